@@ -1,0 +1,57 @@
+import js from '@eslint/js';
+import globals from 'globals';
+import hooks from 'eslint-plugin-react-hooks';
+import ts from 'typescript-eslint';
+
+/** core <- contract <- {server, web}: each folder may import only what stands to its left. */
+const forbid = (files, names, extra = []) => ({
+  files,
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        paths: names.map((name) => ({ name, message: 'The dependency rule: core <- contract <- server, web.' })),
+        patterns: [
+          { group: ['@hot-bead/*/*', '**/packages/*/src/**', '**/apps/*/src/**'], message: 'Import a package by its entry only.' },
+          ...extra,
+        ],
+      },
+    ],
+  },
+});
+
+export default ts.config(
+  { ignores: ['**/dist/**', '**/dist-types/**', '**/node_modules/**', '.cache/**', 'test-results/**', 'playwright-report/**'] },
+  js.configs.recommended,
+  ...ts.configs.strict,
+  {
+    rules: {
+      '@typescript-eslint/no-extraneous-class': 'off',
+      '@typescript-eslint/consistent-type-imports': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  forbid(
+    ['packages/core/src/**/*.ts'],
+    ['@hot-bead/contract', '@hot-bead/server', '@hot-bead/web'],
+    [{ group: ['[!.]*'], message: 'core imports nothing from outside.' }],
+  ),
+  {
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'Date', 'window', 'document', 'process', 'fetch', 'console', 'performance'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'core has no randomness.' }],
+    },
+  },
+  { files: ['packages/core/src/**/*.test.ts'], rules: { 'no-restricted-imports': 'off', '@typescript-eslint/no-non-null-assertion': 'off' } },
+  forbid(['packages/contract/src/**/*.ts'], ['@hot-bead/server', '@hot-bead/web']),
+  forbid(['apps/server/src/**/*.ts'], ['@hot-bead/web']),
+  forbid(['apps/web/src/**/*.{ts,tsx}'], ['@hot-bead/server'], [
+    { group: ['../../features/*/*/*'], message: "A feature never imports another feature's inside." },
+  ]),
+  { files: ['apps/web/src/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: { ...hooks.configs.recommended.rules } },
+  { files: ['**/*.mjs', '**/*.js'], languageOptions: { globals: { ...globals.node } } },
+  { files: ['**/*.test.{ts,tsx}', 'e2e/**/*.ts'], rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines': 'off' } },
+);

@@ -1,0 +1,51 @@
+const swc = (jsx) => [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: jsx, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        react: { runtime: 'automatic' },
+      },
+    },
+    module: { type: 'commonjs' },
+  },
+];
+
+const shared = (extra) => ({
+  transformIgnorePatterns: ['/node_modules/(?!(@nestjs|@tanstack)/)'],
+  testPathIgnorePatterns: ['/node_modules/', '/dist/', '/dist-types/'],
+  ...extra,
+});
+
+/** Jest reads every workspace from its TypeScript source: no build is needed to run the unit tests. */
+export default {
+  projects: [
+    shared({
+      displayName: 'packages',
+      testMatch: ['<rootDir>/packages/*/src/**/*.test.ts'],
+      testEnvironment: 'node',
+      testEnvironmentOptions: { customExportConditions: ['@hot-bead/source', 'node', 'require', 'default'] },
+      transform: { '^.+\\.[cm]?[jt]sx?$': swc(false) },
+    }),
+    shared({
+      displayName: 'server',
+      testMatch: ['<rootDir>/apps/server/src/**/*.test.ts'],
+      testEnvironment: 'node',
+      testEnvironmentOptions: { customExportConditions: ['@hot-bead/source', 'node', 'require', 'default'] },
+      transform: { '^.+\\.[cm]?[jt]sx?$': swc(false) },
+    }),
+    shared({
+      displayName: 'web',
+      testMatch: ['<rootDir>/apps/web/src/**/*.test.ts?(x)'],
+      testEnvironment: 'jsdom',
+      testEnvironmentOptions: { customExportConditions: ['@hot-bead/source', 'browser', 'require', 'default'] },
+      setupFiles: ['<rootDir>/jest.setup.web.ts'],
+      moduleNameMapper: { '\\.css$': '<rootDir>/apps/web/test/empty-style.ts' },
+      transform: { '^.+\\.[cm]?[jt]sx?$': swc(true) },
+    }),
+  ],
+};

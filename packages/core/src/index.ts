@@ -1,0 +1,134 @@
+// Provenance: where every figure comes from
+export { type Source, sourceText } from './provenance/source.ts';
+
+// Quantity: units, gauges, written lengths
+export { OutOfRangeError } from './quantity/out-of-range-error.ts';
+export {
+  cfhFromLPerMin,
+  inchesFromMm,
+  inchesPerMinFromMPerMin,
+  L_PER_MIN_PER_CFH,
+  lPerMinFromCfh,
+  MM_PER_INCH,
+  mmFromInches,
+  mPerMinFromInchesPerMin,
+} from './quantity/units.ts';
+export { GAUGE_TABLES, gaugeRows, gaugeThickness, nearestGauge, type GaugeTable } from './quantity/gauge.ts';
+export {
+  gaugeTableName,
+  parseThickness,
+  THICKNESS_FORMS,
+  THICKNESS_RANGE_MM,
+  type LengthUnit,
+  type ThicknessChoice,
+  type ThicknessReading,
+} from './quantity/thickness.ts';
+
+// Material: base metals and the work in hand
+export {
+  alloyNamed,
+  BASE_METAL_TABLE,
+  BASE_METALS,
+  metalName,
+  type BaseMetal,
+} from './material/base-metal.ts';
+export {
+  gaugeTableFor,
+  isFilletJoint,
+  JOINT_NAME,
+  JOINTS,
+  PLACE_NAME,
+  PLACES,
+  POSITION_NAME,
+  POSITIONS,
+  PRODUCTS,
+  SURFACE_NAME,
+  SURFACES,
+  type Joint,
+  type Place,
+  type Position,
+  type Product,
+  type Surface,
+  type Work,
+} from './material/work.ts';
+
+// Wire
+export {
+  nominalWireMm,
+  WIRE_DIAMETER_TABLE,
+  WIRE_DIAMETERS_MM,
+  type WireDiameterMm,
+} from './wire/wire-diameter.ts';
+export {
+  WAY_NAME,
+  WAYS,
+  WIRE_CLASS_TABLE,
+  WIRE_CLASSES,
+  type Way,
+  type WireClass,
+} from './wire/wire-class.ts';
+
+// Gas
+export { COMMON_GASES, gasNamed, gasOf, type Gas, type GasId } from './gas/gas.ts';
+
+// Transfer and polarity
+export { shortCircuitWindow, TRANSFER_MODES, type TransferMode } from './transfer/short-circuit.ts';
+export { polarityOf, type Polarity } from './polarity/polarity.ts';
+
+// Feed path
+export type { FeedPart, FeedPath } from './feed-path/feed-path.ts';
+
+// Setup: the planner
+export { planSetup, OWN_VOLTS_RANGE, OWN_WIRE_SPEED_RANGE_M_PER_MIN } from './setup/plan-setup.ts';
+export { windowCurve, type WindowPoint } from './setup/window-curve.ts';
+export {
+  MODEL_VERSION,
+  type OwnNumbers,
+  type PlannedSetup,
+  type Reason,
+  type RefusalCode,
+  type RefusedSetup,
+  type Resources,
+  type School,
+  type Setup,
+  type Span,
+} from './setup/setup.ts';
+export type { DemandRow } from './demand/current-demand.ts';
+export type { Caution, CautionLevel } from './caution/caution.ts';
+
+// Quick line: a job as people type it
+export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';
+export { renderQuickLine } from './quick-line/render.ts';
+export {
+  completeWork,
+  resourcesOf,
+  workTitle,
+  type AssumedSlot,
+  type CompletedWork,
+} from './quick-line/complete-work.ts';
+export type {
+  QuickChoice,
+  QuickContext,
+  QuickFragment,
+  QuickQuestion,
+  QuickReading,
+  QuickSlot,
+  QuickWork,
+} from './quick-line/quick-work.ts';
+
+// Machine
+export type { Machine } from './machine/machine.ts';
+
+// Dial-in: test beads and the ladder
+export {
+  ARC_SOUNDS,
+  BEAD_FACES,
+  BEAD_VERDICTS,
+  beadVerdict,
+  type ArcSound,
+  type BeadFace,
+  type BeadSetting,
+  type BeadVerdict,
+  type TestBead,
+} from './dial-in/bead-report.ts';
+export { LADDER_STEP_V, nextBead, type NextBead } from './dial-in/next-bead.ts';

@@ -1,0 +1,71 @@
+import { metalName } from '../material/base-metal.ts';
+import { JOINT_NAME, POSITION_NAME, type Work } from '../material/work.ts';
+import type { Machine } from '../machine/machine.ts';
+import type { Resources } from '../setup/setup.ts';
+import type { QuickWork } from './quick-work.ts';
+
+/** Slots of a job that {@link completeWork} may fill. */
+export type AssumedSlot = 'metal' | 'joint' | 'position' | 'surface' | 'place' | 'windy';
+
+export interface CompletedWork {
+  readonly work: Work;
+  /** Which slots were filled by assumption, to be shown as such. */
+  readonly assumed: readonly AssumedSlot[];
+}
+
+/** What is taken for granted until it is said. Source: common practice. */
+export const USUAL_WORK = {
+  metal: 'carbon-steel',
+  joint: 'butt',
+  position: 'flat',
+  surface: 'clean',
+  place: 'indoors',
+  windy: false,
+} as const satisfies Partial<Work>;
+
+/** A complete work from what was said, with the usual values for the rest; undefined without a thickness. */
+export function completeWork(said: QuickWork): CompletedWork | undefined {
+  if (said.thicknessMm === undefined) return undefined;
+  const place = said.place ?? (said.windy === true ? 'outdoors' : USUAL_WORK.place);
+  const slots: readonly AssumedSlot[] = ['metal', 'joint', 'position', 'surface', 'place', 'windy'];
+  return {
+    work: {
+      metal: said.metal ?? USUAL_WORK.metal,
+      alloy: said.alloy,
+      product: said.product,
+      otherProduct: said.otherProduct,
+      thicknessMm: said.thicknessMm,
+      otherThicknessMm: said.otherThicknessMm,
+      joint: said.joint ?? USUAL_WORK.joint,
+      position: said.position ?? USUAL_WORK.position,
+      surface: said.surface ?? USUAL_WORK.surface,
+      place,
+      windy: said.windy ?? USUAL_WORK.windy,
+    },
+    assumed: slots.filter((slot) => said[slot] === undefined),
+  };
+}
+
+/** The resources a job names, with its machine found by name. */
+export function resourcesOf(said: QuickWork, machines: readonly Machine[]): Resources {
+  return {
+    way: said.way,
+    mode: said.mode,
+    wireClass: said.wireClass,
+    wireDiameterMm: said.wireDiameterMm,
+    gas: said.gas,
+    machine: machines.find((machine) => machine.name === said.machineName),
+  };
+}
+
+function figure(mm: number): string {
+  return String(Number(mm.toFixed(2)));
+}
+
+/** A job's title in words: "3 mm carbon steel tee, flat". */
+export function workTitle(work: Work): string {
+  const other = work.otherThicknessMm === undefined ? '' : ` on ${figure(work.otherThicknessMm)}`;
+  const products = [work.product, work.otherProduct].filter((p) => p !== undefined).join(' to ');
+  const what = [metalName(work.metal, work.alloy), products].filter((word) => word !== '').join(' ');
+  return `${figure(work.thicknessMm)}${other} mm ${what} ${JOINT_NAME[work.joint]}, ${POSITION_NAME[work.position]}`;
+}

@@ -1,0 +1,75 @@
+import type { GasId } from '../gas/gas.ts';
+import type { BaseMetal } from '../material/base-metal.ts';
+import type { Joint, Place, Position, Product, Surface } from '../material/work.ts';
+import type { TransferMode } from '../transfer/short-circuit.ts';
+import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+
+/** A job as far as it has been said; what is absent has not been said. */
+export interface QuickWork {
+  readonly thicknessMm?: number;
+  readonly otherThicknessMm?: number;
+  readonly product?: Product;
+  readonly otherProduct?: Product;
+  readonly metal?: BaseMetal;
+  readonly alloy?: string;
+  readonly joint?: Joint;
+  readonly position?: Position;
+  readonly surface?: Surface;
+  readonly place?: Place;
+  readonly windy?: boolean;
+  readonly way?: Way;
+  readonly mode?: TransferMode;
+  readonly wireClass?: WireClass;
+  readonly wireDiameterMm?: WireDiameterMm;
+  readonly gas?: GasId;
+  readonly machineName?: string;
+}
+
+export type QuickSlot = keyof QuickWork;
+
+/** A choice that answers a question: `line` is the whole line with the answer written in. */
+export interface QuickChoice {
+  readonly label: string;
+  readonly line: string;
+}
+
+export interface QuickQuestion {
+  readonly slot: QuickSlot;
+  readonly message: string;
+  readonly start: number;
+  readonly end: number;
+  readonly choices: readonly QuickChoice[];
+}
+
+/** A stretch of the line. Together the fragments cover it, every character once, blanks included. */
+export interface QuickFragment {
+  readonly start: number;
+  readonly end: number;
+  /** The stretch without its surrounding blanks. */
+  readonly text: string;
+  readonly status: 'understood' | 'questioned' | 'not-understood';
+  /** What it was taken for, for a chip. */
+  readonly label: string;
+  readonly slots: readonly QuickSlot[];
+  /** The word it was read as, when a typing slip was put right. */
+  readonly corrected?: string;
+  /** Why it was not taken, when there is more to say than "not understood". */
+  readonly code?: string;
+}
+
+export interface QuickReading {
+  readonly text: string;
+  /** What was said. */
+  readonly work: QuickWork;
+  /** What follows from what was said, and is shown as assumed. */
+  readonly assumed: QuickWork;
+  readonly fragments: readonly QuickFragment[];
+  readonly questions: readonly QuickQuestion[];
+}
+
+/** The line's own settings: the user's unit, and the machines that can be named. */
+export interface QuickContext {
+  readonly unit: 'mm' | 'in';
+  readonly machineNames: readonly string[];
+}

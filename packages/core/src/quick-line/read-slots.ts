@@ -1,0 +1,201 @@
+import { gasOf } from '../gas/gas.ts';
+import { metalName } from '../material/base-metal.ts';
+import { JOINT_NAME, PLACE_NAME, POSITION_NAME, SURFACE_NAME } from '../material/work.ts';
+import { WAY_NAME } from '../wire/wire-class.ts';
+import { type Meaning, meaningOf, type Token } from './meaning.ts';
+import { type Draft, lineWith, type Verdict } from './draft.ts';
+import type { QuickQuestion, QuickSlot, QuickWork } from './quick-work.ts';
+
+interface Claim {
+  readonly index: number;
+  readonly token: Token;
+  readonly slot: QuickSlot;
+  readonly value: NonNullable<QuickWork[QuickSlot]>;
+  readonly label: string;
+  /** A weak claim gives way to a strong one for the same slot. */
+  readonly weak: boolean;
+  /** An assumed claim is shown as such. */
+  readonly assumed: boolean;
+}
+
+type Piece = Omit<Claim, 'index' | 'token'>;
+
+function piece(slot: QuickSlot, value: Piece['value'], label: string, weak = false, assumed = false): Piece {
+  return { slot, value, label, weak, assumed };
+}
+
+function metalPieces(meaning: Extract<Meaning, { kind: 'metal' }>): Piece[] {
+  const label = metalName(meaning.metal, meaning.alloy);
+  const metal = piece('metal', meaning.metal, label, meaning.weak === true);
+  return meaning.alloy === undefined ? [metal] : [metal, piece('alloy', meaning.alloy, label)];
+}
+
+function piecesOf(meaning: Meaning): Piece[] {
+  switch (meaning.kind) {
+    case 'metal':
+      return metalPieces(meaning);
+    case 'joint':
+      return [
+        piece(
+          'joint',
+          meaning.joint,
+          JOINT_NAME[meaning.joint],
+          meaning.weak === true,
+          meaning.weak === true,
+        ),
+      ];
+    case 'position':
+      return [piece('position', meaning.position, POSITION_NAME[meaning.position])];
+    case 'surface':
+      return [piece('surface', meaning.surface, SURFACE_NAME[meaning.surface])];
+    case 'place':
+      return [piece('place', meaning.place, PLACE_NAME[meaning.place])];
+    case 'wind':
+      return [piece('windy', true, 'in wind')];
+    case 'way': {
+      const way = piece('way', meaning.way, WAY_NAME[meaning.way]);
+      return meaning.wireClass === undefined
+        ? [way]
+        : [way, piece('wireClass', meaning.wireClass, meaning.wireClass, true, true)];
+    }
+    case 'mode':
+      return [piece('mode', meaning.mode, meaning.mode)];
+    case 'wire-class':
+      return [piece('wireClass', meaning.wireClass, meaning.wireClass)];
+    case 'gas':
+      return [piece('gas', meaning.gas, gasOf(meaning.gas).name)];
+    case 'machine':
+      return [piece('machineName', meaning.name, meaning.name)];
+    default:
+      return [];
+  }
+}
+
+function ask(
+  draft: Draft,
+  index: number,
+  slot: QuickSlot,
+  message: string,
+  answers: readonly (readonly [string, string])[],
+): void {
+  const token = draft.tokens[index] as Token;
+  const question: QuickQuestion = {
+    slot,
+    message,
+    start: token.start,
+    end: token.end,
+    choices: answers.map(([label, replacement]) => ({ label, line: lineWith(draft, token, replacement) })),
+  };
+  draft.questions.push(question);
+  draft.verdicts.set(index, { status: 'questioned', label: message, slots: [slot] });
+}
+
+/** Values that two words of the line contradict each other about: nothing is set, both are questioned. */
+function settle(draft: Draft, claims: readonly Claim[]): void {
+  const slots = new Set(claims.map((claim) => claim.slot));
+  for (const slot of slots) {
+    const all = claims.filter((claim) => claim.slot === slot);
+    const strong = all.filter((claim) => !claim.weak);
+    const candidates = strong.length > 0 ? strong : all;
+    const values = [...new Set(candidates.map((claim) => claim.value))];
+    const first = candidates[0] as Claim;
+    if (values.length > 1) {
+      for (const claim of candidates) {
+        const others = candidates.filter((c) => c.value !== claim.value).map((c) => c.label);
+        ask(draft, claim.index, slot, `${claim.label} or ${others.join(' or ')}?`, [
+          [`Not ${claim.label}`, ''],
+        ]);
+      }
+      continue;
+    }
+    const target: Record<string, unknown> = first.assumed ? draft.assumed : draft.said;
+    target[slot] = first.value;
+  }
+}
+
+function verdictOf(token: Token, pieces: readonly Piece[]): Verdict {
+  const shown = pieces.filter((p) => p.slot !== 'metal' || !pieces.some((q) => q.slot === 'alloy'));
+  const labels = [...new Set(shown.map((p) => (p.assumed ? `${p.label} assumed` : p.label)))];
+  return { status: 'understood', label: labels.join(', ') || token.text, slots: pieces.map((p) => p.slot) };
+}
+
+function readVertical(draft: Draft, claims: readonly Claim[]): void {
+  const { tokens } = draft;
+  const vertical = tokens.findIndex((token) => meaningOf(token, 'vertical'));
+  const direction = tokens.findIndex((token) => meaningOf(token, 'direction'));
+  if (direction >= 0) {
+    const up = meaningOf(tokens[direction], 'direction')?.up === true;
+    const position = up ? 'vertical-up' : 'vertical-down';
+    const verdict: Verdict = { status: 'understood', label: POSITION_NAME[position], slots: ['position'] };
+    draft.said.position = position;
+    draft.verdicts.set(direction, verdict);
+    if (vertical >= 0) {
+      const joint = draft.verdicts.get(vertical);
+      draft.verdicts.set(vertical, joint ? { ...joint, slots: [...joint.slots, 'position'] } : verdict);
+    }
+    return;
+  }
+  if (vertical < 0 || claims.some((claim) => claim.slot === 'position')) return;
+  const text = (tokens[vertical] as Token).text;
+  draft.assumed.position = 'vertical-up';
+  ask(draft, vertical, 'position', 'Vertical: up or down?', [
+    ['up', `${text} up`],
+    ['down', `${text} down`],
+  ]);
+}
+
+function readProducts(draft: Draft): void {
+  const found = draft.tokens.flatMap((token, index) => {
+    const meaning = meaningOf(token, 'product');
+    return meaning ? [{ index, product: meaning.product }] : [];
+  });
+  const [first, second] = found;
+  if (first) draft.said.product = first.product;
+  if (first && second && second.product !== first.product) draft.said.otherProduct = second.product;
+  for (const { index, product } of found) {
+    if (!draft.verdicts.has(index))
+      draft.verdicts.set(index, { status: 'understood', label: product, slots: ['product'] });
+  }
+}
+
+function readQuestions(draft: Draft): void {
+  draft.tokens.forEach((token, index) => {
+    const machine = meaningOf(token, 'near-machine');
+    if (machine) ask(draft, index, 'machineName', `${machine.name}?`, [[machine.name, machine.name]]);
+    if (meaningOf(token, 'corner') && draft.said.joint === undefined) {
+      ask(draft, index, 'joint', 'Corner: outside or inside?', [
+        ['outside corner', 'outside corner'],
+        ['inside corner', 'inside corner'],
+      ]);
+    }
+  });
+  const aluminium = draft.tokens.findIndex((token) => meaningOf(token, 'metal')?.metal === 'aluminium');
+  if (aluminium >= 0 && draft.said.metal === 'aluminium' && draft.said.alloy === undefined) {
+    const token = draft.tokens[aluminium] as Token;
+    draft.questions.push({
+      slot: 'alloy',
+      message: 'Which aluminium alloy?',
+      start: token.start,
+      end: token.end,
+      choices: ['5052', '5083', '6061', '6063', '6082'].map((alloy) => ({
+        label: alloy,
+        line: lineWith(draft, token, `${token.text} ${alloy}`),
+      })),
+    });
+  }
+}
+
+/** Reads everything but the figures: metal, joint, position, place, wire class, way, gas, machine. */
+export function readSlots(draft: Draft): void {
+  const claims = draft.tokens.flatMap((token, index): Claim[] =>
+    token.meanings.flatMap(piecesOf).map((p) => ({ ...p, index, token })),
+  );
+  for (const [index, token] of draft.tokens.entries()) {
+    const pieces = token.meanings.flatMap(piecesOf);
+    if (pieces.length > 0) draft.verdicts.set(index, verdictOf(token, pieces));
+  }
+  settle(draft, claims);
+  readVertical(draft, claims);
+  readProducts(draft);
+  readQuestions(draft);
+}

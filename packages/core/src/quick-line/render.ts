@@ -1,0 +1,90 @@
+import { gasOf } from '../gas/gas.ts';
+import type { Joint, Position, Surface } from '../material/work.ts';
+import type { BaseMetal } from '../material/base-metal.ts';
+import type { Way } from '../wire/wire-class.ts';
+import type { QuickWork } from './quick-work.ts';
+
+const METAL: Readonly<Record<BaseMetal, string | undefined>> = {
+  'carbon-steel': 'mild steel',
+  'coated-steel': 'galvanised',
+  stainless: 'stainless',
+  aluminium: 'aluminium',
+  'cast-aluminium': 'cast aluminium',
+  'unweldable-aluminium': undefined,
+  other: undefined,
+};
+
+const JOINT: Readonly<Record<Joint, string>> = {
+  butt: 'butt',
+  'open-butt': 'open butt',
+  lap: 'lap',
+  tee: 'tee',
+  'outside-corner': 'outside corner',
+  edge: 'edge',
+};
+
+const POSITION: Readonly<Record<Position, string>> = {
+  flat: 'flat',
+  horizontal: 'horizontal',
+  'vertical-up': 'vertical up',
+  'vertical-down': 'vertical down',
+  overhead: 'overhead',
+};
+
+const SURFACE: Readonly<Record<Surface, string>> = {
+  clean: 'clean',
+  'mill-scale': 'mill scale',
+  warm: 'warm',
+};
+
+const WAY: Readonly<Record<Way, string>> = {
+  'solid-gas': 'solid',
+  'self-shielded': 'self-shielded',
+  'gas-shielded-flux-core': 'gas-shielded flux core',
+  'metal-cored': 'metal-cored',
+  'aluminium-gun': '',
+  'aluminium-spool-gun': 'spool gun',
+  'bronze-braze': 'silicon bronze',
+};
+
+function metalWords(work: QuickWork): string | undefined {
+  const metal = work.metal === undefined ? undefined : METAL[work.metal];
+  return [metal, work.alloy].filter((word) => word !== undefined).join(' ') || undefined;
+}
+
+function thicknessWords(work: QuickWork): string | undefined {
+  const first = work.thicknessMm === undefined ? undefined : `${work.thicknessMm} mm thick`;
+  const second = work.otherThicknessMm === undefined ? undefined : `${work.otherThicknessMm} mm thick`;
+  const parts = [first, work.product, second === undefined ? undefined : 'on', second, work.otherProduct];
+  return parts.filter((word) => word !== undefined && word !== '').join(' ') || undefined;
+}
+
+function gasWords(work: QuickWork): string | undefined {
+  return work.gas === undefined ? undefined : gasOf(work.gas).name;
+}
+
+/**
+ * A job written out as a quick line that reads back as the same work, whatever the user's unit.
+ *
+ * @param work what has been said of the job
+ */
+export function renderQuickLine(work: QuickWork): string {
+  const { joint, position, surface, place, way, mode, wireDiameterMm: wire } = work;
+  return [
+    thicknessWords(work),
+    metalWords(work),
+    joint && JOINT[joint],
+    position && POSITION[position],
+    surface && SURFACE[surface],
+    place,
+    work.windy === true ? 'windy' : undefined,
+    wire === undefined ? undefined : `${wire} mm wire`,
+    work.wireClass,
+    way && WAY[way],
+    mode,
+    gasWords(work),
+    work.machineName,
+  ]
+    .filter((words) => words !== undefined && words !== '')
+    .join(', ');
+}

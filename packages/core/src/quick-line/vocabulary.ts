@@ -1,0 +1,165 @@
+import { BASE_METAL_TABLE } from '../material/base-metal.ts';
+import { WIRE_CLASS_TABLE } from '../wire/wire-class.ts';
+import type { Meaning } from './meaning.ts';
+
+type Entry = readonly [phrases: string, ...meanings: Meaning[]];
+
+const steel: Meaning = { kind: 'metal', metal: 'carbon-steel', weak: true };
+const carbonSteel: Meaning = { kind: 'metal', metal: 'carbon-steel' };
+const stainless: Meaning = { kind: 'metal', metal: 'stainless' };
+const aluminium: Meaning = { kind: 'metal', metal: 'aluminium' };
+const tube: Meaning = { kind: 'product', product: 'tube' };
+const section: Meaning = { kind: 'product', product: 'section' };
+const tee: Meaning = { kind: 'joint', joint: 'tee' };
+const weakTee: Meaning = { kind: 'joint', joint: 'tee', weak: true };
+const weakButt: Meaning = { kind: 'joint', joint: 'butt', weak: true };
+const at = (position: Extract<Meaning, { kind: 'position' }>['position']): Meaning => ({
+  kind: 'position',
+  position,
+});
+const vertical: Meaning = { kind: 'vertical' };
+const up: Meaning = { kind: 'direction', up: true };
+const down: Meaning = { kind: 'direction', up: false };
+const other = (alloy: string): Meaning => ({ kind: 'metal', metal: 'other', alloy });
+const way = (
+  name: Extract<Meaning, { kind: 'way' }>['way'],
+  namesWire: boolean,
+  wireClass?: Extract<Meaning, { kind: 'wire-class' }>['wireClass'],
+): Meaning => ({ kind: 'way', way: name, namesWire, ...(wireClass === undefined ? {} : { wireClass }) });
+
+/** Words and phrases by meaning; a hyphen in the line is read as a blank. British and American both. */
+const ENTRIES: readonly Entry[] = [
+  ['steel', steel],
+  ['mild steel|carbon steel|ms|mild|black steel', carbonSteel],
+  ['stainless steel|stainless|inox|ss', stainless],
+  ['aluminium|aluminum|ali|alu|ally|alum', aluminium],
+  ['cast aluminium|cast aluminum|cast ali', { kind: 'metal', metal: 'cast-aluminium' }],
+  [
+    'galvanised steel|galvanized steel|galvanised|galvanized|galv|zinc coated|zinc primed',
+    { kind: 'metal', metal: 'coated-steel' },
+  ],
+  ['cast iron', other('cast iron')],
+  ['titanium|ti', other('titanium')],
+  ['copper', other('copper')],
+  ['brass', other('brass')],
+  ['bronze', other('bronze')],
+  ['magnesium', other('magnesium')],
+  ['nickel', other('nickel')],
+  ['sheet|sheets|sheet metal', { kind: 'product', product: 'sheet' }],
+  ['plate|plates', { kind: 'product', product: 'plate' }],
+  ['tube|tubes|tubing|pipe|pipes|box|box section|square tube|round tube|hollow section|rhs|shs|chs', tube],
+  ['flat bar|flat stock|bar|round bar|strip|flatbar', { kind: 'product', product: 'bar' }],
+  ['angle|angle iron|channel|beam|section', section],
+  ['butt|closed butt|square butt|butt joint|butt weld|closed square butt', { kind: 'joint', joint: 'butt' }],
+  [
+    'open butt|open root|open root butt|open root butt joint|open square butt',
+    { kind: 'joint', joint: 'open-butt' },
+  ],
+  ['lap|lap joint|overlap|lapped|lap weld', { kind: 'joint', joint: 'lap' }],
+  ['tee|t joint|tee joint|t weld|inside corner|tees', tee],
+  ['fillet|fillet weld', weakTee],
+  [
+    'outside corner|outer corner|outside corner joint|external corner',
+    { kind: 'joint', joint: 'outside-corner' },
+  ],
+  ['corner|corner joint', { kind: 'corner' }],
+  ['edge|edge joint|edge weld', { kind: 'joint', joint: 'edge' }],
+  ['flat|flat position|downhand', at('flat')],
+  ['horizontal|horiz|hz', at('horizontal')],
+  ['overhead|oh|over head', at('overhead')],
+  ['vertical|vert', vertical],
+  ['vertical up|vert up|vu|v up|uphill|upward|upwards|vertically up', at('vertical-up')],
+  ['vertical down|vert down|vd|v down|downhill|downward|downwards|vertically down', at('vertical-down')],
+  ['up', up],
+  ['down', down],
+  ['1f', weakTee, at('flat')],
+  ['2f|pb', weakTee, at('horizontal')],
+  ['3f', weakTee, vertical],
+  ['4f|pd', weakTee, at('overhead')],
+  ['1g|pa', weakButt, at('flat')],
+  ['2g|pc', weakButt, at('horizontal')],
+  ['3g', weakButt, vertical],
+  ['4g|pe', weakButt, at('overhead')],
+  ['pf', at('vertical-up')],
+  ['pg', at('vertical-down')],
+  ['mill scale|scale|scaly|hot rolled|black', { kind: 'surface', surface: 'mill-scale' }],
+  ['clean|ground|bright|ground bright|linished', { kind: 'surface', surface: 'clean' }],
+  ['warm|warm part|hot part|preheated', { kind: 'surface', surface: 'warm' }],
+  ['outside|outdoors|outdoor|out of doors|yard|on site|site', { kind: 'place', place: 'outdoors' }],
+  ['inside|indoors|indoor|in the shop|shop|workshop', { kind: 'place', place: 'indoors' }],
+  ['wind|windy|breezy|draught|draughty|drafty|draft', { kind: 'wind' }],
+  ['solid|solid wire|mig|mag|gmaw|hard wire', way('solid-gas', true)],
+  [
+    'gasless|self shielded|self shield|self shielded flux core|self shielded flux cored|fcaw s|no gas flux core',
+    way('self-shielded', true, 'E71T-11'),
+  ],
+  ['flux core|flux cored|fluxcore|fluxcored|fcaw|flux', way('self-shielded', true, 'E71T-11')],
+  [
+    'gas shielded flux core|gas shielded flux cored|fcaw g|gas flux core',
+    way('gas-shielded-flux-core', true),
+  ],
+  ['metal core|metal cored|metalcore|metalcored', way('metal-cored', true, 'E70C-6M')],
+  [
+    'spool gun|spoolgun|spoolie',
+    way('aluminium-spool-gun', false),
+    { kind: 'metal', metal: 'aluminium', weak: true },
+  ],
+  ['silicon bronze|braze|brazing|mig braze', way('bronze-braze', true, 'ERCuSi-A')],
+  [
+    'short circuit|dip|dip transfer|short arc|shorting|short circuiting|shortcircuit',
+    { kind: 'mode', mode: 'short-circuit' },
+  ],
+  ['spray|spray transfer|spray arc', { kind: 'mode', mode: 'spray' }],
+  ['pulse|pulsed|pulsed spray|pulse spray', { kind: 'mode', mode: 'pulse' }],
+  ['globular', { kind: 'mode', mode: 'globular' }],
+  ['wire|wires|filler', { kind: 'wire-word' }],
+  ['thick|thickness|wall|wall thickness', { kind: 'thick-word' }],
+  ['70s6|70s 6|er70s6|er70s|s6|s 6|g3si1', { kind: 'wire-class', wireClass: 'ER70S-6' }],
+  ['70s3|70s 3|er70s3|s3|s 3', { kind: 'wire-class', wireClass: 'ER70S-3' }],
+  ['71t 11|71t11|t 11|t11|e71t11', { kind: 'wire-class', wireClass: 'E71T-11' }],
+  ['71t gs|71tgs|t gs|e71tgs|gs', { kind: 'wire-class', wireClass: 'E71T-GS' }],
+  ['71t 8|71t8|t 8|t8|e71t8', { kind: 'wire-class', wireClass: 'E71T-8' }],
+  ['71t 1m|71t1m|t 1m|e71t1m|71t 1|e71t 1|e71t1', { kind: 'wire-class', wireClass: 'E71T-1M' }],
+  ['71t 1c|71t1c|t 1c|e71t1c', { kind: 'wire-class', wireClass: 'E71T-1C' }],
+  ['70c 6m|70c6m|e70c6m', { kind: 'wire-class', wireClass: 'E70C-6M' }],
+  ['308|308l|308lsi|er308|er308l', { kind: 'wire-class', wireClass: 'ER308LSi' }],
+  ['316lsi|er316|er316l', { kind: 'wire-class', wireClass: 'ER316LSi' }],
+  ['309|309l|309lsi|er309|er309l', { kind: 'wire-class', wireClass: 'ER309LSi' }],
+  ['cusi|cusi3|ercusi', { kind: 'wire-class', wireClass: 'ERCuSi-A' }],
+  ['co2|co₂|100 % co2|100 co2|carbon dioxide|100% co2|100% co₂', { kind: 'gas', gas: 'co2' }],
+  ['argon|pure argon|100 argon|100% argon|ar|straight argon', { kind: 'gas', gas: 'argon' }],
+  ['tri mix|trimix|helium tri mix|he tri mix|90/7.5/2.5', { kind: 'gas', gas: 'tri-mix' }],
+  ['no gas|without gas', { kind: 'gas', gas: 'none' }],
+  ['shop mix|ar co2 mix|argon mix|mixed gas|mix', { kind: 'gas', gas: 'ar-co2-18-25' }],
+  ['to|on|onto|x|×', { kind: 'connector' }],
+  [
+    'a|an|the|in|with|of|and|at|for|using|joint|weld|position|some|job|please|gas|metal|material',
+    { kind: 'filler-word' },
+  ],
+];
+
+const CLASS_ENTRIES: readonly Entry[] = WIRE_CLASS_TABLE.flatMap((row): Entry[] => {
+  const meaning: Meaning = { kind: 'wire-class', wireClass: row.id };
+  const full: Entry = [row.id.toLowerCase().replaceAll('-', ' '), meaning];
+  const bare = /^ER(\d{4})$/.exec(row.id)?.[1];
+  return bare === undefined ? [full] : [full, [bare, meaning]];
+});
+
+const ALLOY_ENTRIES: readonly Entry[] = BASE_METAL_TABLE.filter((row) => row.id !== 'other').flatMap((row) =>
+  row.alloys.map((alloy): Entry => [alloy.toLowerCase(), { kind: 'metal', metal: row.id, alloy }]),
+);
+
+/** Every phrase of the line's language, lower case with single blanks, and what it means. */
+export const VOCABULARY: ReadonlyMap<string, readonly Meaning[]> = new Map(
+  [...ENTRIES, ...CLASS_ENTRIES, ...ALLOY_ENTRIES].flatMap(([phrases, ...meanings]) =>
+    phrases.split('|').map((phrase) => [phrase, meanings] as const),
+  ),
+);
+
+/** Most words in one phrase. */
+export const LONGEST_PHRASE = Math.max(...[...VOCABULARY.keys()].map((phrase) => phrase.split(' ').length));
+
+/** Single words long enough to be put right when they are mistyped. */
+export const CORRECTABLE_WORDS: readonly string[] = [...VOCABULARY.keys()].filter((word) =>
+  /^[a-z]{4,}$/.test(word),
+);

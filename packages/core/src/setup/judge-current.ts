@@ -1,0 +1,173 @@
+import type { Caution } from '../caution/caution.ts';
+import type { Machine } from '../machine/machine.ts';
+import type { Work } from '../material/work.ts';
+import { HANDBOOK, type Source, YOURS } from '../provenance/source.ts';
+import { shortCircuitWindow } from '../transfer/short-circuit.ts';
+import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import { onePassWire, smallerWire, WINDOW_EDGE_TOLERANCE } from './choose-wire.ts';
+import { refused } from './refusal.ts';
+import type { RefusedSetup } from './setup.ts';
+
+/** Most passes the current may be shared over before the wire is called too small. Source: our model. */
+export const MOST_PASSES_FOR_CURRENT = 3;
+
+/**
+ * Share over the top current that one pass still takes at a slower hand: the demand itself is no surer than
+ * that. Source: our model, from the confidence of the starting rows.
+ */
+export const ONE_PASS_OVER = 0.15;
+
+function passesForCurrent(wantedA: number, topA: number): number {
+  return wantedA <= topA * (1 + ONE_PASS_OVER) ? 1 : Math.ceil(wantedA / topA);
+}
+
+/** The span of current that wire and machine allow together. */
+export interface CurrentSpan {
+  readonly window: { readonly lowA: number; readonly highA: number };
+  readonly machine: Machine | undefined;
+  readonly topA: number;
+  readonly topIsMachine: boolean;
+}
+
+export interface CurrentLimits {
+  readonly status: 'within';
+  readonly topA: number;
+  readonly topLabel: string;
+  readonly topWhy: string;
+  readonly topSource: Source;
+  /** Currents the shown range may reach, A. */
+  readonly rangeA: readonly [low: number, high: number];
+  readonly passes: number;
+  readonly checked: boolean;
+  readonly text: string;
+  readonly cautions: readonly Caution[];
+}
+
+/** Limits of wire and machine; undefined when the wire has no short-circuit window. */
+export function currentLimits(
+  diameterMm: WireDiameterMm,
+  machine: Machine | undefined,
+): CurrentSpan | undefined {
+  const window = shortCircuitWindow(diameterMm);
+  if (!window) return undefined;
+  const machineTop = machine?.currentRangeA?.[1] ?? Infinity;
+  return {
+    window,
+    machine,
+    topA: Math.min(window.highA, machineTop),
+    topIsMachine: machineTop < window.highA,
+  };
+}
+
+function tooLarge(work: Work, diameterMm: WireDiameterMm, wantedA: number, lowA: number): RefusedSetup {
+  const smaller = smallerWire(work, diameterMm);
+  return refused(
+    work,
+    'wire-too-large',
+    [
+      `${diameterMm} mm wire wants at least ${lowA} A and this work takes ${Math.round(wantedA)} A: it would stub or blow through.`,
+    ],
+    [
+      smaller === undefined
+        ? 'Thinner than any wire here runs well on: back it with copper, or braze.'
+        : `Take ${smaller} mm wire.`,
+    ],
+  );
+}
+
+function rangeOf(span: CurrentSpan): readonly [number, number] {
+  const machine = span.machine?.currentRangeA;
+  return [
+    Math.max(span.window.lowA * (1 - WINDOW_EDGE_TOLERANCE), machine?.[0] ?? 0),
+    Math.min(span.window.highA * (1 + WINDOW_EDGE_TOLERANCE), machine?.[1] ?? Infinity),
+  ];
+}
+
+function limitsText(machine: Machine | undefined): string {
+  if (machine?.currentRangeA === undefined) return 'Machine limits not checked: volts are volts at the arc.';
+  return `${machine.name} gives ${machine.currentRangeA[0]} to ${machine.currentRangeA[1]} A.`;
+}
+
+function edgeCautions(
+  work: Work,
+  diameterMm: WireDiameterMm,
+  wantedA: number,
+  { window, topA }: CurrentSpan,
+): readonly Caution[] {
+  const { lowA } = window;
+  if (wantedA > topA) {
+    const larger = onePassWire(work, diameterMm);
+    if (larger === undefined) return [];
+    const text = `${diameterMm} mm wire is at its top here: ${larger} mm takes this in one pass with something in hand.`;
+    return [{ code: 'larger-wire', level: 'note', text, source: HANDBOOK }];
+  }
+  if (wantedA >= lowA) return [];
+  const smaller = smallerWire(work, diameterMm);
+  return [
+    {
+      code: 'window-edge',
+      level: 'warn',
+      text: `${Math.round(wantedA)} A is just under this wire's usual window (from ${lowA} A)${smaller === undefined ? '' : `: ${smaller} mm runs steadier`}.`,
+      source: HANDBOOK,
+    },
+  ];
+}
+
+/**
+ * The current wanted against the wire's window and the machine: passes when over, a refusal when under.
+ * Heat is never added to suit a wire.
+ */
+export function judgeCurrent(
+  work: Work,
+  diameterMm: WireDiameterMm,
+  wantedA: number,
+  span: CurrentSpan,
+): CurrentLimits | RefusedSetup {
+  const { window, machine, topA, topIsMachine } = span;
+  if (wantedA < window.lowA * (1 - WINDOW_EDGE_TOLERANCE))
+    return tooLarge(work, diameterMm, wantedA, window.lowA);
+  const lowest = machine?.currentRangeA?.[0] ?? 0;
+  if (wantedA < lowest) {
+    return refused(work, 'machine-too-small', [
+      `${machine?.name ?? 'The machine'} starts at ${lowest} A and this work takes ${Math.round(wantedA)} A.`,
+    ]);
+  }
+  const passes = passesForCurrent(wantedA, topA);
+  if (passes > MOST_PASSES_FOR_CURRENT) {
+    return refused(
+      work,
+      'wire-too-small',
+      [
+        `This work asks for ${Math.round(wantedA)} A and ${diameterMm} mm wire holds a short-circuit arc to ${Math.round(topA)} A.`,
+      ],
+      ['Take a larger wire, or spray, pulse or flux core.'],
+    );
+  }
+  return {
+    status: 'within',
+    topA,
+    topLabel: topIsMachine
+      ? `${machine?.name ?? 'machine'} gives ${topA} A`
+      : `${diameterMm} mm wire: ${topA} A at most`,
+    topWhy:
+      passes === 1
+        ? 'Held there: a slightly slower hand makes up the rest.'
+        : `Held there: ${passes} passes carry the rest of the heat.`,
+    topSource: topIsMachine ? YOURS : HANDBOOK,
+    rangeA: rangeOf(span),
+    passes,
+    checked: machine?.currentRangeA !== undefined,
+    text: limitsText(machine),
+    cautions: edgeCautions(work, diameterMm, wantedA, span),
+  };
+}
+
+/** Refusal for a wire that has no short-circuit window at all. */
+export function wireWithoutWindow(work: Work, diameterMm: WireDiameterMm): RefusedSetup {
+  return refused(
+    work,
+    'wire-without-window',
+    [`${diameterMm} mm solid wire is a spray wire: it has no short-circuit window.`],
+    ['Take 1.2 mm wire or smaller.'],
+  );
+}

@@ -1,0 +1,88 @@
+import { type Source, HANDBOOK, PRACTICE } from '../provenance/source.ts';
+import { within } from '../quantity/out-of-range-error.ts';
+import { mmFromInches } from '../quantity/units.ts';
+
+/** Nominal wire diameters sold, mm. */
+export const WIRE_DIAMETERS_MM = [0.6, 0.8, 0.9, 1.0, 1.2, 1.6] as const;
+export type WireDiameterMm = (typeof WIRE_DIAMETERS_MM)[number];
+
+export interface WireDiameterRow {
+  readonly nominalMm: WireDiameterMm;
+  /** Diameter used in all arithmetic: the inch size where the trade's tables are in inches, mm. */
+  readonly trueMm: number;
+  /** Inch names it is asked for by. */
+  readonly inchNames: readonly number[];
+  /** Thickness it is a first choice for in solid steel, mm. */
+  readonly steelThicknessMm: readonly [min: number, max: number];
+  readonly source: Source;
+}
+
+/**
+ * Wire sizes. Convention: the arithmetic uses the true inch diameter, because the starting rows that the
+ * constants are fitted to were written for inch sizes; 0.6 stands between 0.023 and 0.025 in.
+ */
+export const WIRE_DIAMETER_TABLE: readonly WireDiameterRow[] = [
+  {
+    nominalMm: 0.6,
+    trueMm: 0.6,
+    inchNames: [0.023, 0.024, 0.025],
+    steelThicknessMm: [0.5, 2],
+    source: PRACTICE,
+  },
+  {
+    nominalMm: 0.8,
+    trueMm: mmFromInches(0.03),
+    inchNames: [0.03],
+    steelThicknessMm: [0.8, 5],
+    source: PRACTICE,
+  },
+  {
+    nominalMm: 0.9,
+    trueMm: mmFromInches(0.035),
+    inchNames: [0.035],
+    steelThicknessMm: [1.2, 8],
+    source: PRACTICE,
+  },
+  {
+    nominalMm: 1.0,
+    trueMm: mmFromInches(0.04),
+    inchNames: [0.039, 0.04],
+    steelThicknessMm: [1.5, 10],
+    source: PRACTICE,
+  },
+  {
+    nominalMm: 1.2,
+    trueMm: mmFromInches(0.045),
+    inchNames: [0.045, 0.046875, 0.047],
+    steelThicknessMm: [4, 25],
+    source: PRACTICE,
+  },
+  {
+    nominalMm: 1.6,
+    trueMm: mmFromInches(0.0625),
+    inchNames: [0.0625, 0.062, 0.063],
+    steelThicknessMm: [6, 25],
+    source: HANDBOOK,
+  },
+];
+
+/** The row of a nominal diameter, mm. */
+export function wireDiameterRow(nominalMm: WireDiameterMm): WireDiameterRow {
+  const row = WIRE_DIAMETER_TABLE.find((r) => r.nominalMm === nominalMm);
+  if (!row) throw new Error(`no wire of ${nominalMm} mm`);
+  return row;
+}
+
+/** The nominal size that a typed diameter in mm names, or undefined when no wire is sold in it. */
+export function nominalWireMm(mm: number): WireDiameterMm | undefined {
+  const metric = WIRE_DIAMETERS_MM.find((d) => Math.abs(d - mm) < 0.0005);
+  if (metric !== undefined) return metric;
+  return WIRE_DIAMETER_TABLE.find((row) =>
+    row.inchNames.some((inch) => Math.abs(mmFromInches(inch) - mm) < 0.004),
+  )?.nominalMm;
+}
+
+/** Section of a wire, mm². @param trueMm true diameter, mm, [0.5, 2] */
+export function wireSectionMm2(trueMm: number): number {
+  return (Math.PI / 4) * within('wire diameter', trueMm, [0.5, 2]) ** 2;
+}
