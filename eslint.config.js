@@ -10,9 +10,15 @@ const forbid = (files, names, extra = []) => ({
     'no-restricted-imports': [
       'error',
       {
-        paths: names.map((name) => ({ name, message: 'The dependency rule: core <- contract <- server, web.' })),
+        paths: names.map((name) => ({
+          name,
+          message: 'The dependency rule: core <- contract <- server, web.',
+        })),
         patterns: [
-          { group: ['@hot-bead/*/*', '**/packages/*/src/**', '**/apps/*/src/**'], message: 'Import a package by its entry only.' },
+          {
+            group: ['@hot-bead/*/*', '**/packages/*/src/**', '**/apps/*/src/**'],
+            message: 'Import a package by its entry only.',
+          },
           ...extra,
         ],
       },
@@ -21,7 +27,16 @@ const forbid = (files, names, extra = []) => ({
 });
 
 export default ts.config(
-  { ignores: ['**/dist/**', '**/dist-types/**', '**/node_modules/**', '.cache/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    ignores: [
+      '**/dist/**',
+      '**/dist-types/**',
+      '**/node_modules/**',
+      '.cache/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.strict,
   {
@@ -41,17 +56,41 @@ export default ts.config(
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      'no-restricted-globals': ['error', 'Date', 'window', 'document', 'process', 'fetch', 'console', 'performance'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'core has no randomness.' }],
+      'no-restricted-globals': [
+        'error',
+        'Date',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'console',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'core has no randomness.' },
+      ],
     },
   },
-  { files: ['packages/core/src/**/*.test.ts'], rules: { 'no-restricted-imports': 'off', '@typescript-eslint/no-non-null-assertion': 'off' } },
+  {
+    files: ['packages/core/src/**/*.test.ts'],
+    rules: { 'no-restricted-imports': 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
+  },
   forbid(['packages/contract/src/**/*.ts'], ['@hot-bead/server', '@hot-bead/web']),
   forbid(['apps/server/src/**/*.ts'], ['@hot-bead/web']),
-  forbid(['apps/web/src/**/*.{ts,tsx}'], ['@hot-bead/server'], [
-    { group: ['../../features/*/*/*'], message: "A feature never imports another feature's inside." },
-  ]),
-  { files: ['apps/web/src/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: { ...hooks.configs.recommended.rules } },
+  forbid(
+    ['apps/web/src/**/*.{ts,tsx}'],
+    ['@hot-bead/server'],
+    [{ group: ['../../features/*/*/*'], message: "A feature never imports another feature's inside." }],
+  ),
+  {
+    files: ['apps/web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: { ...hooks.configs.recommended.rules },
+  },
   { files: ['**/*.mjs', '**/*.js'], languageOptions: { globals: { ...globals.node } } },
-  { files: ['**/*.test.{ts,tsx}', 'e2e/**/*.ts'], rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines': 'off' } },
+  {
+    files: ['**/*.test.{ts,tsx}', 'e2e/**/*.ts'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines': 'off' },
+  },
 );

@@ -26,6 +26,7 @@ export default {
   projects: [
     shared({
       displayName: 'packages',
+      setupFiles: ['<rootDir>/jest.setup.packages.ts'],
       testMatch: ['<rootDir>/packages/*/src/**/*.test.ts'],
       testEnvironment: 'node',
       testEnvironmentOptions: { customExportConditions: ['@hot-bead/source', 'node', 'require', 'default'] },
@@ -42,7 +43,9 @@ export default {
       displayName: 'web',
       testMatch: ['<rootDir>/apps/web/src/**/*.test.ts?(x)'],
       testEnvironment: 'jsdom',
-      testEnvironmentOptions: { customExportConditions: ['@hot-bead/source', 'browser', 'require', 'default'] },
+      testEnvironmentOptions: {
+        customExportConditions: ['@hot-bead/source', 'browser', 'require', 'default'],
+      },
       setupFiles: ['<rootDir>/jest.setup.web.ts'],
       moduleNameMapper: { '\\.css$': '<rootDir>/apps/web/test/empty-style.ts' },
       transform: { '^.+\\.[cm]?[jt]sx?$': swc(true) },

@@ -102,7 +102,7 @@ export function beadPlan(input: BeadInput): BeadPlan {
     legMm: legOf(perPass),
     finishedLegMm: legOf(perPass * passes),
     sectionMm2: perPass,
-    travelMmPerMin: depositMm3PerMin / perPass,
+    travelMmPerMin: Math.min(Math.max(depositMm3PerMin / perPass, slowest), fastest),
     solvedBy:
       perPass > wanted / passes ? 'fastest-hand' : passes > input.passesForCurrent ? 'slowest-hand' : 'joint',
   };

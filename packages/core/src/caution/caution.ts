@@ -9,3 +9,10 @@ export interface Caution {
   readonly text: string;
   readonly source: Source;
 }
+
+const GRAVITY: Readonly<Record<CautionLevel, number>> = { stop: 0, warn: 1, note: 2 };
+
+/** The same cautions, gravest first; within a level in the order given. */
+export function gravestFirst(cautions: readonly Caution[]): readonly Caution[] {
+  return cautions.toSorted((a, b) => GRAVITY[a.level] - GRAVITY[b.level]);
+}

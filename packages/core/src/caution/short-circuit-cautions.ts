@@ -124,25 +124,23 @@ function shadeText(currentA: number): string {
   return both === '' ? 'as the hood’s table says for this current' : `about ${both}`;
 }
 
-/** Cautions that the work and its short-circuit plan raise, gravest first. */
+/** Cautions that the work and its short-circuit plan raise. */
 export function shortCircuitCautions(
   work: Work,
   thickness: GoverningThickness,
   gas: Gas,
   currentA: number,
 ): readonly Caution[] {
-  const order = { stop: 0, warn: 1, note: 2 } as const;
   const arc: Caution = {
     code: 'arc',
     level: 'note',
     text: `Hood shade ${shadeText(currentA)}; gloves, covered skin, head out of the fume.`,
     source: standard('EN 169, ANSI Z49.1; fume: IARC 2018'),
   };
-  const all = [
+  return [
     ...workCautions(work, thickness.thicknessMm),
     ...thicknessCautions(thickness),
     ...gasCautions(gas),
     arc,
   ];
-  return all.toSorted((a, b) => order[a.level] - order[b.level]);
 }

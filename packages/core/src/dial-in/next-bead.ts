@@ -56,7 +56,7 @@ function finished(rungs: readonly LadderRung[], wireFeedSpeedMPerMin: number): N
   const high = Math.max(...good);
   if (good.length === 0 || !coldest || !hottest) return undefined;
   const window = [(coldest.volts + low) / 2, (hottest.volts + high) / 2] as const;
-  const volts = Math.round(((window[0] + window[1]) / 2) * 10) / 10;
+  const volts = Math.round(((window[0] + window[1]) / 2) * 10 - 1e-6) / 10; // a half goes down: cooler first
   return {
     kind: 'take',
     setting: { wireFeedSpeedMPerMin, volts },

@@ -139,9 +139,12 @@ export function gaugeThickness(gauge: number, table: GaugeTable): GaugeRow {
   return row;
 }
 
-/** The gauge row nearest to a measured thickness, and how far the reading is off it (share of the row). */
+/**
+ * The gauge nearest to a measured thickness among those commonly stocked (the even ones), and how far the
+ * reading is off it, as a share of the row.
+ */
 export function nearestGauge(thicknessMm: number, table: GaugeTable): { row: GaugeRow; offBy: number } {
-  const list = TABLES[table];
+  const list = TABLES[table].filter((r) => r.gauge % 2 === 0);
   const row = list.reduce((best, r) =>
     Math.abs(r.mm - thicknessMm) < Math.abs(best.mm - thicknessMm) ? r : best,
   );

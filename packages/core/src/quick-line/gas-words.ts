@@ -41,9 +41,10 @@ const RULES: readonly Rule[] = [
 export function gasAtStart(text: string): { gas: GasId; length: number } | undefined {
   for (const [pattern, read] of RULES) {
     const match = pattern.exec(text);
-    if (!match || /^[a-z0-9/.]/i.test(text.slice(match[0].length))) continue;
+    const length = match?.[0].trimEnd().length ?? 0;
+    if (!match || /^[a-z0-9/.]/i.test(text.slice(length))) continue;
     const gas = read(match);
-    if (gas !== undefined) return { gas, length: match[0].trimEnd().length };
+    if (gas !== undefined) return { gas, length };
   }
   return undefined;
 }

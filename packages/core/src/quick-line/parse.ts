@@ -49,6 +49,7 @@ function assumeFromWire(draft: Draft): void {
     if (/^ER[45]\d{3}$/.test(said.wireClass)) assumed.metal = 'aluminium';
     if (/^ER3\d\dLSi$/.test(said.wireClass)) assumed.metal = 'stainless';
   }
+  if (said.metal === undefined && said.way === 'aluminium-spool-gun') assumed.metal = 'aluminium';
   const metal = said.metal ?? assumed.metal;
   if (metal === 'stainless' && said.alloy === undefined) {
     assumed.alloy = said.wireClass === 'ER316LSi' ? '316' : '304';

@@ -149,9 +149,10 @@ function readProducts(draft: Draft): void {
     const meaning = meaningOf(token, 'product');
     return meaning ? [{ index, product: meaning.product }] : [];
   });
-  const [first, second] = found;
+  const first = found[0];
+  const second = found.find(({ product }) => product !== first?.product);
   if (first) draft.said.product = first.product;
-  if (first && second && second.product !== first.product) draft.said.otherProduct = second.product;
+  if (second) draft.said.otherProduct = second.product;
   for (const { index, product } of found) {
     if (!draft.verdicts.has(index))
       draft.verdicts.set(index, { status: 'understood', label: product, slots: ['product'] });

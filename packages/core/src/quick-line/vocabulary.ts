@@ -99,11 +99,7 @@ const ENTRIES: readonly Entry[] = [
     way('gas-shielded-flux-core', true),
   ],
   ['metal core|metal cored|metalcore|metalcored', way('metal-cored', true, 'E70C-6M')],
-  [
-    'spool gun|spoolgun|spoolie',
-    way('aluminium-spool-gun', false),
-    { kind: 'metal', metal: 'aluminium', weak: true },
-  ],
+  ['spool gun|spoolgun|spoolie', way('aluminium-spool-gun', false)],
   ['silicon bronze|braze|brazing|mig braze', way('bronze-braze', true, 'ERCuSi-A')],
   [
     'short circuit|dip|dip transfer|short arc|shorting|short circuiting|shortcircuit',

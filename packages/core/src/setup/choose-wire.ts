@@ -3,7 +3,7 @@ import { governingThickness } from '../demand/governing-thickness.ts';
 import type { Work } from '../material/work.ts';
 import { shortCircuitWindow } from '../transfer/short-circuit.ts';
 import { isSolidSteelWire, type WireClass } from '../wire/wire-class.ts';
-import { type WireDiameterMm, wireDiameterRow } from '../wire/wire-diameter.ts';
+import { SMALLEST_WIRE_MM, type WireDiameterMm, wireDiameterRow } from '../wire/wire-diameter.ts';
 import type { Resources } from './setup.ts';
 
 /** How far past a window's edge a wire is still let run: the windows are round figures, ours ±10 %. */
@@ -35,7 +35,7 @@ function firstChoice(work: Work): WireDiameterMm {
     return thicknessMm >= min && thicknessMm <= max;
   };
   const inWindow = FIRST_CHOICE.filter((d) => windowFit(work, d) === 'in');
-  return inWindow.find(suits) ?? inWindow[0] ?? (thicknessMm < 2 ? 0.6 : 1.2);
+  return inWindow.find(suits) ?? inWindow[0] ?? (thicknessMm < 2 ? SMALLEST_WIRE_MM : 1.2);
 }
 
 /** The largest wire that is not too large for the work, for "take this instead". */

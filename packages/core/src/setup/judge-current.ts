@@ -1,15 +1,20 @@
 import type { Caution } from '../caution/caution.ts';
 import type { Machine } from '../machine/machine.ts';
 import type { Work } from '../material/work.ts';
-import { HANDBOOK, type Source, YOURS } from '../provenance/source.ts';
+import { HANDBOOK, PRACTICE, type Source, YOURS } from '../provenance/source.ts';
 import { shortCircuitWindow } from '../transfer/short-circuit.ts';
-import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import { SMALLEST_WIRE_MM, type WireDiameterMm, wireDiameterRow } from '../wire/wire-diameter.ts';
+import { governingThickness } from '../demand/governing-thickness.ts';
+import { wireTooLarge, wireTooSmall } from './wire-refusals.ts';
 import { onePassWire, smallerWire, WINDOW_EDGE_TOLERANCE } from './choose-wire.ts';
 import { refused } from './refusal.ts';
 import type { RefusedSetup } from './setup.ts';
 
 /** Most passes the current may be shared over before the wire is called too small. Source: our model. */
 export const MOST_PASSES_FOR_CURRENT = 3;
+
+/** How many times the top of its own thickness range a wire is still used at, in passes. Source: our model. */
+export const MOST_TIMES_WIRE_RANGE = 3;
 
 /**
  * Share over the top current that one pass still takes at a slower hand: the demand itself is no surer than
@@ -59,22 +64,6 @@ export function currentLimits(
   };
 }
 
-function tooLarge(work: Work, diameterMm: WireDiameterMm, wantedA: number, lowA: number): RefusedSetup {
-  const smaller = smallerWire(work, diameterMm);
-  return refused(
-    work,
-    'wire-too-large',
-    [
-      `${diameterMm} mm wire wants at least ${lowA} A and this work takes ${Math.round(wantedA)} A: it would stub or blow through.`,
-    ],
-    [
-      smaller === undefined
-        ? 'Thinner than any wire here runs well on: back it with copper, or braze.'
-        : `Take ${smaller} mm wire.`,
-    ],
-  );
-}
-
 function rangeOf(span: CurrentSpan): readonly [number, number] {
   const machine = span.machine?.currentRangeA;
   return [
@@ -102,6 +91,10 @@ function edgeCautions(
     return [{ code: 'larger-wire', level: 'note', text, source: HANDBOOK }];
   }
   if (wantedA >= lowA) return [];
+  if (diameterMm === SMALLEST_WIRE_MM) {
+    const text = `${Math.round(wantedA)} A is under the window of the smallest wire (from ${lowA} A): tack and let cool, with a copper bar behind.`;
+    return [{ code: 'thin-for-any-wire', level: 'warn', text, source: PRACTICE }];
+  }
   const smaller = smallerWire(work, diameterMm);
   return [
     {
@@ -124,25 +117,18 @@ export function judgeCurrent(
   span: CurrentSpan,
 ): CurrentLimits | RefusedSetup {
   const { window, machine, topA, topIsMachine } = span;
-  if (wantedA < window.lowA * (1 - WINDOW_EDGE_TOLERANCE))
-    return tooLarge(work, diameterMm, wantedA, window.lowA);
+  const under = wantedA < window.lowA * (1 - WINDOW_EDGE_TOLERANCE);
+  if (under && diameterMm > SMALLEST_WIRE_MM) return wireTooLarge(work, diameterMm, wantedA, window.lowA);
   const lowest = machine?.currentRangeA?.[0] ?? 0;
   if (wantedA < lowest) {
-    return refused(work, 'machine-too-small', [
+    return refused(work, 'machine-too-large', [
       `${machine?.name ?? 'The machine'} starts at ${lowest} A and this work takes ${Math.round(wantedA)} A.`,
     ]);
   }
   const passes = passesForCurrent(wantedA, topA);
-  if (passes > MOST_PASSES_FOR_CURRENT) {
-    return refused(
-      work,
-      'wire-too-small',
-      [
-        `This work asks for ${Math.round(wantedA)} A and ${diameterMm} mm wire holds a short-circuit arc to ${Math.round(topA)} A.`,
-      ],
-      ['Take a larger wire, or spray, pulse or flux core.'],
-    );
-  }
+  const { thicknessMm } = governingThickness(work.thicknessMm, work.otherThicknessMm);
+  const beyond = thicknessMm > MOST_TIMES_WIRE_RANGE * wireDiameterRow(diameterMm).steelThicknessMm[1];
+  if (passes > MOST_PASSES_FOR_CURRENT || beyond) return wireTooSmall(work, diameterMm);
   return {
     status: 'within',
     topA,
@@ -160,14 +146,4 @@ export function judgeCurrent(
     text: limitsText(machine),
     cautions: edgeCautions(work, diameterMm, wantedA, span),
   };
-}
-
-/** Refusal for a wire that has no short-circuit window at all. */
-export function wireWithoutWindow(work: Work, diameterMm: WireDiameterMm): RefusedSetup {
-  return refused(
-    work,
-    'wire-without-window',
-    [`${diameterMm} mm solid wire is a spray wire: it has no short-circuit window.`],
-    ['Take 1.2 mm wire or smaller.'],
-  );
 }

@@ -1,5 +1,5 @@
-import { beadPlan } from '../bead/travel.ts';
-import type { Caution } from '../caution/caution.ts';
+import { beadPlan, HAND_TRAVEL_RANGE_MM_PER_MIN } from '../bead/travel.ts';
+import { type Caution, gravestFirst } from '../caution/caution.ts';
 import { shortCircuitCautions } from '../caution/short-circuit-cautions.ts';
 import { type CurrentDemand, type DemandRow, shortCircuitDemand } from '../demand/current-demand.ts';
 import { type GoverningThickness, governingThickness } from '../demand/governing-thickness.ts';
@@ -13,7 +13,8 @@ import { THICKNESS_RANGE_MM } from '../quantity/thickness.ts';
 import { wireDiameterRow } from '../wire/wire-diameter.ts';
 import { chooseGas, type GasChoice } from './choose-gas.ts';
 import { chooseWire, type WireChoice } from './choose-wire.ts';
-import { type CurrentLimits, currentLimits, judgeCurrent, wireWithoutWindow } from './judge-current.ts';
+import { wireWithoutWindow } from './wire-refusals.ts';
+import { type CurrentLimits, currentLimits, judgeCurrent } from './judge-current.ts';
 import { reasonsFor } from './reasons.ts';
 import { refusalOfFamily } from './refusal.ts';
 import {
@@ -25,6 +26,7 @@ import {
   type Span,
 } from './setup.ts';
 import {
+  rowConfidence,
   shortCircuitCurrent,
   shortCircuitVolts,
   shortCircuitWireSpeed,
@@ -99,7 +101,7 @@ function speedSpan(chosen: Chosen, currentA: number): Pick<PlannedSetup, 'school
   const planned = speedOf(Math.min(demand.wantedA, limits.topA));
   const factor = demand.wantedA / (demand.rows[0]?.currentA ?? demand.wantedA);
   const schools = wireSpeedSchools(thickness.thicknessMm, wire.diameterMm, factor, planned);
-  const span = wireSpeedSpan(planned, schools, demand.tolerance, [
+  const span = wireSpeedSpan(planned, schools, rowConfidence(thickness.thicknessMm) + demand.tolerance, [
     speedOf(limits.rangeA[0]),
     speedOf(limits.rangeA[1]),
   ]);
@@ -146,14 +148,14 @@ function assemble(chosen: Chosen): PlannedSetup {
     },
     ctwdMm: SHORT_CIRCUIT_CTWD_MM,
     extensionMm: SHORT_CIRCUIT_EXTENSION_MM,
-    travelMmPerMin: travelSpan(bead.travelMmPerMin, [200, 700]),
+    travelMmPerMin: travelSpan(bead.travelMmPerMin, HAND_TRAVEL_RANGE_MM_PER_MIN),
     gunAngle: gunAngle(work),
     bead,
     demand: rows,
     schools,
     limits: { checked: limits.checked, text: limits.text },
     own,
-    cautions: [...shortCircuitCautions(work, thickness, gas.gas, currentA), ...extra],
+    cautions: gravestFirst([...shortCircuitCautions(work, thickness, gas.gas, currentA), ...extra]),
   } as const;
   return { ...base, reasons: reasonsFor(base, wire.why) };
 }

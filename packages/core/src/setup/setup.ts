@@ -117,7 +117,7 @@ export type RefusalCode =
   | 'wire-too-large'
   | 'wire-too-small'
   | 'wire-without-window'
-  | 'machine-too-small';
+  | 'machine-too-large';
 
 export interface RefusedSetup {
   readonly status: 'refused';

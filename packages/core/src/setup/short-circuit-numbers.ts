@@ -14,8 +14,13 @@ import { wireDiameterRow } from '../wire/wire-diameter.ts';
 import type { School, Span } from './setup.ts';
 import { SHORT_CIRCUIT_EXTENSION_MM } from './technique.ts';
 
-/** Confidence of the starting rows, as a share of wire speed (M: ±15 %). Source: handbook, from memory. */
-export const ROW_CONFIDENCE = 0.15;
+/** Thickness over which the starting rows are sure (H, M), mm. */
+const SURE_ROWS_MM = [0.75, 5] as const;
+
+/** Confidence of the starting rows, as a share of wire speed: ±15 % (H, M), ±30 % at the thin and thick ends (L). */
+export function rowConfidence(thicknessMm: number): number {
+  return thicknessMm >= SURE_ROWS_MM[0] && thicknessMm <= SURE_ROWS_MM[1] ? 0.15 : 0.3;
+}
 
 /** Volts the zinc of a coated sheet asks for on top, V. Source: common practice ("a little more volts"). */
 export const COATED_EXTRA_V = 0.3;
@@ -69,10 +74,9 @@ export function wireSpeedSchools(
 export function wireSpeedSpan(
   startMPerMin: number,
   schools: readonly School[],
-  tolerance: number,
+  band: number,
   limits: readonly [low: number, high: number],
 ): Span {
-  const band = ROW_CONFIDENCE + tolerance;
   const points = schools.flatMap((school) => school.wireFeedSpeedMPerMin ?? []);
   const low = Math.min(startMPerMin * (1 - band), ...points);
   const high = Math.max(startMPerMin * (1 + band), ...points);

@@ -4,6 +4,8 @@ import { mmFromInches } from '../quantity/units.ts';
 
 /** Nominal wire diameters sold, mm. */
 export const WIRE_DIAMETERS_MM = [0.6, 0.8, 0.9, 1.0, 1.2, 1.6] as const;
+/** The thinnest wire sold: nothing smaller can be offered. */
+export const SMALLEST_WIRE_MM = 0.6;
 export type WireDiameterMm = (typeof WIRE_DIAMETERS_MM)[number];
 
 export interface WireDiameterRow {
