@@ -80,6 +80,7 @@ export type { FeedPart, FeedPath } from './feed-path/feed-path.ts';
 
 // Setup: the planner
 export { planSetup, OWN_VOLTS_RANGE, OWN_WIRE_SPEED_RANGE_M_PER_MIN } from './setup/plan-setup.ts';
+export { planReport, type PlannedReport, type PlanReport, type RefusedReport } from './setup/plan-report.ts';
 export { windowCurve, type WindowPoint } from './setup/window-curve.ts';
 export {
   MODEL_VERSION,

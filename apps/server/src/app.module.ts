@@ -1,0 +1,41 @@
+import { join } from 'node:path';
+import { type DynamicModule, Module } from '@nestjs/common';
+import { ServeStaticModule } from '@nestjs/serve-static';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import type { Config } from './config/config.ts';
+import { dataSourceOptions } from './database/data-source-options.ts';
+import { DemoModule } from './demo/demo.module.ts';
+import { JobsModule } from './jobs/jobs.module.ts';
+import { MachinesModule } from './machines/machines.module.ts';
+import { PlanModule } from './plan/plan.module.ts';
+import { TestBeadsModule } from './test-beads/test-beads.module.ts';
+
+@Module({})
+export class AppModule {
+  static with(config: Config): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        TypeOrmModule.forRoot({ ...dataSourceOptions(config.databasePath), retryAttempts: 0 }),
+        ServeStaticModule.forRoot({
+          rootPath: config.webRoot,
+          exclude: ['/api/{*rest}'],
+          serveStaticOptions: {
+            setHeaders: (response, path) => {
+              const hashed = path.startsWith(join(config.webRoot, 'assets'));
+              response.setHeader(
+                'Cache-Control',
+                hashed ? 'public, max-age=31536000, immutable' : 'no-cache',
+              );
+            },
+          },
+        }),
+        JobsModule,
+        TestBeadsModule,
+        MachinesModule,
+        PlanModule,
+        ...(config.demo ? [DemoModule] : []),
+      ],
+    };
+  }
+}

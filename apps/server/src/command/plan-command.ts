@@ -1,0 +1,125 @@
+import {
+  completeWork,
+  effectiveWork,
+  inchesPerMinFromMPerMin,
+  type LengthUnit,
+  type Machine,
+  parseQuickLine,
+  planReport,
+  type PlannedReport,
+  type PlanReport,
+  planSetup,
+  type RefusedReport,
+  resourcesOf,
+  workTitle,
+} from '@hot-bead/core';
+
+/** What a command prints and the code it leaves with: 0 planned, 2 refused, 1 not usable as called. */
+export interface CommandResult {
+  readonly output: string;
+  readonly exitCode: 0 | 1 | 2;
+}
+
+const USAGE = `Usage: npm run -s plan -- '<words>' [--json] [--unit mm|in]
+Example: npm run -s plan -- '3 mm steel tee flat 0.8 solid Ar+18'`;
+
+type Span = PlannedReport['volts'];
+
+function row(name: string, span: Span, extra = ''): string {
+  return `  ${name.padEnd(14)}${`${span.start} ${span.unit}`.padEnd(14)}${span.low} to ${span.high} ${span.unit}${extra}`;
+}
+
+function inches(span: Span): string {
+  const to = (value: number): number => Math.round(inchesPerMinFromMPerMin(value));
+  return ` (${to(span.start)} in/min, ${to(span.low)} to ${to(span.high)})`;
+}
+
+function readingLines(report: PlanReport): string[] {
+  const lines = report.questions.map(
+    ({ message, choices }) => `Question: ${message} Try: ${choices.join(' | ')}`,
+  );
+  if (report.notUnderstood.length > 0) lines.push(`Not understood: ${report.notUnderstood.join(', ')}`);
+  return lines;
+}
+
+function plannedText(report: PlannedReport, title: string): string {
+  const passes = report.passes === 1 ? '' : `, ${report.passes} passes`;
+  return [
+    title,
+    '',
+    'Set these            start         range',
+    row('Wire speed', report.wireFeedSpeed, inches(report.wireFeedSpeed)),
+    row('Volts', report.volts),
+    row('Gas', report.gasFlow),
+    row('Tip to work', report.ctwd),
+    row('Stick-out', report.extension),
+    row('Current', report.amps),
+    row('Travel', report.travelSpeed, passes),
+    '',
+    'Fit these',
+    `  Polarity      ${report.polarity}`,
+    `  Wire          ${report.wire}`,
+    `  Drive rolls   ${report.driveRolls}`,
+    `  Liner         ${report.liner}`,
+    `  Tip           ${report.tip}`,
+    `  Nozzle        ${report.nozzle}`,
+    `  Gas           ${report.gas}`,
+    `  Transfer      ${report.transferMode}`,
+    `  Gun           ${report.gunAngle}`,
+    '',
+    'Why',
+    ...report.reasons.map(({ item, text, source }) => `  ${item}: ${text} [${source}]`),
+    '',
+    'Cautions',
+    ...report.cautions.map(({ level, text, source }) => `  ${level}: ${text} [${source}]`),
+    ...readingLines(report),
+  ].join('\n');
+}
+
+function refusedText(report: RefusedReport): string {
+  const { code, reasons, instead } = report.refused;
+  return [
+    `Refused (${code})`,
+    ...reasons,
+    ...instead.map((text) => `Instead: ${text}`),
+    ...readingLines(report),
+  ].join('\n');
+}
+
+interface Options {
+  readonly words: string;
+  readonly json: boolean;
+  readonly unit: LengthUnit;
+}
+
+function optionsOf(args: readonly string[]): Options | undefined {
+  const unitAt = args.indexOf('--unit');
+  const unit = unitAt < 0 ? 'mm' : args[unitAt + 1];
+  if (unit !== 'mm' && unit !== 'in') return undefined;
+  const words = args.filter(
+    (arg, i) => arg !== '--json' && (unitAt < 0 || (i !== unitAt && i !== unitAt + 1)),
+  );
+  const line = words.join(' ').trim();
+  return line === '' ? undefined : { words: line, json: args.includes('--json'), unit };
+}
+
+/**
+ * Plans the words given on a command line.
+ *
+ * @param args the words, `--json` for one JSON object, `--unit` for what a bare number means
+ * @param machines machines that can be named
+ */
+export function planCommand(args: readonly string[], machines: readonly Machine[]): CommandResult {
+  const options = optionsOf(args);
+  if (!options) return { output: USAGE, exitCode: 1 };
+  const context = { unit: options.unit, machineNames: machines.map((machine) => machine.name) };
+  const reading = parseQuickLine(options.words, context);
+  const said = effectiveWork(reading);
+  const complete = completeWork(said);
+  const report = planReport(reading, complete && planSetup(complete.work, resourcesOf(said, machines)));
+  const refused = 'refused' in report;
+  const exitCode = refused ? 2 : 0;
+  if (options.json) return { output: JSON.stringify(report, null, 2), exitCode };
+  const title = complete ? workTitle(complete.work) : options.words;
+  return { output: refused ? refusedText(report) : plannedText(report, title), exitCode };
+}

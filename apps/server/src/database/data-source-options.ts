@@ -1,0 +1,27 @@
+import type { DataSourceOptions } from 'typeorm';
+import { JobEntity } from './job.entity.ts';
+import { MachineEntity } from './machine.entity.ts';
+import { Jobs1764000000000 } from './migrations/1764000000000-jobs.ts';
+import { TestBeadEntity } from './test-bead.entity.ts';
+
+interface Sqlite {
+  pragma(statement: string): unknown;
+}
+
+/** How the database at a path is opened: migrations run, foreign keys on, write-ahead log, full sync. */
+export function dataSourceOptions(databasePath: string): DataSourceOptions {
+  return {
+    type: 'better-sqlite3',
+    database: databasePath,
+    entities: [JobEntity, TestBeadEntity, MachineEntity],
+    migrations: [Jobs1764000000000],
+    migrationsRun: true,
+    synchronize: false,
+    prepareDatabase: (database: Sqlite) => {
+      database.pragma('journal_mode = WAL');
+      database.pragma('synchronous = FULL'); // a 201 outlives a power cut
+      database.pragma('busy_timeout = 5000');
+      database.pragma('foreign_keys = ON');
+    },
+  } as DataSourceOptions;
+}

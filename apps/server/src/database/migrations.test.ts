@@ -1,0 +1,46 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { DataSource } from 'typeorm';
+import { dataSourceOptions } from './data-source-options.ts';
+
+let folder: string;
+let source: DataSource;
+
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'hot-bead-migrations-'));
+  source = await new DataSource(dataSourceOptions(join(folder, 'empty.sqlite'))).initialize();
+});
+afterAll(async () => {
+  await source.destroy();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+describe('migrations', () => {
+  it('bring an empty file to exactly what the entities say', async () => {
+    const { upQueries } = await source.driver.createSchemaBuilder().log();
+    expect(upQueries.map((query) => query.query)).toEqual([]);
+  });
+
+  it('open the database with write-ahead log, foreign keys and full sync', async () => {
+    const pragma = async (name: string): Promise<unknown> =>
+      Object.values((await source.query(`PRAGMA ${name}`))[0] as object)[0];
+    expect(await pragma('journal_mode')).toBe('wal');
+    expect(await pragma('foreign_keys')).toBe(1);
+    expect(await pragma('synchronous')).toBe(2);
+  });
+
+  it('refuse a bead without its job', async () => {
+    const orphan = `INSERT INTO test_bead VALUES ('b', 'no-job', 1, 7, 18, 'flat', 'sizzle', '', NULL, 'now', NULL)`;
+    await expect(source.query(orphan)).rejects.toThrow(/FOREIGN KEY/);
+  });
+
+  it('go back to an empty file', async () => {
+    await source.undoLastMigration();
+    const tables = (await source.query(
+      `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`,
+    )) as { name: string }[];
+    expect(tables.map((table) => table.name)).toEqual(['migrations']);
+    await source.runMigrations();
+  });
+});

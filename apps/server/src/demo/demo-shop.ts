@@ -1,0 +1,111 @@
+import type { NewTestBead } from '@hot-bead/contract';
+import type { Machine } from '@hot-bead/core';
+import type { MachineEntity } from '../database/machine.entity.ts';
+
+/** The invented shop: Copper Kettle Cartworks. All machines, jobs and beads here are made up. */
+export const DEMO_MACHINES: readonly MachineEntity[] = [
+  {
+    id: 'demo-marigold',
+    name: 'Marigold',
+    loadedWireClass: 'ER70S-6',
+    loadedWireDiameterMm: 0.8,
+    loadedGas: 'ar-co2-18',
+    lowestCurrentA: 30,
+    highestCurrentA: 220,
+  },
+  {
+    id: 'demo-old-tom',
+    name: 'Old Tom',
+    loadedWireClass: 'ER70S-6',
+    loadedWireDiameterMm: 1.0,
+    loadedGas: 'ar-co2-18',
+    lowestCurrentA: 30,
+    highestCurrentA: 170,
+  },
+  {
+    id: 'demo-suitcase',
+    name: 'Suitcase',
+    loadedWireClass: 'E71T-11',
+    loadedWireDiameterMm: 0.9,
+    loadedGas: 'none',
+    lowestCurrentA: null,
+    highestCurrentA: null,
+  },
+];
+
+export interface DemoJob {
+  readonly line: string;
+  readonly beads: readonly NewTestBead[];
+}
+
+/** Jobs of the shop, oldest first. */
+export const DEMO_JOBS: readonly DemoJob[] = [
+  { line: '3mm 6063 tube spool gun butt', beads: [] },
+  { line: '1.5mm 304 308 outside corner', beads: [] },
+  {
+    line: '1.0mm lap Marigold',
+    beads: [
+      {
+        wireFeedSpeedMPerMin: 3.7,
+        volts: 15.5,
+        face: 'tall',
+        sound: 'popping',
+        note: 'Sits on top. Skin off-cut.',
+      },
+      { wireFeedSpeedMPerMin: 3.7, volts: 16, face: 'crowned', sound: 'sizzle', note: '' },
+      {
+        wireFeedSpeedMPerMin: 3.7,
+        volts: 16.5,
+        face: 'flat',
+        sound: 'sizzle',
+        note: 'Faint line of tint on the back.',
+      },
+    ],
+  },
+  { line: 'galvanised 3mm lap gasless outdoors windy Suitcase', beads: [] },
+  { line: '6mm plate to 3mm tee Old Tom', beads: [] },
+  {
+    line: '2mm outside corner Marigold',
+    beads: [
+      { wireFeedSpeedMPerMin: 4.8, volts: 16, face: 'ropy', sound: 'stubbing', note: '' },
+      { wireFeedSpeedMPerMin: 4.8, volts: 16.5, face: 'crowned', sound: 'sizzle', note: '' },
+      {
+        wireFeedSpeedMPerMin: 4.8,
+        volts: 17,
+        face: 'flat',
+        sound: 'sizzle',
+        note: 'Door frame, second one.',
+      },
+      {
+        wireFeedSpeedMPerMin: 4.8,
+        volts: 17.5,
+        face: 'concave',
+        sound: 'crackle',
+        note: 'Edge starts to go.',
+      },
+    ],
+  },
+  {
+    line: '40x40x3 box S235 tee Marigold',
+    beads: [
+      {
+        wireFeedSpeedMPerMin: 8.8,
+        volts: 18.5,
+        face: 'ropy',
+        sound: 'stubbing',
+        note: 'Cart chassis, scrap of the same tube.',
+      },
+      { wireFeedSpeedMPerMin: 8.8, volts: 19, face: 'crowned', sound: 'sizzle', note: '' },
+    ],
+  },
+];
+
+/** The demo machines as the planner takes them. */
+export function demoMachines(): readonly Machine[] {
+  return DEMO_MACHINES.map(({ lowestCurrentA, highestCurrentA, ...machine }) => ({
+    ...machine,
+    ...(lowestCurrentA === null || highestCurrentA === null
+      ? {}
+      : { currentRangeA: [lowestCurrentA, highestCurrentA] as const }),
+  }));
+}

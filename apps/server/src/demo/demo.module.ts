@@ -1,0 +1,31 @@
+import { Injectable, Module, type OnApplicationBootstrap } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { MachineEntity } from '../database/machine.entity.ts';
+import { JobsModule } from '../jobs/jobs.module.ts';
+import { JobsService } from '../jobs/jobs.service.ts';
+import { TestBeadsModule } from '../test-beads/test-beads.module.ts';
+import { TestBeadsService } from '../test-beads/test-beads.service.ts';
+import { DEMO_JOBS, DEMO_MACHINES } from './demo-shop.ts';
+
+/** Fills an empty database with the demo shop; one that has machines is left as it is. */
+@Injectable()
+export class DemoLoader implements OnApplicationBootstrap {
+  constructor(
+    private readonly source: DataSource,
+    private readonly jobs: JobsService,
+    private readonly beads: TestBeadsService,
+  ) {}
+
+  async onApplicationBootstrap(): Promise<void> {
+    const machines = this.source.getRepository(MachineEntity);
+    if ((await machines.count()) > 0) return;
+    await machines.insert([...DEMO_MACHINES]);
+    for (const { line, beads } of DEMO_JOBS) {
+      const job = await this.jobs.create({ line });
+      for (const bead of beads) await this.beads.create(job.id, bead);
+    }
+  }
+}
+
+@Module({ imports: [JobsModule, TestBeadsModule], providers: [DemoLoader] })
+export class DemoModule {}

@@ -1,0 +1,17 @@
+/** An expected failure with a code of its own; one filter turns it into an answer. */
+export class DomainError extends Error {
+  readonly code: string;
+  readonly status: number;
+  readonly field: string | undefined;
+
+  constructor(code: string, status: number, message: string, field?: string) {
+    super(message);
+    this.code = code;
+    this.status = status;
+    this.field = field;
+  }
+}
+
+export function notFound(what: string, id: string): DomainError {
+  return new DomainError('not-found', 404, `There is no ${what} ${id.slice(0, 60)}.`, 'id');
+}

@@ -1,0 +1,145 @@
+import type { Job } from '@hot-bead/contract';
+import request from 'supertest';
+import { type RunningServer, runningServer } from '../testing/running-server.ts';
+
+let server: RunningServer;
+beforeAll(async () => {
+  server = await runningServer();
+});
+afterAll(() => server.stop());
+
+async function jobCount(): Promise<number> {
+  return ((await request(server.http).get('/api/jobs')).body as Job[]).length;
+}
+
+async function saved(line: string): Promise<Job> {
+  const response = await request(server.http).post('/api/jobs').send({ line });
+  expect(response.status).toBe(201);
+  return response.body as Job;
+}
+
+describe('jobs', () => {
+  it('saves a job from a line and finds it again', async () => {
+    const job = await saved('3 mm steel tee flat 0.8 solid Ar+18');
+    expect(job.title).toBe('3 mm carbon steel tee, flat');
+    expect(job.work).toEqual({
+      metal: 'carbon-steel',
+      joint: 'tee',
+      position: 'flat',
+      way: 'solid-gas',
+      gas: 'ar-co2-18',
+      wireDiameterMm: 0.8,
+      thicknessMm: 3,
+    });
+    const again = await request(server.http).get(`/api/jobs/${job.id}`);
+    expect(again.status).toBe(200);
+    expect(again.body).toEqual(job);
+  });
+
+  it('saves a job from work with a written thickness', async () => {
+    const response = await request(server.http)
+      .post('/api/jobs')
+      .send({ work: { thickness: '14ga', product: 'tube', joint: 'tee' } });
+    expect(response.status).toBe(201);
+    const job = response.body as Job;
+    expect(job.work.thicknessMm).toBeCloseTo(2.108, 3);
+    expect(job.line).toContain('tee');
+  });
+
+  it('keeps a draft that still has a question', async () => {
+    const job = await saved('14 steel');
+    expect(job.work).toEqual({ metal: 'carbon-steel' });
+    expect(job.title).toBe('14 steel');
+  });
+
+  it('lists the last changed first', async () => {
+    const first = await saved('1 mm lap');
+    await saved('2 mm lap');
+    await request(server.http)
+      .patch(`/api/jobs/${first.id}`)
+      .send({ own: { volts: 16.5 } });
+    const list = (await request(server.http).get('/api/jobs')).body as Job[];
+    expect(list[0]).toMatchObject({ id: first.id, own: { volts: 16.5 } });
+  });
+
+  it('changes the work and keeps the rest', async () => {
+    const job = await saved('2 mm lap');
+    const response = await request(server.http)
+      .patch(`/api/jobs/${job.id}`)
+      .send({ work: { ...job.work, joint: 'tee' } });
+    expect(response.status).toBe(200);
+    expect(response.body).toMatchObject({ line: '2 mm lap', work: { thicknessMm: 2, joint: 'tee' } });
+  });
+
+  it('puts a job away and brings it back', async () => {
+    const job = await saved('4 mm butt');
+    expect((await request(server.http).delete(`/api/jobs/${job.id}`)).status).toBe(204);
+    expect((await request(server.http).get(`/api/jobs/${job.id}`)).status).toBe(404);
+    const back = await request(server.http).post(`/api/jobs/${job.id}/restore`);
+    expect(back.status).toBe(200);
+    expect(back.body).toMatchObject({ id: job.id, line: '4 mm butt' });
+  });
+});
+
+describe('bad input', () => {
+  it.each<[string, object, string, string]>([
+    ['text for a thickness', { work: { thickness: 'abc' } }, 'thickness-unreadable', 'work.thickness'],
+    ['a negative thickness', { work: { thickness: -3 } }, 'thickness-out-of-range', 'work.thickness'],
+    ['no thickness at all', { work: { thickness: 0 } }, 'thickness-out-of-range', 'work.thickness'],
+    ['half a metre', { work: { thickness: '500 mm' } }, 'thickness-out-of-range', 'work.thickness'],
+    [
+      'half a metre as a number',
+      { work: { thicknessMm: 500 } },
+      'thickness-out-of-range',
+      'work.thicknessMm',
+    ],
+    ['a bare 14', { work: { thickness: '14' } }, 'thickness-ambiguous', 'work.thickness'],
+    ['a bare 14 as a number', { work: { thickness: 14 } }, 'thickness-ambiguous', 'work.thickness'],
+    ['half a metre in a line', { line: '500mm lap' }, 'thickness-out-of-range', 'line'],
+    ['an unknown gas', { work: { thickness: '3', gas: 'beer' } }, 'gas-unknown', 'work.gas'],
+    ['an unknown joint', { work: { thickness: '3', joint: 'knot' } }, 'not-one-of', 'work.joint'],
+    ['an unknown field', { work: { thickness: '3', colour: 'red' } }, 'unknown-field', 'work.colour'],
+    ['words that say nothing', { line: 'hello there' }, 'line-not-understood', 'line'],
+    ['an empty line', { line: '' }, 'missing', 'line'],
+    ['nothing', {}, 'missing', ''],
+    ['volts out of range', { line: '3mm lap', own: { volts: 99 } }, 'out-of-range', 'own.volts'],
+    ['a line too long', { line: 'x'.repeat(301) }, 'out-of-range', 'line'],
+  ])('%s is refused at its field and nothing is stored', async (_, body, code, field) => {
+    const before = await jobCount();
+    const response = await request(server.http).post('/api/jobs').send(body);
+    expect(response.status).toBe(400);
+    expect(response.body).toMatchObject({ code, field });
+    expect((response.body as { message: string }).message.length).toBeGreaterThan(5);
+    expect(response.text).not.toMatch(/\.ts:|node_modules|at \w+ \(/);
+    expect(await jobCount()).toBe(before);
+  });
+
+  it('refuses broken JSON', async () => {
+    const response = await request(server.http)
+      .post('/api/jobs')
+      .set('content-type', 'application/json')
+      .send('{"line": ');
+    expect(response.status).toBe(400);
+    expect(response.body).toMatchObject({ code: 'json-broken' });
+  });
+
+  it('refuses a body that is too large', async () => {
+    const response = await request(server.http)
+      .post('/api/jobs')
+      .send({ line: 'a'.repeat(300_000) });
+    expect(response.status).toBe(413);
+    expect(response.body).toMatchObject({ code: 'body-too-large' });
+  });
+
+  it.each(['get', 'delete'] as const)('answers %s of an unknown id with 404', async (method) => {
+    const response = await request(server.http)[method]('/api/jobs/no-such-job');
+    expect(response.status).toBe(404);
+    expect(response.body).toMatchObject({ code: 'not-found', field: 'id' });
+  });
+
+  it('answers an unknown address with 404', async () => {
+    const response = await request(server.http).get('/api/nothing-here');
+    expect(response.status).toBe(404);
+    expect(response.body).toMatchObject({ code: 'not-found' });
+  });
+});

@@ -1,0 +1,80 @@
+import type { PlanResponse } from '@hot-bead/contract';
+import request from 'supertest';
+import { type RunningServer, runningServer } from '../testing/running-server.ts';
+
+let server: RunningServer;
+beforeAll(async () => {
+  server = await runningServer(true);
+});
+afterAll(() => server.stop());
+
+function plan(body: object) {
+  return request(server.http).post('/api/plan').send(body);
+}
+
+describe('POST /api/plan', () => {
+  it('plans a line', async () => {
+    const response = await plan({ line: '3.2 mm butt 0.8 Ar+18' });
+    expect(response.status).toBe(200);
+    const { status, report, setup } = response.body as PlanResponse;
+    expect(status).toBe('planned');
+    expect('wireFeedSpeed' in report && report.wireFeedSpeed).toMatchObject({ unit: 'm/min' });
+    expect(setup?.status === 'planned' && setup.wireFeedSpeedMPerMin.start).toBeCloseTo(7.59, 1);
+  });
+
+  it('plans work the same as the line that says it', async () => {
+    const line = (await plan({ line: '3.175 mm lap .030 75/25' })).body as PlanResponse;
+    const work = (
+      await plan({ work: { thickness: '1/8', joint: 'lap', wireDiameterMm: 0.8, gas: 'ar-co2-25' } })
+    ).body as PlanResponse;
+    expect(work.setup).toEqual(line.setup);
+  });
+
+  it('takes a machine of the shop by name, with what is on it', async () => {
+    const { setup } = (await plan({ line: '3mm lap old tom' })).body as PlanResponse;
+    expect(setup?.status === 'planned' && setup.wire).toMatchObject({ diameterMm: 1, origin: 'loaded' });
+  });
+
+  it('keeps your own number', async () => {
+    const { setup } = (await plan({ line: '3mm lap', own: { volts: 17.5 } })).body as PlanResponse;
+    expect(setup?.status === 'planned' && setup.volts.start).toBe(17.5);
+  });
+
+  it('answers a refusal as a result, with its code and what to do instead', async () => {
+    const response = await plan({ line: '3mm steel argon' });
+    expect(response.status).toBe(200);
+    expect(response.body).toMatchObject({
+      status: 'refused',
+      report: { refused: { code: 'gas-wrong-for-metal' } },
+    });
+  });
+
+  it.each([
+    ['14 steel', 'thickness-ambiguous'],
+    ['steel lap', 'thickness-missing'],
+    ['500 mm lap', 'thickness-out-of-range'],
+  ])('%s is an input error %s', async (line, code) => {
+    const response = await plan({ line });
+    expect(response.status).toBe(400);
+    expect(response.body).toMatchObject({ code, field: 'line' });
+  });
+});
+
+describe('the demo shop', () => {
+  it('has its machines and jobs, and is loaded once', async () => {
+    const machines = (await request(server.http).get('/api/machines')).body as { name: string }[];
+    expect(machines.map((machine) => machine.name)).toEqual(['Marigold', 'Old Tom', 'Suitcase']);
+    const jobs = (await request(server.http).get('/api/jobs')).body as unknown[];
+    server = await server.restart();
+    const again = (await request(server.http).get('/api/jobs')).body as unknown[];
+    expect(jobs.length).toBeGreaterThan(5);
+    expect(again).toEqual(jobs);
+  });
+
+  it('documents the API', async () => {
+    const response = await request(server.http).get('/api/docs-json');
+    expect(response.status).toBe(200);
+    const paths = Object.keys((response.body as { paths: object }).paths);
+    expect(paths).toEqual(expect.arrayContaining(['/api/jobs', '/api/plan', '/api/jobs/{jobId}/test-beads']));
+  });
+});

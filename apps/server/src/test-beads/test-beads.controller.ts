@@ -1,0 +1,61 @@
+import {
+  type NewTestBead,
+  newTestBeadSchema,
+  type TestBeadChange,
+  testBeadChangeSchema,
+} from '@hot-bead/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { openApi } from '../api-docs.ts';
+import { ContractPipe } from '../errors/contract.pipe.ts';
+import { TestBeadsService } from './test-beads.service.ts';
+
+@ApiTags('test beads')
+@Controller('api/jobs/:jobId/test-beads')
+export class TestBeadsController {
+  constructor(private readonly beads: TestBeadsService) {}
+
+  @Post()
+  @ApiOperation({ summary: 'Report a test bead' })
+  @ApiBody({ schema: openApi(newTestBeadSchema) })
+  create(@Param('jobId') jobId: string, @Body(new ContractPipe(newTestBeadSchema)) body: NewTestBead) {
+    return this.beads.create(jobId, body);
+  }
+
+  @Get()
+  @ApiOperation({ summary: "A job's test beads, in the order welded" })
+  list(@Param('jobId') jobId: string) {
+    return this.beads.list(jobId);
+  }
+
+  @Get(':id')
+  @ApiOperation({ summary: 'One test bead' })
+  read(@Param('jobId') jobId: string, @Param('id') id: string) {
+    return this.beads.read(jobId, id);
+  }
+
+  @Patch(':id')
+  @ApiOperation({ summary: 'Correct a test bead' })
+  @ApiBody({ schema: openApi(testBeadChangeSchema) })
+  change(
+    @Param('jobId') jobId: string,
+    @Param('id') id: string,
+    @Body(new ContractPipe(testBeadChangeSchema)) body: TestBeadChange,
+  ) {
+    return this.beads.change(jobId, id, body);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Take a test bead away; it can be restored' })
+  remove(@Param('jobId') jobId: string, @Param('id') id: string) {
+    return this.beads.remove(jobId, id);
+  }
+
+  @Post(':id/restore')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Bring a test bead back' })
+  restore(@Param('jobId') jobId: string, @Param('id') id: string) {
+    return this.beads.restore(jobId, id);
+  }
+}

@@ -1,0 +1,98 @@
+import type { Job, KeptTestBead } from '@hot-bead/contract';
+import request from 'supertest';
+import { type RunningServer, runningServer } from '../testing/running-server.ts';
+
+let server: RunningServer;
+let job: Job;
+const BEAD = {
+  wireFeedSpeedMPerMin: 7.6,
+  volts: 18.5,
+  face: 'crowned',
+  sound: 'sizzle',
+  note: 'first',
+} as const;
+
+beforeAll(async () => {
+  server = await runningServer();
+  job = (await request(server.http).post('/api/jobs').send({ line: '3.2mm butt 0.8' })).body as Job;
+});
+afterAll(() => server.stop());
+
+function beads(): string {
+  return `/api/jobs/${job.id}/test-beads`;
+}
+
+async function reported(over: Partial<typeof BEAD> | Record<string, unknown> = {}): Promise<KeptTestBead> {
+  const response = await request(server.http)
+    .post(beads())
+    .send({ ...BEAD, ...over });
+  expect(response.status).toBe(201);
+  return response.body as KeptTestBead;
+}
+
+describe('test beads', () => {
+  it('keeps a bead with its number, its verdict and what the plan said', async () => {
+    const bead = await reported();
+    expect(bead).toMatchObject({ ...BEAD, number: 1, verdict: 'right', jobId: job.id });
+    expect(bead.plan?.wireFeedSpeedMPerMin).toBeCloseTo(7.59, 1);
+    expect(bead.plan?.modelVersion).toBe('1');
+    const read = await request(server.http).get(`${beads()}/${bead.id}`);
+    expect(read.body).toEqual(bead);
+  });
+
+  it('counts beads on the job and lists them in the order welded', async () => {
+    await reported({ volts: 19, face: 'concave', sound: 'crackle' });
+    const list = (await request(server.http).get(beads())).body as KeptTestBead[];
+    expect(list.map((bead) => bead.number)).toEqual([1, 2]);
+    expect(list[1]?.verdict).toBe('hot');
+    expect(((await request(server.http).get(`/api/jobs/${job.id}`)).body as Job).beadCount).toBe(2);
+  });
+
+  it('is still there after a restart', async () => {
+    const bead = await reported({ note: 'before the restart' });
+    server = await server.restart();
+    const read = await request(server.http).get(`${beads()}/${bead.id}`);
+    expect(read.body).toEqual(bead);
+  });
+
+  it('corrects a bead', async () => {
+    const bead = await reported({ volts: 17 });
+    const response = await request(server.http)
+      .patch(`${beads()}/${bead.id}`)
+      .send({ volts: 17.5, face: 'ropy' });
+    expect(response.body).toMatchObject({ id: bead.id, volts: 17.5, face: 'ropy', verdict: 'cold' });
+  });
+
+  it('takes a bead away and brings it back under its own number', async () => {
+    const bead = await reported();
+    expect((await request(server.http).delete(`${beads()}/${bead.id}`)).status).toBe(204);
+    const next = await reported();
+    expect(next.number).toBe(bead.number + 1);
+    const back = await request(server.http).post(`${beads()}/${bead.id}/restore`);
+    expect(back.body).toMatchObject({ id: bead.id, number: bead.number });
+  });
+
+  it.each<[Record<string, unknown>, string, string]>([
+    [{ volts: 'loud' }, 'wrong-type', 'volts'],
+    [{ volts: 99 }, 'out-of-range', 'volts'],
+    [{ wireFeedSpeedMPerMin: -1 }, 'out-of-range', 'wireFeedSpeedMPerMin'],
+    [{ face: 'pretty' }, 'not-one-of', 'face'],
+    [{ sound: undefined }, 'missing', 'sound'],
+    [{ note: 'x'.repeat(501) }, 'out-of-range', 'note'],
+  ])('refuses %o', async (over, code, field) => {
+    const before = ((await request(server.http).get(beads())).body as KeptTestBead[]).length;
+    const response = await request(server.http)
+      .post(beads())
+      .send({ ...BEAD, ...over });
+    expect(response.status).toBe(400);
+    expect(response.body).toMatchObject({ code, field });
+    expect(((await request(server.http).get(beads())).body as KeptTestBead[]).length).toBe(before);
+  });
+
+  it('knows no bead of another job, and no bead without a job', async () => {
+    const bead = await reported();
+    const other = (await request(server.http).post('/api/jobs').send({ line: '2mm lap' })).body as Job;
+    expect((await request(server.http).get(`/api/jobs/${other.id}/test-beads/${bead.id}`)).status).toBe(404);
+    expect((await request(server.http).post('/api/jobs/none/test-beads').send(BEAD)).status).toBe(404);
+  });
+});

@@ -1,0 +1,61 @@
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run, runTool } from './workspace.mjs';
+
+/**
+ * Installs what is missing, then runs every check: lint, types, unit and server tests, build, browser tests.
+ * Each step runs even when one before it failed; the totals go to .cache/test-totals.json.
+ */
+ensureInstalled();
+ensureChromium();
+const results = join(ROOT, '.cache', 'results');
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+const jestFile = join(results, 'jest.json');
+const browserFile = join(results, 'browser.json');
+
+function step(name, action) {
+  process.stderr.write(`\n== ${name}\n`);
+  return { name, ok: action() === 0 };
+}
+
+const steps = [
+  step(
+    'lint',
+    () => runTool('eslint', ['.']) || runTool('prettier', ['--check', '--log-level', 'warn', '.']),
+  ),
+  step(
+    'types',
+    () => runTool('typescript:tsc', ['-b']) || runTool('typescript:tsc', ['-p', 'tsconfig.tests.json']),
+  ),
+  step('unit and server tests', () => runTool('jest', ['--json', `--outputFile=${jestFile}`, '--silent'])),
+  step('build', () => (ensureBuilt({ web: true }), 0)),
+  step('browser tests', () =>
+    run(
+      process.execPath,
+      [join(ROOT, 'node_modules/@playwright/test/cli.js'), 'test', '-c', 'e2e/playwright.config.ts'],
+      {
+        PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile,
+      },
+    ),
+  ),
+];
+
+function read(file) {
+  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : undefined;
+}
+
+const jest = read(jestFile);
+const browser = read(browserFile)?.stats;
+const brokenSteps = steps.filter((s) => !s.ok);
+const testFailures =
+  (jest?.numFailedTests ?? 0) +
+  (jest?.numRuntimeErrorTestSuites ?? 0) +
+  (browser?.unexpected ?? 0) +
+  (browser?.flaky ?? 0);
+const passed = (jest?.numPassedTests ?? 0) + (browser?.expected ?? 0);
+const failed = testFailures > 0 ? testFailures : brokenSteps.length;
+for (const broken of brokenSteps) process.stderr.write(`failed: ${broken.name}\n`);
+writeFileSync(join(ROOT, '.cache', 'test-totals.json'), JSON.stringify({ passed, failed }));
+process.stderr.write(`\n${passed} passed, ${failed} failed\n`);
+process.exitCode = failed > 0 || passed === 0 ? 1 : 0;

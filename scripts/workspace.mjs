@@ -1,0 +1,102 @@
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/** The repository's root folder. */
+export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+
+/** One clear line, and out. */
+export function stop(line) {
+  process.stderr.write(`${line}\n`);
+  process.exit(1);
+}
+
+/** Runs a program in the root, everything it prints on standard error so that standard output stays ours. */
+export function run(program, args, env = {}) {
+  const result = spawnSync(program, args, {
+    cwd: ROOT,
+    stdio: ['ignore', process.stderr, process.stderr],
+    env: { ...process.env, ...env },
+  });
+  return result.status ?? 1;
+}
+
+/** Runs a locally installed tool through this very Node. */
+export function runTool(name, args, env = {}) {
+  const folder = join(ROOT, 'node_modules', name.split(':')[0]);
+  const { bin } = JSON.parse(readFileSync(join(folder, 'package.json'), 'utf8'));
+  const wanted = name.split(':')[1] ?? name;
+  const file = typeof bin === 'string' ? bin : bin[wanted];
+  return run(process.execPath, [join(folder, file), ...args], env);
+}
+
+function hashOf(paths) {
+  const hash = createHash('sha256');
+  for (const path of paths) hash.update(path).update(readFileSync(join(ROOT, path)));
+  return hash.digest('hex');
+}
+
+function filesUnder(folder) {
+  const full = join(ROOT, folder);
+  if (!existsSync(full)) return [];
+  return readdirSync(full).flatMap((name) => {
+    if (['node_modules', 'dist', 'dist-types'].includes(name)) return [];
+    const path = join(folder, name);
+    return statSync(join(ROOT, path)).isDirectory() ? filesUnder(path) : [path];
+  });
+}
+
+function stampIs(name, value) {
+  const path = join(ROOT, '.cache', name);
+  return existsSync(path) && readFileSync(path, 'utf8') === value;
+}
+
+function writeStamp(name, value) {
+  mkdirSync(join(ROOT, '.cache'), { recursive: true });
+  writeFileSync(join(ROOT, '.cache', name), value);
+}
+
+/** Installs what the lock file says when that has not been done yet. */
+export function ensureInstalled() {
+  const wanted = hashOf(['package-lock.json']);
+  if (existsSync(join(ROOT, 'node_modules', '.package-lock.json')) && stampIs('installed', wanted)) return;
+  process.stderr.write('Installing packages; the database driver may compile for two minutes.\n');
+  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) stop('npm ci failed.');
+  writeStamp('installed', wanted);
+}
+
+function buildInputs(folders) {
+  const roots = ['package-lock.json', 'tsconfig.base.json', 'tsconfig.json'];
+  return [...roots, ...folders.flatMap(filesUnder).sort()];
+}
+
+/** Builds what the server runs; with `web`, the pages too. Skipped when nothing has changed. */
+export function ensureBuilt({ web }) {
+  const server = hashOf(buildInputs(['packages', 'apps/server']));
+  if (!stampIs('server-built', server) || !existsSync(join(ROOT, 'apps/server/dist/main.js'))) {
+    if (web) process.stderr.write('Building.\n');
+    if (runTool('typescript:tsc', ['-b', 'apps/server']) !== 0) stop('The build failed.');
+    writeStamp('server-built', server);
+  }
+  if (!web) return;
+  const pages = hashOf(buildInputs(['packages', 'apps/web']));
+  if (stampIs('web-built', pages) && existsSync(join(ROOT, 'apps/web/dist/index.html'))) return;
+  if (run('npm', ['run', '--silent', 'build', '-w', '@hot-bead/web']) !== 0) stop('The build failed.');
+  writeStamp('web-built', pages);
+}
+
+const CHROMIUM = process.env.HOT_BEAD_CHROMIUM ?? '/usr/bin/chromium';
+
+/** Installs Debian's Chromium when it is missing and we may; otherwise says how. */
+export function ensureChromium() {
+  if (existsSync(CHROMIUM)) return;
+  const how =
+    'Chromium is missing: run "apt-get install chromium" as root, or set HOT_BEAD_CHROMIUM to its path.';
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) stop(how);
+  process.stderr.write('Installing Chromium.\n');
+  const quiet = { DEBIAN_FRONTEND: 'noninteractive' };
+  run('apt-get', ['update', '-qq'], quiet);
+  if (run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet) !== 0) stop(how);
+}
