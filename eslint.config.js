@@ -43,14 +43,14 @@ export default ts.config(
     rules: {
       '@typescript-eslint/no-extraneous-class': 'off',
       '@typescript-eslint/consistent-type-imports': 'off',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
     },
   },
   forbid(
     ['packages/core/src/**/*.ts'],
     ['@hot-bead/contract', '@hot-bead/server', '@hot-bead/web'],
-    [{ group: ['[!.]*'], message: 'core imports nothing from outside.' }],
+    [{ regex: '^[^.]', message: 'core imports nothing from outside.' }],
   ),
   {
     files: ['packages/core/src/**/*.ts'],
@@ -81,7 +81,13 @@ export default ts.config(
   forbid(
     ['apps/web/src/**/*.{ts,tsx}'],
     ['@hot-bead/server'],
-    [{ group: ['../../features/*/*/*'], message: "A feature never imports another feature's inside." }],
+    [
+      {
+        regex:
+          '^\\.\\./(features/|(bench|dial-in|jobs|machines|plan|quick-line|units|window-chart)/)(?!([a-z-]+/)?index\\.ts$)',
+        message: "A feature never imports another feature's inside: use its index.",
+      },
+    ],
   ),
   {
     files: ['apps/web/src/**/*.{ts,tsx}'],

@@ -102,6 +102,7 @@ export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';
 export { renderQuickLine } from './quick-line/render.ts';
 export {
   completeWork,
+  USUAL_WORK,
   resourcesOf,
   workTitle,
   type AssumedSlot,

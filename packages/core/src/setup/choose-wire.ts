@@ -9,6 +9,12 @@ import type { Resources } from './setup.ts';
 /** How far past a window's edge a wire is still let run: the windows are round figures, ours ±10 %. */
 export const WINDOW_EDGE_TOLERANCE = 0.1;
 
+/**
+ * Share over the top current that one pass still takes at a slower hand: the demand itself is no surer than
+ * that. Source: our model, from the confidence of the starting rows.
+ */
+export const ONE_PASS_OVER = 0.15;
+
 export interface WireChoice {
   readonly wireClass: WireClass;
   readonly diameterMm: WireDiameterMm;
@@ -49,6 +55,15 @@ export function onePassWire(work: Work, thanMm: WireDiameterMm): WireDiameterMm 
   return FIRST_CHOICE.find((d) => d > thanMm && windowFit(work, d) === 'in');
 }
 
+/** Whether a loaded wire is kept: in its window, or so little over it that one pass still carries the work. */
+function carriesOn(work: Work, diameterMm: WireDiameterMm): boolean {
+  const fit = windowFit(work, diameterMm);
+  const window = shortCircuitWindow(diameterMm);
+  if (fit !== 'over' || !window) return fit === 'in';
+  const { wantedA } = shortCircuitDemand(work, wireDiameterRow(diameterMm).trueMm);
+  return wantedA <= window.highA * (1 + ONE_PASS_OVER);
+}
+
 /** The wire to plan with: asked, else loaded when the work is in its range, else first choice by thickness. */
 export function chooseWire(work: Work, resources: Resources): WireChoice {
   const { machine, wireClass = 'ER70S-6' } = resources;
@@ -59,7 +74,7 @@ export function chooseWire(work: Work, resources: Resources): WireChoice {
     machine !== undefined &&
     isSolidSteelWire(machine.loadedWireClass) &&
     (resources.wireClass === undefined || resources.wireClass === machine.loadedWireClass);
-  if (loaded && windowFit(work, machine.loadedWireDiameterMm) === 'in') {
+  if (loaded && carriesOn(work, machine.loadedWireDiameterMm)) {
     return {
       wireClass: machine.loadedWireClass,
       diameterMm: machine.loadedWireDiameterMm,

@@ -6,7 +6,7 @@ import { shortCircuitWindow } from '../transfer/short-circuit.ts';
 import { SMALLEST_WIRE_MM, type WireDiameterMm, wireDiameterRow } from '../wire/wire-diameter.ts';
 import { governingThickness } from '../demand/governing-thickness.ts';
 import { wireTooLarge, wireTooSmall } from './wire-refusals.ts';
-import { onePassWire, smallerWire, WINDOW_EDGE_TOLERANCE } from './choose-wire.ts';
+import { ONE_PASS_OVER, onePassWire, smallerWire, WINDOW_EDGE_TOLERANCE } from './choose-wire.ts';
 import { refused } from './refusal.ts';
 import type { RefusedSetup } from './setup.ts';
 
@@ -15,12 +15,6 @@ export const MOST_PASSES_FOR_CURRENT = 3;
 
 /** How many times the top of its own thickness range a wire is still used at, in passes. Source: our model. */
 export const MOST_TIMES_WIRE_RANGE = 3;
-
-/**
- * Share over the top current that one pass still takes at a slower hand: the demand itself is no surer than
- * that. Source: our model, from the confidence of the starting rows.
- */
-export const ONE_PASS_OVER = 0.15;
 
 function passesForCurrent(wantedA: number, topA: number): number {
   return wantedA <= topA * (1 + ONE_PASS_OVER) ? 1 : Math.ceil(wantedA / topA);

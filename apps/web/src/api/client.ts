@@ -1,0 +1,56 @@
+import { type ApiError, apiErrorSchema, validated } from '@hot-bead/contract';
+
+/** An answer from the server that is not a success, with its code and the field it is about. */
+export class ApiFailure extends Error {
+  readonly code: string;
+  readonly field: string | undefined;
+  readonly status: number;
+
+  constructor(status: number, { code, message, field }: ApiError) {
+    super(message);
+    this.name = 'ApiFailure';
+    this.status = status;
+    this.code = code;
+    this.field = field;
+  }
+}
+
+const UNREACHABLE: ApiError = {
+  code: 'unreachable',
+  message: 'Hot Bead’s server does not answer. What you typed is still here.',
+};
+
+async function failureOf(response: Response): Promise<ApiFailure> {
+  const body: unknown = await response.json().catch(() => undefined);
+  const { error } = apiErrorSchema.validate(body);
+  if (error)
+    return new ApiFailure(response.status, {
+      code: 'internal',
+      message: `The server answered ${response.status}.`,
+    });
+  return new ApiFailure(response.status, validated(apiErrorSchema, body));
+}
+
+/**
+ * One request to the API.
+ *
+ * @param read turns the answer's JSON into its type, checked against the contract
+ * @throws {ApiFailure} when the server refuses or does not answer
+ */
+export async function api<T>(
+  method: 'GET' | 'POST' | 'PATCH' | 'DELETE',
+  path: string,
+  read: (body: unknown) => T,
+  body?: unknown,
+): Promise<T> {
+  const init: RequestInit = { method };
+  if (body !== undefined) {
+    init.headers = { 'content-type': 'application/json' };
+    init.body = JSON.stringify(body);
+  }
+  const response = await fetch(`/api${path}`, init).catch(() => {
+    throw new ApiFailure(0, UNREACHABLE);
+  });
+  if (!response.ok) throw await failureOf(response);
+  return read(response.status === 204 ? undefined : await response.json());
+}

@@ -1,0 +1,46 @@
+import { createBrowserRouter } from 'react-router';
+import { PageSkeleton } from '../ui/notices.tsx';
+import { Shell } from '../shell/shell.tsx';
+import { RouteError } from './route-error.tsx';
+
+/** Pages load when they are first opened; the frame is there at once. */
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    Component: Shell,
+    ErrorBoundary: RouteError,
+    HydrateFallback: PageSkeleton,
+    children: [
+      {
+        ErrorBoundary: RouteError,
+        children: [
+          {
+            index: true,
+            lazy: async () => ({ Component: (await import('../features/bench/bench-page.tsx')).BenchPage }),
+          },
+          {
+            path: 'jobs',
+            lazy: async () => ({ Component: (await import('../features/jobs/jobs-page.tsx')).JobsPage }),
+          },
+          {
+            path: 'jobs/:jobId',
+            lazy: async () => ({ Component: (await import('../features/jobs/job-frame.tsx')).JobFrame }),
+            children: [
+              {
+                index: true,
+                lazy: async () => ({ Component: (await import('../features/plan/plan-page.tsx')).PlanPage }),
+              },
+              {
+                path: 'dial-in',
+                lazy: async () => ({
+                  Component: (await import('../features/dial-in/dial-in-page.tsx')).DialInPage,
+                }),
+              },
+            ],
+          },
+          { path: '*', lazy: async () => ({ Component: (await import('./not-found.tsx')).NotFound }) },
+        ],
+      },
+    ],
+  },
+]);

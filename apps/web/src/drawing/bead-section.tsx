@@ -1,0 +1,19 @@
+import type { BeadFace } from '@hot-bead/core';
+import { BEAD_PROFILES, beadPaths } from './bead-profile.ts';
+
+/** Section through a bead of one face, drawn from its numbers. */
+export function BeadSection({
+  face,
+  className = '',
+}: {
+  readonly face: BeadFace;
+  readonly className?: string;
+}) {
+  const { plate, bead, viewBox } = beadPaths(BEAD_PROFILES[face]);
+  return (
+    <svg viewBox={viewBox} className={className} aria-hidden="true">
+      <path d={plate} fill="var(--sunk)" stroke="var(--line-strong)" strokeWidth="1.5" />
+      <path d={bead} fill="var(--ink-soft)" fillOpacity="0.45" stroke="var(--ink)" strokeWidth="1.75" />
+    </svg>
+  );
+}

@@ -1,0 +1,90 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { ButtonLink } from '../../ui/button.tsx';
+import { ErrorNotice, PageSkeleton } from '../../ui/notices.tsx';
+import { JobRow } from '../jobs/index.ts';
+import { jobListQuery } from '../jobs/index.ts';
+import { MachineCard } from '../machines/index.ts';
+import { machineListQuery } from '../machines/index.ts';
+import { QuickLine } from '../quick-line/index.ts';
+
+const EXAMPLES = [
+  '3 mm steel tee flat 0.8 wire Ar+18',
+  '18ga lap .030 75/25',
+  '2 mm outside corner vertical down',
+];
+
+function Empty() {
+  return (
+    <section className="rounded-md border border-line bg-plate p-6">
+      <h2 className="text-xl font-semibold">No jobs yet</h2>
+      <p className="mt-1 max-w-prose">
+        Type the work the way you would say it: how thick, what metal, which joint, which position.
+      </p>
+      <ul className="mt-4 grid gap-2">
+        {EXAMPLES.map((line) => (
+          <li key={line} className="figure-text text-xl">
+            {line}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Today: one field to start, the machines with what is on them, and the jobs in hand. */
+export function BenchPage() {
+  const jobs = useQuery(jobListQuery);
+  const machines = useQuery(machineListQuery);
+  if (jobs.error) return <ErrorNotice error={jobs.error} onRetry={() => void jobs.refetch()} />;
+  if (jobs.isPending) return <PageSkeleton />;
+  const inHand = jobs.data.find((job) => job.beadCount > 0);
+  return (
+    <div className="grid gap-6">
+      <h1 className="sr-only">Bench</h1>
+      <QuickLine large />
+      {machines.data !== undefined && machines.data.length > 0 && (
+        <section aria-labelledby="machines">
+          <h2 id="machines" className="label-text mb-2">
+            On the machines
+          </h2>
+          <ul className="grid gap-4 md:grid-cols-3">
+            {machines.data.map((machine) => (
+              <MachineCard key={machine.id} machine={machine} />
+            ))}
+          </ul>
+        </section>
+      )}
+      {inHand && (
+        <section className="flex flex-wrap items-center justify-between gap-4 rounded-md border border-action bg-action-tint p-4">
+          <div>
+            <h2 className="font-semibold">Carry on: {inHand.title}</h2>
+            <p>{inHand.beadCount} test beads logged</p>
+          </div>
+          <ButtonLink to={`/jobs/${inHand.id}/dial-in`} tone="main">
+            Next bead
+          </ButtonLink>
+        </section>
+      )}
+      {jobs.data.length === 0 ? (
+        <Empty />
+      ) : (
+        <section aria-labelledby="in-hand">
+          <div className="mb-2 flex items-baseline justify-between">
+            <h2 id="in-hand" className="label-text">
+              Jobs, last touched first
+            </h2>
+            <Link to="/jobs" className="min-h-11 content-center text-action hover:underline">
+              All {jobs.data.length}
+            </Link>
+          </div>
+          <ul className="rounded-md border border-line bg-plate">
+            {jobs.data.slice(0, 5).map((job) => (
+              <JobRow key={job.id} job={job} />
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,60 @@
+import type { Job } from '@hot-bead/contract';
+import { nextBead, type PlannedSetup } from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { ButtonLink } from '../../ui/button.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { useJob } from '../jobs/index.ts';
+import { useSetup } from '../plan/index.ts';
+import { WindowChart } from '../window-chart/index.ts';
+import { BeadForm } from './bead-form.tsx';
+import { Ladder } from './ladder.tsx';
+import { NextBeadCard } from './next-bead-card.tsx';
+import { testBeadListQuery } from './test-beads.queries.ts';
+
+function Ready({ job, plan }: { readonly job: Job; readonly plan: PlannedSetup }) {
+  const beads = useQuery(testBeadListQuery(job.id));
+  if (beads.error) return <ErrorNotice error={beads.error} onRetry={() => void beads.refetch()} />;
+  if (beads.isPending) return <PageSkeleton />;
+  const next = nextBead(plan, beads.data);
+  const number = (beads.data.at(-1)?.number ?? 0) + 1;
+  return (
+    <div className="grid items-start gap-4 md:grid-cols-[232px_minmax(0,1fr)_minmax(0,372px)]">
+      <div className="grid gap-4 md:order-2">
+        <NextBeadCard job={job} next={next} number={number} plan={plan} />
+        <BeadForm
+          key={`${number}-${next.setting.volts}`}
+          jobId={job.id}
+          number={number}
+          suggested={next.setting}
+        />
+      </div>
+      <div className="md:order-1">
+        <Ladder jobId={job.id} beads={beads.data} />
+      </div>
+      <div className="md:order-3">
+        <WindowChart
+          plan={plan}
+          beads={beads.data}
+          next={next.kind === 'take' ? undefined : next.setting}
+          height={300}
+        />
+      </div>
+    </div>
+  );
+}
+
+/** Dialling in on scrap: the next bead, its report, the ladder so far and the window filling in. */
+export function DialInPage() {
+  const job = useJob();
+  const { setup } = useSetup(job);
+  if (setup?.status === 'planned') return <Ready job={job} plan={setup} />;
+  const why = setup === undefined ? 'This job has no thickness yet.' : setup.reasons[0];
+  return (
+    <Notice
+      title="Nothing to dial in yet"
+      action={<ButtonLink to={`/jobs/${job.id}`}>Open the plan</ButtonLink>}
+    >
+      {why} Once there is a plan, the first test bead is suggested here.
+    </Notice>
+  );
+}

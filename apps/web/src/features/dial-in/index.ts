@@ -1,0 +1,1 @@
+export { testBeadListQuery } from './test-beads.queries.ts';

@@ -1,0 +1,49 @@
+import {
+  type KeptTestBead,
+  type NewTestBead,
+  testBeadListSchema,
+  testBeadSchema,
+  validated,
+} from '@hot-bead/contract';
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { api } from '../../api/client.ts';
+import { jobKeys } from '../jobs/index.ts';
+
+export const testBeadKeys = { ofJob: (jobId: string) => ['test-beads', jobId] as const };
+
+const readBead = (body: unknown): KeptTestBead => validated(testBeadSchema, body);
+
+export function testBeadListQuery(jobId: string) {
+  return queryOptions({
+    queryKey: testBeadKeys.ofJob(jobId),
+    queryFn: () => api('GET', `/jobs/${jobId}/test-beads`, (body) => validated(testBeadListSchema, body)),
+  });
+}
+
+function useBeadMutation<Input, Output>(jobId: string, mutationFn: (input: Input) => Promise<Output>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn,
+    onSuccess: () =>
+      Promise.all([
+        client.invalidateQueries({ queryKey: testBeadKeys.ofJob(jobId) }),
+        client.invalidateQueries({ queryKey: jobKeys.all }),
+      ]),
+  });
+}
+
+export function useReportBead(jobId: string) {
+  return useBeadMutation(jobId, (bead: NewTestBead) =>
+    api('POST', `/jobs/${jobId}/test-beads`, readBead, bead),
+  );
+}
+
+export function useRemoveBead(jobId: string) {
+  return useBeadMutation(jobId, (id: string) => api('DELETE', `/jobs/${jobId}/test-beads/${id}`, () => id));
+}
+
+export function useRestoreBead(jobId: string) {
+  return useBeadMutation(jobId, (id: string) =>
+    api('POST', `/jobs/${jobId}/test-beads/${id}/restore`, readBead),
+  );
+}

@@ -1,0 +1,34 @@
+import { completeWork, workTitle } from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { NavLink, Outlet, useParams } from 'react-router';
+import { ErrorNotice, PageSkeleton } from '../../ui/notices.tsx';
+import { jobQuery } from './jobs.queries.ts';
+
+const TAB =
+  'flex min-h-11 items-center border-b-3 border-transparent px-4 font-medium hover:text-action aria-[current=page]:border-action aria-[current=page]:text-action';
+
+/** A job's title and tabs, around its pages. */
+export function JobFrame() {
+  const { jobId = '' } = useParams();
+  const job = useQuery(jobQuery(jobId));
+  if (job.error) return <ErrorNotice error={job.error} onRetry={() => void job.refetch()} />;
+  if (job.isPending) return <PageSkeleton />;
+  const complete = completeWork(job.data.work);
+  const title = complete ? workTitle(complete.work) : job.data.title;
+  return (
+    <>
+      <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6">
+        <h1 className="text-2xl font-semibold">{title}</h1>
+        <nav aria-label="This job" className="flex">
+          <NavLink to={`/jobs/${jobId}`} end className={TAB}>
+            Plan
+          </NavLink>
+          <NavLink to={`/jobs/${jobId}/dial-in`} className={TAB}>
+            Dial-in
+          </NavLink>
+        </nav>
+      </div>
+      <Outlet context={job.data} />
+    </>
+  );
+}

@@ -1,0 +1,39 @@
+import type { Job } from '@hot-bead/contract';
+import { formatDistanceToNow } from 'date-fns';
+import { ChevronRight } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+
+interface Props {
+  readonly job: Job;
+  readonly action?: ReactNode;
+}
+
+function beadText(count: number): string {
+  if (count === 0) return 'no test beads';
+  return count === 1 ? '1 test bead' : `${count} test beads`;
+}
+
+/** One job in a list: what it is, how far it is. */
+export function JobRow({ job, action }: Props) {
+  return (
+    <li className="flex items-center border-b border-line last:border-b-0">
+      <Link
+        to={`/jobs/${job.id}`}
+        className="flex min-h-14 min-w-0 flex-1 items-center gap-4 px-4 py-2 hover:text-action"
+      >
+        <span className="min-w-0 flex-1">
+          <span className="block font-medium">{job.title}</span>
+          <span className="block truncate text-sm text-ink-soft">“{job.line}”</span>
+        </span>
+        <span className="shrink-0 text-right text-sm text-ink-soft max-md:hidden">
+          {beadText(job.beadCount)}
+          <br />
+          {formatDistanceToNow(new Date(job.updatedAt), { addSuffix: true })}
+        </span>
+        <ChevronRight size={20} aria-hidden="true" className="shrink-0" />
+      </Link>
+      {action}
+    </li>
+  );
+}

@@ -1,0 +1,82 @@
+import {
+  type Job,
+  type JobChange,
+  jobListSchema,
+  jobSchema,
+  type NewJob,
+  validated,
+} from '@hot-bead/contract';
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { api } from '../../api/client.ts';
+
+export const jobKeys = {
+  all: ['jobs'] as const,
+  list: () => [...jobKeys.all, 'list'] as const,
+  one: (id: string) => [...jobKeys.all, 'one', id] as const,
+};
+
+const readJob = (body: unknown): Job => validated(jobSchema, body);
+
+export const jobListQuery = queryOptions({
+  queryKey: jobKeys.list(),
+  queryFn: () => api('GET', '/jobs', (body) => validated(jobListSchema, body)),
+});
+
+export function jobQuery(id: string) {
+  return queryOptions({ queryKey: jobKeys.one(id), queryFn: () => api('GET', `/jobs/${id}`, readJob) });
+}
+
+export function useCreateJob() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (job: NewJob) => api('POST', '/jobs', readJob, job),
+    onSuccess: (job) => {
+      client.setQueryData(jobKeys.one(job.id), job);
+      return client.invalidateQueries({ queryKey: jobKeys.list() });
+    },
+  });
+}
+
+/** Changes a job at once on screen; the server's answer follows, and an error puts the screen back. */
+export function useChangeJob(id: string) {
+  const client = useQueryClient();
+  const key = jobKeys.one(id);
+  const mutationKey = [...key, 'change'];
+  return useMutation({
+    mutationKey,
+    mutationFn: (change: JobChange) => api('PATCH', `/jobs/${id}`, readJob, change),
+    scope: { id: `job-${id}` }, // changes of one job are sent in order
+    onMutate: async (change) => {
+      await client.cancelQueries({ queryKey: key });
+      const before = client.getQueryData<Job>(key);
+      if (before) client.setQueryData<Job>(key, { ...before, ...(change as Partial<Job>) });
+      return { before };
+    },
+    onError: (_error, _change, context) => {
+      if (context?.before) client.setQueryData(key, context.before);
+    },
+    onSuccess: (job) => {
+      if (client.isMutating({ mutationKey }) <= 1) client.setQueryData(key, job);
+      return client.invalidateQueries({ queryKey: jobKeys.list() });
+    },
+  });
+}
+
+export function useRemoveJob() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => api('DELETE', `/jobs/${id}`, () => id),
+    onSuccess: () => client.invalidateQueries({ queryKey: jobKeys.list() }),
+  });
+}
+
+export function useRestoreJob() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => api('POST', `/jobs/${id}/restore`, readJob),
+    onSuccess: (job) => {
+      client.setQueryData(jobKeys.one(job.id), job);
+      return client.invalidateQueries({ queryKey: jobKeys.list() });
+    },
+  });
+}

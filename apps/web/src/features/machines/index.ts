@@ -1,0 +1,2 @@
+export { MachineCard } from './machine-card.tsx';
+export { machineListQuery } from './machines.queries.ts';

@@ -1,0 +1,94 @@
+import {
+  BASE_METAL_TABLE,
+  COMMON_GASES,
+  type GasId,
+  gasOf,
+  JOINT_NAME,
+  JOINTS,
+  type Machine,
+  metalName,
+  POSITION_NAME,
+  POSITIONS,
+  SURFACE_NAME,
+  SURFACES,
+  type Way,
+  WAY_NAME,
+  WAYS,
+  WIRE_DIAMETERS_MM,
+} from '@hot-bead/core';
+import { wireSizeText } from '../units/index.ts';
+
+/** One row of a chip's list. */
+export interface Option<T extends string> {
+  readonly value: T;
+  readonly label: string;
+  readonly note?: string;
+}
+
+function named<T extends string>(
+  values: readonly T[],
+  names: Readonly<Record<T, string>>,
+): readonly Option<T>[] {
+  return values.map((value) => ({ value, label: names[value] }));
+}
+
+export const JOINT_OPTIONS = named(JOINTS, JOINT_NAME);
+export const POSITION_OPTIONS = named(POSITIONS, POSITION_NAME);
+export const SURFACE_OPTIONS = named(SURFACES, SURFACE_NAME);
+/** Ways in a word or two, for the chip itself. */
+export const WAY_CHIP: Readonly<Record<Way, string>> = {
+  'solid-gas': 'solid wire',
+  'self-shielded': 'self-shielded',
+  'gas-shielded-flux-core': 'gas-shielded core',
+  'metal-cored': 'metal-cored',
+  'aluminium-gun': 'standard gun',
+  'aluminium-spool-gun': 'spool gun',
+  'bronze-braze': 'bronze braze',
+};
+
+export const WAY_OPTIONS = named(WAYS, WAY_NAME);
+
+export type PlaceChoice = 'indoors' | 'outdoors' | 'wind';
+
+export const PLACE_OPTIONS: readonly Option<PlaceChoice>[] = [
+  { value: 'indoors', label: 'indoors' },
+  { value: 'outdoors', label: 'outdoors, still air' },
+  { value: 'wind', label: 'outdoors, in wind', note: 'above about 8 km/h (5 mph)' },
+];
+
+/** Metals and their alloys as `metal/alloy`. */
+export const METAL_OPTIONS: readonly Option<string>[] = BASE_METAL_TABLE.flatMap((row) => {
+  const plain = { value: `${row.id}/`, label: metalName(row.id) };
+  const alloys = row.alloys.map((alloy) => ({
+    value: `${row.id}/${alloy}`,
+    label: metalName(row.id, alloy),
+  }));
+  return row.id === 'other' || row.id === 'unweldable-aluminium' ? alloys : [plain, ...alloys];
+});
+
+/** Gases to pick from; one that was typed but is not in the list stands first. */
+export function gasOptions(current: GasId | undefined): readonly Option<GasId | 'open'>[] {
+  const listed =
+    current === undefined || COMMON_GASES.includes(current) ? COMMON_GASES : [current, ...COMMON_GASES];
+  return [
+    { value: 'open', label: 'leave open', note: 'what is connected, else Ar + 18–25 % CO₂' },
+    ...listed.map((value) => ({ value, label: gasOf(value).name })),
+  ];
+}
+
+export const WIRE_OPTIONS: readonly Option<string>[] = [
+  { value: 'open', label: 'leave open', note: 'what is loaded, else first choice by thickness' },
+  ...WIRE_DIAMETERS_MM.map((mm) => ({ value: String(mm), label: wireSizeText(mm) })),
+];
+
+export function machineOptions(machines: readonly Machine[]): readonly Option<string>[] {
+  const none = { value: '', label: 'no machine', note: 'arc volts, limits not checked' };
+  return [
+    none,
+    ...machines.map(({ name, loadedWireDiameterMm, loadedWireClass, loadedGas }) => ({
+      value: name,
+      label: name,
+      note: `${wireSizeText(loadedWireDiameterMm)} ${loadedWireClass}, ${gasOf(loadedGas).name}`,
+    })),
+  ];
+}

@@ -1,0 +1,147 @@
+import type { Span } from '@hot-bead/core';
+import { Minus, Plus, RotateCcw } from 'lucide-react';
+import { type KeyboardEvent, useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
+
+interface Props {
+  readonly name: string;
+  readonly quantity: Quantity;
+  readonly span: Span;
+  readonly beneath: string | undefined;
+  /** Set when the number is the user's own. */
+  readonly own?: boolean;
+  /** How far a nudge goes, in the core's unit. */
+  readonly step?: number;
+  /** Takes the user's own number; undefined gives it back to the plan. Absent where it cannot be set. */
+  readonly onOwn?: (value: number | undefined) => void;
+}
+
+function RangeBar({ span }: { readonly span: Span }) {
+  const width = span.high - span.low;
+  const at = width === 0 ? 50 : ((span.start - span.low) / width) * 100;
+  return (
+    <div aria-hidden="true" className="relative mt-2 h-2 rounded-full bg-sunk">
+      <span
+        className="absolute top-[-4px] h-4 w-1 bg-action"
+        style={{ left: `calc(${Math.min(Math.max(at, 0), 100)}% - 2px)` }}
+      />
+    </div>
+  );
+}
+
+/** Width of a typed figure: digits are all as wide as each other, the point is narrow. */
+function fieldWidthEm(text: string): number {
+  return [...text].reduce((width, letter) => width + (/[.,]/.test(letter) ? 0.22 : 0.47), 0.04);
+}
+
+interface TypedProps {
+  readonly name: string;
+  readonly text: string;
+  readonly onTyped: (text: string) => boolean;
+  readonly onNudge: (direction: 1 | -1) => void;
+}
+
+/** The figure as a field: typed over, or nudged with + and − while it has the focus. */
+function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
+  const [draft, setDraft] = useState<string | undefined>();
+  const [wrong, setWrong] = useState(false);
+  const commit = (): void => {
+    if (draft === undefined) return;
+    const taken = onTyped(draft);
+    setWrong(!taken);
+    if (taken) setDraft(undefined);
+  };
+  const drop = (): void => {
+    setDraft(undefined);
+    setWrong(false);
+  };
+  const onKeyDown = (event: KeyboardEvent): void => {
+    if (event.key === 'Enter') commit();
+    else if (event.key === 'Escape') drop();
+    else if (draft === undefined && (event.key === '+' || event.key === '-' || event.key === '−'))
+      onNudge(event.key === '+' ? 1 : -1);
+    else return;
+    event.preventDefault();
+  };
+  const shown = draft ?? text;
+  return (
+    <>
+      <input
+        aria-label={name}
+        inputMode="decimal"
+        value={shown}
+        aria-invalid={wrong}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={commit}
+        onKeyDown={onKeyDown}
+        className="figure-text min-w-0 rounded-md border-b-2 border-transparent bg-transparent text-[52px] leading-none hover:border-line-strong focus:border-action aria-invalid:border-hot max-md:text-[40px]"
+        style={{ width: `${fieldWidthEm(shown)}em` }}
+      />
+      {wrong && (
+        <span role="alert" className="text-sm text-hot">
+          A number, please.
+        </span>
+      )}
+    </>
+  );
+}
+
+const NUDGE = 'grid size-11 place-items-center rounded-md border border-line-strong hover:border-action';
+
+/** One number to set: large, with its range, its place in it, and a way to make it your own. */
+export function Figure({ name, quantity, span, beneath, own = false, step = 0, onOwn }: Props) {
+  const { units } = usePreferences();
+  const { unit, to } = shownAs(quantity, units);
+  const text = figureOf(quantity, span.start, units);
+  const nudge = (direction: 1 | -1): void =>
+    onOwn?.(Math.round((span.start + direction * step) * 1000) / 1000);
+  const typed = (draft: string): boolean => {
+    const value = Number(draft.trim().replace(',', '.'));
+    if (draft.trim() === '' || !Number.isFinite(value)) return false;
+    onOwn?.(to(value));
+    return true;
+  };
+  return (
+    <div className="min-w-0 border-line px-4 py-2 not-first:border-l max-md:nth-3:border-l-0 max-md:nth-[n+3]:border-t">
+      <div className="flex h-6 items-center justify-between">
+        <h2 className="label-text">{name}</h2>
+        {own && onOwn && (
+          <button
+            type="button"
+            onClick={() => onOwn(undefined)}
+            className="-my-3 flex min-h-11 items-center gap-1 text-sm font-semibold text-action"
+          >
+            yours <RotateCcw size={14} aria-hidden="true" />
+            <span className="sr-only">: take the plan’s {name} again</span>
+          </button>
+        )}
+      </div>
+      <div className="flex items-end justify-between gap-x-2 max-md:flex-wrap">
+        <p className="flex min-w-0 items-baseline gap-1.5">
+          {onOwn ? (
+            <TypedFigure name={name} text={text} onTyped={typed} onNudge={nudge} />
+          ) : (
+            <span className="figure-text text-[52px] leading-none max-md:text-[40px]">{text}</span>
+          )}
+          <span className="text-base text-ink-soft">{unit}</span>
+        </p>
+        {onOwn && (
+          <span className="flex gap-1">
+            <button type="button" aria-label={`${name} down`} onClick={() => nudge(-1)} className={NUDGE}>
+              <Minus size={18} aria-hidden="true" />
+            </button>
+            <button type="button" aria-label={`${name} up`} onClick={() => nudge(1)} className={NUDGE}>
+              <Plus size={18} aria-hidden="true" />
+            </button>
+          </span>
+        )}
+      </div>
+      <RangeBar span={span} />
+      <p className="mt-1.5 text-[15px] leading-snug">
+        {rangeText(quantity, span.low, span.high, units)}
+        {beneath !== undefined && <span className="block truncate text-ink-soft">{beneath}</span>}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { useSetup } from './use-setup.ts';

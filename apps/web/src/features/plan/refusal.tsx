@@ -1,0 +1,59 @@
+import type { Job } from '@hot-bead/contract';
+import { parseQuickLine, type RefusedSetup } from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { usePreferences } from '../../app/preferences.tsx';
+import { Button } from '../../ui/button.tsx';
+import { Notice } from '../../ui/notices.tsx';
+import { useChangeJob } from '../jobs/index.ts';
+import { machineListQuery } from '../machines/index.ts';
+
+/** Why this work is not planned as it stands, and what to do instead. The chips above stay open to change. */
+export function Refusal({ setup }: { readonly setup: RefusedSetup }) {
+  const notYet = setup.code === 'not-planned-yet';
+  return (
+    <Notice tone={notYet ? 'straw' : 'hot'} title={notYet ? 'Understood, not planned yet' : 'Not like this'}>
+      {setup.reasons.map((reason) => (
+        <p key={reason} className="text-lg">
+          {reason}
+        </p>
+      ))}
+      <ul className="mt-3 grid gap-1">
+        {setup.instead.map((text) => (
+          <li key={text}>→ {text}</li>
+        ))}
+      </ul>
+      <p className="mt-3 text-sm">
+        The job is saved as you typed it. Change a chip above and it is planned again.
+      </p>
+    </Notice>
+  );
+}
+
+/** A draft without a thickness: the question it left open, or a plain prompt. */
+export function ThicknessNeeded({ job }: { readonly job: Job }) {
+  const { units } = usePreferences();
+  const { data: machines = [] } = useQuery(machineListQuery);
+  const change = useChangeJob(job.id);
+  const machineNames = machines.map((machine) => machine.name);
+  const context = { unit: units === 'us' ? ('in' as const) : ('mm' as const), machineNames };
+  const question = parseQuickLine(job.line, context).questions.find((q) => q.slot === 'thicknessMm');
+  const answer = (line: string): void => {
+    const { work } = parseQuickLine(line, context);
+    change.mutate({ line, work: { ...job.work, ...work } });
+  };
+  return (
+    <Notice
+      tone="straw"
+      title={question?.message ?? 'How thick is the work?'}
+      action={question?.choices.map((choice) => (
+        <Button key={choice.label} tone="main" onClick={() => answer(choice.line)} className="min-h-14">
+          {choice.label}
+        </Button>
+      ))}
+    >
+      The thickness settles every number. Measure it with a caliper if you can: sheet is often thinner than
+      its name.
+      {question === undefined && ' Open the thickness chip above and type it.'}
+    </Notice>
+  );
+}

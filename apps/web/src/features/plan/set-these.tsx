@@ -1,0 +1,130 @@
+import type { Job } from '@hot-bead/contract';
+import {
+  OWN_VOLTS_RANGE,
+  OWN_WIRE_SPEED_RANGE_M_PER_MIN,
+  type OwnNumbers,
+  type PlannedSetup,
+} from '@hot-bead/core';
+import { useEffect, useRef, useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { useChangeJob } from '../jobs/index.ts';
+import { rangeText, shownAs, withUnit } from '../units/index.ts';
+import { Figure } from './figure.tsx';
+
+interface Props {
+  readonly job: Job;
+  readonly plan: PlannedSetup;
+}
+
+function clamp(value: number, [min, max]: readonly [number, number]): number {
+  return Math.min(Math.max(value, min), max);
+}
+
+function Beneath({ plan }: { readonly plan: PlannedSetup }) {
+  const { units } = usePreferences();
+  const { gunAngle, bead } = plan;
+  const { low, high } = gunAngle.travelDegrees;
+  const items = [
+    [
+      'current',
+      `${plan.currentA.start.toFixed(0)} A (${plan.currentA.low.toFixed(0)} to ${plan.currentA.high.toFixed(0)})`,
+    ],
+    ['travel', withUnit('travel', plan.travelMmPerMin.start, units)],
+    ['gun', `${gunAngle.direction} ${low}–${high}°, ${gunAngle.workDegrees}° to the work`],
+    ['stick-out', withUnit('distance', plan.extensionMm.start, units)],
+    ...(bead.legMm === undefined ? [] : [['leg', withUnit('distance', bead.legMm, units)]]),
+    ['passes', String(bead.passes)],
+  ];
+  return (
+    <dl className="flex flex-wrap gap-x-6 gap-y-1 border-t border-line px-4 py-2">
+      {items.map(([name, value]) => (
+        <div key={name} className="flex items-baseline gap-2">
+          <dt className="label-text">{name}</dt>
+          <dd className="font-medium">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** The strip that keeps the four figures in sight on a narrow screen. */
+function StickyStrip({ plan }: { readonly plan: PlannedSetup }) {
+  const { units } = usePreferences();
+  return (
+    <div
+      aria-hidden="true"
+      className="figure-text fixed inset-x-0 top-14 z-20 flex justify-between border-b border-line bg-ground px-4 py-2 text-lg md:hidden"
+    >
+      <span>{withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}</span>
+      <span>{withUnit('volts', plan.volts.start, units)}</span>
+      <span>{withUnit('gasFlow', plan.gasFlowLPerMin.start, units)}</span>
+      <span>{withUnit('distance', plan.ctwdMm.start, units)}</span>
+    </div>
+  );
+}
+
+function useOutOfSight(): [React.RefObject<HTMLElement | null>, boolean] {
+  const target = useRef<HTMLElement>(null);
+  const [away, setAway] = useState(false);
+  useEffect(() => {
+    if (!target.current) return undefined;
+    const observer = new IntersectionObserver(
+      ([entry]) => setAway(entry !== undefined && !entry.isIntersecting),
+      { rootMargin: '-56px 0px 0px' },
+    );
+    observer.observe(target.current);
+    return () => observer.disconnect();
+  }, []);
+  return [target, away];
+}
+
+/** The four numbers to set, the largest things on the page, each with its range. */
+export function SetThese({ job, plan }: Props) {
+  const { units } = usePreferences();
+  const change = useChangeJob(job.id);
+  const [target, away] = useOutOfSight();
+  const own = (patch: OwnNumbers): void => {
+    const next = Object.entries({ ...job.own, ...patch }).filter(([, value]) => value !== undefined);
+    change.mutate({ own: Object.fromEntries(next) as OwnNumbers });
+  };
+  const speedStep = shownAs('wireFeedSpeed', units).to(units === 'us' ? 5 : 0.1);
+  const machine = job.work.machineName;
+  return (
+    <section ref={target} aria-label="Set these" className="rounded-md border border-line bg-plate">
+      <div className="grid grid-cols-2 md:grid-cols-4">
+        <Figure
+          name="Wire speed"
+          quantity="wireFeedSpeed"
+          span={plan.wireFeedSpeedMPerMin}
+          beneath={machine === undefined ? undefined : `${machine}: knob not measured`}
+          own={job.own.wireFeedSpeedMPerMin !== undefined}
+          step={speedStep}
+          onOwn={(value) =>
+            own({
+              wireFeedSpeedMPerMin:
+                value === undefined ? undefined : clamp(value, OWN_WIRE_SPEED_RANGE_M_PER_MIN),
+            })
+          }
+        />
+        <Figure
+          name="Volts"
+          quantity="volts"
+          span={plan.volts}
+          beneath="at the arc, not open circuit"
+          own={job.own.volts !== undefined}
+          step={0.5}
+          onOwn={(value) => own({ volts: value === undefined ? undefined : clamp(value, OWN_VOLTS_RANGE) })}
+        />
+        <Figure name="Gas" quantity="gasFlow" span={plan.gasFlowLPerMin} beneath={plan.gas.gas.name} />
+        <Figure
+          name="Tip to work"
+          quantity="distance"
+          span={plan.ctwdMm}
+          beneath={`stick-out ${rangeText('distance', plan.extensionMm.low, plan.extensionMm.high, units)}`}
+        />
+      </div>
+      <Beneath plan={plan} />
+      {away && <StickyStrip plan={plan} />}
+    </section>
+  );
+}

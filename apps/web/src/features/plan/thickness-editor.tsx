@@ -1,0 +1,123 @@
+import {
+  gaugeTableFor,
+  gaugeTableName,
+  nearestGauge,
+  parseThickness,
+  type QuickWork,
+  THICKNESS_FORMS,
+  type ThicknessChoice,
+} from '@hot-bead/core';
+import { type FormEvent, useId, useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { Button } from '../../ui/button.tsx';
+
+interface Props {
+  readonly work: QuickWork;
+  readonly onSave: (work: QuickWork) => void;
+}
+
+interface Problem {
+  readonly message: string;
+  readonly choices: readonly ThicknessChoice[];
+}
+
+function withThickness(work: QuickWork, part: 'first' | 'second', mm: number | undefined): QuickWork {
+  if (part === 'first') return mm === undefined ? work : { ...work, thicknessMm: mm };
+  const { otherThicknessMm: _old, ...rest } = work;
+  return mm === undefined ? rest : { ...rest, otherThicknessMm: mm };
+}
+
+/** Thickness of one or two parts, typed the way people write it; what is wrong is said at the field. */
+export function ThicknessEditor({ work, onSave }: Props) {
+  const { units } = usePreferences();
+  const table = gaugeTableFor(work.metal ?? 'carbon-steel', work.product);
+  const [first, setFirst] = useState(work.thicknessMm === undefined ? '' : `${work.thicknessMm} mm`);
+  const [second, setSecond] = useState(
+    work.otherThicknessMm === undefined ? '' : `${work.otherThicknessMm} mm`,
+  );
+  const [problems, setProblems] = useState<Partial<Record<'first' | 'second', Problem>>>({});
+
+  const read = (text: string): number | Problem => {
+    const reading = parseThickness(text, { unit: units === 'us' ? 'in' : 'mm', gaugeTable: table });
+    if (reading.status === 'read') return reading.thicknessMm;
+    return { message: reading.message, choices: reading.status === 'ask' ? reading.choices : [] };
+  };
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    const one = read(first);
+    const two = second.trim() === '' ? undefined : read(second);
+    const next = {
+      ...(typeof one === 'object' && { first: one }),
+      ...(typeof two === 'object' && { second: two }),
+    };
+    setProblems(next);
+    if (typeof one === 'object' || typeof two === 'object') return;
+    onSave(withThickness(withThickness(work, 'first', one), 'second', two));
+  };
+  const near = work.thicknessMm === undefined ? undefined : nearestGauge(work.thicknessMm, table);
+  return (
+    <form onSubmit={submit} className="grid gap-3" noValidate>
+      <Field label="Thickness" value={first} onChange={setFirst} problem={problems.first} />
+      <Field
+        label="Second part, if it differs"
+        value={second}
+        onChange={setSecond}
+        problem={problems.second}
+      />
+      {near && Math.abs(near.offBy) < 0.12 && (
+        <p className="text-sm text-ink-soft">
+          Nearest gauge ({gaugeTableName(table)}): {near.row.gauge} ga, {near.row.mm.toFixed(2)} mm
+        </p>
+      )}
+      <p className="text-sm text-ink-soft">Write it like {THICKNESS_FORMS}.</p>
+      <Button type="submit" tone="main">
+        Set thickness
+      </Button>
+    </form>
+  );
+}
+
+interface FieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly problem: Problem | undefined;
+}
+
+function Field({ label, value, onChange, problem }: FieldProps) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="label-text">
+        {label}
+      </label>
+      <input
+        id={id}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        maxLength={60}
+        autoComplete="off"
+        aria-invalid={problem !== undefined}
+        aria-describedby={problem && `${id}-problem`}
+        className="h-11 w-full rounded-md border border-line-strong bg-plate px-3 aria-invalid:border-hot"
+      />
+      {problem && (
+        <div id={`${id}-problem`} role="alert" className="mt-1 text-hot">
+          {problem.message}
+          <div className="mt-1 flex flex-wrap gap-2">
+            {problem.choices.map((choice) => (
+              <button
+                key={choice.text}
+                type="button"
+                onClick={() => onChange(choice.text)}
+                className="min-h-11 rounded-md border border-action px-3 text-action"
+              >
+                {choice.label}
+              </button>
+            ))}
+          </div>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,91 @@
+import { type KeyboardEvent, useRef } from 'react';
+import { StationSymbol } from '../../drawing/station-symbol.tsx';
+import { WireLine } from '../../drawing/wire-line.tsx';
+import type { Station, StationId, StationMark } from './stations.ts';
+
+interface Props {
+  readonly stations: readonly Station[];
+  readonly chosen: StationId;
+  /** Sign of the lead that goes to the gun. */
+  readonly gunLead: '+' | '−';
+  readonly onChoose: (id: StationId) => void;
+}
+
+const MARK: Readonly<Record<StationMark, { readonly sign: string; readonly word: string }>> = {
+  fitted: { sign: '●', word: 'fitted' },
+  change: { sign: '⇄', word: 'change' },
+  unknown: { sign: '?', word: 'not known' },
+};
+
+interface StationProps {
+  readonly station: Station;
+  readonly chosen: boolean;
+  readonly gunLead: '+' | '−';
+  readonly onChoose: () => void;
+}
+
+function StationButton({ station, chosen, gunLead, onChoose }: StationProps) {
+  const mark = MARK[station.mark];
+  return (
+    <button
+      type="button"
+      role="tab"
+      id={`station-${station.id}`}
+      aria-selected={chosen}
+      aria-controls="station-detail"
+      tabIndex={chosen ? 0 : -1}
+      onClick={onChoose}
+      className={`relative flex min-h-14 w-full min-w-0 items-center rounded-md text-center max-md:gap-3 max-md:px-3 max-md:text-left md:flex-col md:pb-1 ${chosen ? 'text-action' : 'hover:text-action'}`}
+    >
+      <StationSymbol id={station.id} gunLead={gunLead} />
+      <span className="w-full min-w-0 px-1">
+        <span
+          className={`block truncate text-[15px] font-semibold ${chosen ? 'underline decoration-2 underline-offset-4' : ''}`}
+        >
+          {station.name}
+        </span>
+        <span className="block truncate text-sm">{station.short}</span>
+      </span>
+      <span className="shrink-0 text-[13px] whitespace-nowrap">
+        <span aria-hidden="true">{mark.sign}</span> {mark.word}
+      </span>
+    </button>
+  );
+}
+
+/** One ink line through everything the wire passes, with the gas as a second line above. */
+export function WirePath({ stations, chosen, gunLead, onChoose }: Props) {
+  const list = useRef<HTMLDivElement>(null);
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+    if (step === undefined) return;
+    const at = stations.findIndex(({ id }) => id === chosen);
+    const next = stations[(at + step + stations.length) % stations.length];
+    if (!next) return;
+    event.preventDefault();
+    onChoose(next.id);
+    list.current?.querySelector<HTMLElement>(`#station-${next.id}`)?.focus();
+  };
+  return (
+    <section aria-label="Wire path" className="rounded-md border border-line bg-plate py-1">
+      <div
+        ref={list}
+        role="tablist"
+        aria-label="Stations along the wire"
+        onKeyDown={onKeyDown}
+        className="relative grid md:grid-cols-9"
+      >
+        <WireLine ids={stations.map(({ id }) => id)} chosen={chosen} />
+        {stations.map((station) => (
+          <StationButton
+            key={station.id}
+            station={station}
+            gunLead={gunLead}
+            chosen={station.id === chosen}
+            onChoose={() => onChoose(station.id)}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,1 @@
+export { QuickLine } from './quick-line.tsx';

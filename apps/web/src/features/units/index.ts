@@ -1,0 +1,1 @@
+export { figureOf, type Quantity, rangeText, shownAs, wireSizeText, withUnit } from './format.ts';

@@ -1,0 +1,44 @@
+import type { BeadVerdict } from '@hot-bead/core';
+
+/** What the chart hands to a mark: where it stands, and the point's own data. */
+interface MarkProps {
+  readonly cx?: number;
+  readonly cy?: number;
+  readonly payload?: { readonly verdict?: BeadVerdict };
+}
+
+/** The plan's start: a cross. */
+export function StartPoint({ cx = 0, cy = 0 }: MarkProps) {
+  return (
+    <path d={`M${cx - 9} ${cy}H${cx + 9}M${cx} ${cy - 9}V${cy + 9}`} stroke="var(--action)" strokeWidth={4} />
+  );
+}
+
+/** The bead to weld next: an open diamond. */
+export function NextPoint({ cx = 0, cy = 0 }: MarkProps) {
+  return (
+    <path
+      d={`M${cx} ${cy - 9}L${cx + 9} ${cy}L${cx} ${cy + 9}L${cx - 9} ${cy}Z`}
+      fill="var(--plate)"
+      stroke="var(--action)"
+      strokeWidth={2.5}
+    />
+  );
+}
+
+const SHAPE: Readonly<
+  Record<BeadVerdict, { readonly path: (x: number, y: number) => string; readonly colour: string }>
+> = {
+  cold: { path: (x, y) => `M${x - 7} ${y - 6}H${x + 7}L${x} ${y + 7}Z`, colour: 'var(--cold)' },
+  right: {
+    path: (x, y) => `M${x - 6} ${y}A6 6 0 1 0 ${x + 6} ${y}A6 6 0 1 0 ${x - 6} ${y}Z`,
+    colour: 'var(--good)',
+  },
+  hot: { path: (x, y) => `M${x - 7} ${y + 6}H${x + 7}L${x} ${y - 7}Z`, colour: 'var(--hot)' },
+};
+
+/** A welded bead: its shape and colour say cold, right or hot. */
+export function BeadPoint({ cx = 0, cy = 0, payload }: MarkProps) {
+  const { path, colour } = SHAPE[payload?.verdict ?? 'right'];
+  return <path d={path(cx, cy)} fill={colour} stroke="var(--plate)" strokeWidth={1.5} />;
+}

@@ -1,0 +1,1 @@
+export { WindowChart } from './window-chart.tsx';

@@ -1,0 +1,130 @@
+import type { KeptTestBead } from '@hot-bead/contract';
+import { type BeadSetting, type PlannedSetup, windowCurve } from '@hot-bead/core';
+import { useMemo } from 'react';
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceArea,
+  ResponsiveContainer,
+  Scatter,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import { usePreferences } from '../../app/preferences.tsx';
+import { shownAs, withUnit } from '../units/index.ts';
+import { BeadPoint, NextPoint, StartPoint } from './chart-marks.tsx';
+
+interface Props {
+  readonly plan: PlannedSetup;
+  readonly beads: readonly KeptTestBead[];
+  /** The bead to weld next, when there is one. */
+  readonly next?: BeadSetting | undefined;
+  readonly height?: number;
+}
+
+function summary(plan: PlannedSetup, beads: readonly KeptTestBead[]): string {
+  const { wireFeedSpeedMPerMin: speed, volts } = plan;
+  const welded = beads.map(
+    (bead) => `bead ${bead.number} at ${bead.wireFeedSpeedMPerMin} m/min, ${bead.volts} V: ${bead.verdict}`,
+  );
+  return `Volts against wire speed. Start at ${speed.start.toFixed(1)} m/min and ${volts.start.toFixed(1)} V; good from ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V there. ${welded.join('; ')}`;
+}
+
+/** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
+export function WindowChart({ plan, beads, next, height = 224 }: Props) {
+  const { units } = usePreferences();
+  const { from, unit } = shownAs('wireFeedSpeed', units);
+  const band = useMemo(
+    () =>
+      windowCurve(plan).map((p) => ({
+        speed: from(p.wireFeedSpeedMPerMin),
+        good: [p.volts.low, p.volts.high],
+        middle: p.volts.start,
+      })),
+    [plan, from],
+  );
+  const point = (setting: BeadSetting) => ({
+    speed: from(setting.wireFeedSpeedMPerMin),
+    volts: setting.volts,
+  });
+  const start = [{ speed: from(plan.wireFeedSpeedMPerMin.start), volts: plan.volts.start }];
+  const welded = beads.map((bead) => ({ ...point(bead), verdict: bead.verdict, number: bead.number }));
+  const speeds = [...band.map((p) => p.speed), ...welded.map((p) => p.speed)];
+  const volts = [...band.flatMap((p) => p.good), ...welded.map((p) => p.volts)];
+  const { low, high } = plan.wireFeedSpeedMPerMin;
+  return (
+    <section aria-labelledby="window" className="rounded-md border border-line bg-plate p-4">
+      <h2 id="window" className="label-text">
+        The window: volts against wire speed ({unit})
+      </h2>
+      <div role="img" aria-label={summary(plan, beads)}>
+        <ResponsiveContainer width="100%" height={height} initialDimension={{ width: 380, height }}>
+          <ComposedChart
+            data={band}
+            margin={{ top: 12, right: 12, bottom: 0, left: -18 }}
+            accessibilityLayer={false}
+          >
+            <CartesianGrid stroke="var(--line)" strokeWidth={1} />
+            <XAxis
+              dataKey="speed"
+              type="number"
+              domain={[Math.floor(Math.min(...speeds)), Math.ceil(Math.max(...speeds))]}
+              tickCount={7}
+              tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
+              stroke="var(--line-strong)"
+            />
+            <YAxis
+              type="number"
+              domain={[Math.floor(Math.min(...volts) - 1), Math.ceil(Math.max(...volts) + 1)]}
+              allowDecimals={false}
+              tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
+              stroke="var(--line-strong)"
+            />
+            <ReferenceArea
+              x1={from(low)}
+              x2={from(high)}
+              fill="var(--action)"
+              fillOpacity={0.08}
+              stroke="var(--action)"
+              strokeOpacity={0.4}
+              strokeDasharray="4 4"
+            />
+            <Area
+              dataKey="good"
+              stroke="var(--good)"
+              strokeWidth={1.5}
+              fill="var(--good)"
+              fillOpacity={0.18}
+              isAnimationActive={false}
+              activeDot={false}
+            />
+            <Line
+              dataKey="middle"
+              stroke="var(--good)"
+              strokeWidth={1.5}
+              strokeDasharray="6 4"
+              dot={false}
+              isAnimationActive={false}
+            />
+            <Scatter data={start} dataKey="volts" shape={StartPoint} isAnimationActive={false} />
+            {welded.length > 0 && (
+              <Scatter data={welded} dataKey="volts" shape={BeadPoint} isAnimationActive={false} />
+            )}
+            {next && (
+              <Scatter data={[point(next)]} dataKey="volts" shape={NextPoint} isAnimationActive={false} />
+            )}
+          </ComposedChart>
+        </ResponsiveContainer>
+      </div>
+      <p className="mt-1 text-sm text-ink-soft">
+        Above the band the arc is long and hisses, under it the wire stubs. ✚ start{' '}
+        {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)},{' '}
+        {withUnit('volts', plan.volts.start, units)}
+        {next && '; ◇ next bead'}
+        {beads.length > 0 && '; ▼ cold, ● right, ▲ hot'}. Dashed: the wire speed’s range.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,15 @@
+import { ClipboardList, Hammer, type LucideIcon } from 'lucide-react';
+
+export interface Place {
+  readonly to: string;
+  readonly name: string;
+  /** Key after `g`. */
+  readonly key: string;
+  readonly Icon: LucideIcon;
+}
+
+/** The places of the app, in the order of the rail. */
+export const PLACES: readonly Place[] = [
+  { to: '/', name: 'Bench', key: 'b', Icon: Hammer },
+  { to: '/jobs', name: 'Jobs', key: 'j', Icon: ClipboardList },
+];

@@ -1,0 +1,35 @@
+import { NavLink } from 'react-router';
+import { Wordmark } from '../drawing/wordmark.tsx';
+import { PLACES } from './places.ts';
+import { PreferenceSwitches } from './preference-switches.tsx';
+
+/** The left rail: places above, units and theme at its foot. */
+export function Rail() {
+  return (
+    <nav
+      aria-label="Places"
+      className="sticky top-0 flex h-dvh flex-col border-r border-line p-4 max-md:hidden"
+    >
+      <NavLink to="/" className="mb-6 flex min-h-11 items-center" aria-label="Hot Bead, to the Bench">
+        <Wordmark />
+      </NavLink>
+      <ul className="grid gap-1">
+        {PLACES.map(({ to, name, Icon }) => (
+          <li key={to}>
+            <NavLink
+              to={to}
+              end={to === '/'}
+              className="flex min-h-11 items-center gap-3 rounded-md border-l-4 border-transparent px-3 hover:text-action aria-[current=page]:border-action aria-[current=page]:bg-action-tint aria-[current=page]:font-semibold"
+            >
+              <Icon size={20} aria-hidden="true" />
+              {name}
+            </NavLink>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-auto grid gap-3">
+        <PreferenceSwitches />
+      </div>
+    </nav>
+  );
+}

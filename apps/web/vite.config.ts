@@ -1,0 +1,11 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defaultClientConditions, defineConfig } from 'vite';
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  resolve: { conditions: ['@hot-bead/source', ...defaultClientConditions] },
+  worker: { format: 'es' },
+  server: { proxy: { '/api': `http://127.0.0.1:${process.env['HOT_BEAD_PORT'] ?? 4180}` } },
+  build: { target: 'es2023', chunkSizeWarningLimit: 600 },
+});

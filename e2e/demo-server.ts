@@ -1,0 +1,72 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** The real server as its users run it, on a database and a port of its own. */
+export interface DemoServer {
+  readonly url: string;
+  readonly databasePath: string;
+  /** Ends it the hard way, as a power cut would. */
+  kill(): Promise<void>;
+  /** Starts it again on the same database and port. */
+  startAgain(): Promise<void>;
+}
+
+interface Options {
+  /** Serve an empty database of one's own instead of the demo shop. */
+  readonly empty?: boolean;
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.on('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() =>
+        typeof address === 'object' && address ? resolve(address.port) : reject(new Error('no port')),
+      );
+    });
+  });
+}
+
+function launch(port: number, databasePath: string, empty: boolean): Promise<ChildProcess> {
+  const main = join(import.meta.dirname, '../apps/server/dist/main.js');
+  const child = spawn(process.execPath, [main, ...(empty ? [] : ['--demo'])], {
+    env: {
+      ...process.env,
+      HOT_BEAD_PORT: String(port),
+      HOT_BEAD_DB: databasePath,
+      HOT_BEAD_DEMO_DB: databasePath,
+    },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  return new Promise((resolve, reject) => {
+    let errors = '';
+    child.stderr.on('data', (data: Buffer) => (errors += data.toString()));
+    child.stdout.on('data', (data: Buffer) => data.toString().includes('http://') && resolve(child));
+    child.on('exit', (code) => reject(new Error(`the server left with ${code}: ${errors}`)));
+  });
+}
+
+/** Starts a server of its own for one test file. */
+export async function demoServer({ empty = false }: Options = {}): Promise<DemoServer> {
+  const port = await freePort();
+  const databasePath = join(mkdtempSync(join(tmpdir(), 'hot-bead-e2e-')), 'e2e.sqlite');
+  let child = await launch(port, databasePath, empty);
+  return {
+    url: `http://127.0.0.1:${port}`,
+    databasePath,
+    kill: () =>
+      new Promise((resolve) => {
+        child.removeAllListeners('exit');
+        child.on('exit', () => resolve());
+        child.kill('SIGKILL');
+      }),
+    async startAgain() {
+      child = await launch(port, databasePath, empty);
+    },
+  };
+}
