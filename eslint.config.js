@@ -94,7 +94,7 @@ export default ts.config(
     plugins: { 'react-hooks': hooks },
     rules: { ...hooks.configs.recommended.rules },
   },
-  { files: ['**/*.mjs', '**/*.js'], languageOptions: { globals: { ...globals.node } } },
+  { files: ['**/*.mjs', '**/*.js'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
   {
     files: ['**/*.test.{ts,tsx}', 'e2e/**/*.ts'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'max-lines': 'off' },

@@ -3,8 +3,11 @@ import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
 import type Joi from 'joi';
 import joiToSwaggerModule from 'joi-to-swagger';
 
-// The package is CommonJS: its function stands under `default`, whichever way it is loaded.
-const joiToSwagger = joiToSwaggerModule.default;
+type Convert = (schema: Joi.Schema) => { readonly swagger: unknown };
+
+// The package is CommonJS: by the way it is loaded, its function is the module itself or stands under `default`.
+const loaded = joiToSwaggerModule as unknown as Convert | { readonly default: Convert };
+const joiToSwagger = typeof loaded === 'function' ? loaded : loaded.default;
 
 /** A contract schema as OpenAPI writes it, so that the documentation cannot differ from the check. */
 export function openApi(schema: Joi.Schema): Record<string, unknown> {

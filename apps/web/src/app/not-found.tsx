@@ -3,7 +3,11 @@ import { Notice } from '../ui/notices.tsx';
 
 export function NotFound() {
   return (
-    <Notice title="Nothing at this address" action={<ButtonLink to="/">Go to the Bench</ButtonLink>}>
+    <Notice
+      level={1}
+      title="Nothing at this address"
+      action={<ButtonLink to="/">Go to the Bench</ButtonLink>}
+    >
       The job may have been put away, or the address has a slip in it.
     </Notice>
   );

@@ -9,6 +9,7 @@ export function RouteError() {
   return (
     <div className="p-5">
       <Notice
+        level={1}
         tone="hot"
         title="This page stopped"
         action={<Button onClick={() => window.location.reload()}>Load it again</Button>}

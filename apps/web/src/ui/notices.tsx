@@ -13,15 +13,18 @@ const TONE: Readonly<Record<Tone, string>> = {
 interface NoticeProps {
   readonly tone?: Tone;
   readonly title: string;
+  /** 1 where the notice is all there is on the page. */
+  readonly level?: 1 | 2;
   readonly children?: ReactNode;
   readonly action?: ReactNode;
 }
 
 /** A plain box that says what is so and what to do about it. */
-export function Notice({ tone = 'plain', title, children, action }: NoticeProps) {
+export function Notice({ tone = 'plain', title, level = 2, children, action }: NoticeProps) {
+  const Heading = level === 1 ? 'h1' : 'h2';
   return (
     <section className={`rounded-md border p-5 ${TONE[tone]}`} role={tone === 'hot' ? 'alert' : undefined}>
-      <h2 className="text-xl font-semibold">{title}</h2>
+      <Heading className="text-xl font-semibold">{title}</Heading>
       {children !== undefined && <div className="mt-2 max-w-prose">{children}</div>}
       {action !== undefined && <div className="mt-4 flex flex-wrap gap-3">{action}</div>}
     </section>
@@ -33,7 +36,7 @@ export function ErrorNotice({ error, onRetry }: { readonly error: Error; readonl
   const title =
     error instanceof ApiFailure && error.status === 404 ? 'Not found' : 'This could not be loaded';
   return (
-    <Notice tone="hot" title={title} action={<Button onClick={onRetry}>Try again</Button>}>
+    <Notice level={1} tone="hot" title={title} action={<Button onClick={onRetry}>Try again</Button>}>
       {error.message}
     </Notice>
   );

@@ -40,7 +40,7 @@ export function BenchPage() {
   if (jobs.isPending) return <PageSkeleton />;
   const inHand = jobs.data.find((job) => job.beadCount > 0);
   return (
-    <div className="grid gap-6">
+    <div className="grid grid-cols-1 gap-6">
       <h1 className="sr-only">Bench</h1>
       <QuickLine large />
       {machines.data !== undefined && machines.data.length > 0 && (

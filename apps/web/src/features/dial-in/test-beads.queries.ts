@@ -24,11 +24,11 @@ function useBeadMutation<Input, Output>(jobId: string, mutationFn: (input: Input
   const client = useQueryClient();
   return useMutation({
     mutationFn,
-    onSuccess: () =>
-      Promise.all([
-        client.invalidateQueries({ queryKey: testBeadKeys.ofJob(jobId) }),
-        client.invalidateQueries({ queryKey: jobKeys.all }),
-      ]),
+    // Not awaited: the caller's own onSuccess must run before its row is redrawn away.
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: testBeadKeys.ofJob(jobId) });
+      void client.invalidateQueries({ queryKey: jobKeys.all });
+    },
   });
 }
 

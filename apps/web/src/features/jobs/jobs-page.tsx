@@ -40,7 +40,7 @@ export function JobsPage() {
   if (jobs.isPending) return <PageSkeleton />;
   const shown = matching(jobs.data, search);
   return (
-    <div className="grid gap-4">
+    <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1 className="text-2xl font-semibold">Jobs</h1>
         {jobs.data.length > 0 && (

@@ -66,7 +66,7 @@ export function useRemoveJob() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (id: string) => api('DELETE', `/jobs/${id}`, () => id),
-    onSuccess: () => client.invalidateQueries({ queryKey: jobKeys.list() }),
+    onSuccess: () => void client.invalidateQueries({ queryKey: jobKeys.list() }), // not awaited: the row goes with it
   });
 }
 

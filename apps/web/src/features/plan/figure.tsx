@@ -117,7 +117,7 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, o
           </button>
         )}
       </div>
-      <div className="flex items-end justify-between gap-x-2 max-md:flex-wrap">
+      <div className="flex min-h-14 items-end justify-between gap-x-2 max-md:flex-wrap">
         <p className="flex min-w-0 items-baseline gap-1.5">
           {onOwn ? (
             <TypedFigure name={name} text={text} onTyped={typed} onNudge={nudge} />

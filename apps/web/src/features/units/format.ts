@@ -2,6 +2,7 @@ import {
   cfhFromLPerMin,
   inchesFromMm,
   inchesPerMinFromMPerMin,
+  lPerMinFromCfh,
   mmFromInches,
   mPerMinFromInchesPerMin,
 } from '@hot-bead/core';
@@ -28,10 +29,10 @@ const QUANTITIES = {
   },
   gasFlow: {
     metric: { unit: 'L/min', decimals: 0, from: same, to: same },
-    us: { unit: 'ft³/h', decimals: 0, from: cfhFromLPerMin, to: same },
+    us: { unit: 'ft³/h', decimals: 0, from: cfhFromLPerMin, to: lPerMinFromCfh },
   },
   distance: {
-    metric: { unit: 'mm', decimals: 0, from: same, to: mmFromInches },
+    metric: { unit: 'mm', decimals: 0, from: same, to: same },
     us: { unit: 'in', decimals: 2, from: inchesFromMm, to: mmFromInches },
   },
   thickness: {

@@ -1,0 +1,56 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test as base } from '@playwright/test';
+import { type DemoServer, demoServer } from './demo-server.ts';
+
+interface Fixtures {
+  /** Opens a page of the app. */
+  open: (path: string) => Promise<void>;
+}
+
+interface WorkerFixtures {
+  demo: DemoServer;
+}
+
+/** Tests that share one demo shop a worker; each makes the jobs it changes. */
+export const test = base.extend<Fixtures, WorkerFixtures>({
+  demo: [
+    // eslint-disable-next-line no-empty-pattern -- the runner reads the fixture's first parameter as a pattern
+    async ({}, use) => {
+      const server = await demoServer();
+      await use(server);
+      await server.kill();
+    },
+    { scope: 'worker' },
+  ],
+  open: async ({ page, demo }, use) => {
+    await use(async (path) => {
+      await page.goto(`${demo.url}${path}`);
+    });
+  },
+});
+
+/** The page has no violations that axe knows of. */
+export async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual(
+    [],
+  );
+}
+
+/** Goes to the quick line by its key, once the app listens. */
+export async function toQuickLine(page: Page): Promise<void> {
+  const line = page.locator('[data-quick-line]');
+  await line.waitFor();
+  if (!(await line.evaluate((element) => element === document.activeElement))) await page.keyboard.press('/');
+  await expect(line).toBeFocused();
+}
+
+/** Types a job into the quick line of the frame and opens its plan. */
+export async function typeJob(page: Page, line: string): Promise<void> {
+  await toQuickLine(page);
+  await page.keyboard.type(line);
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/\/jobs\/[0-9a-f-]+$/);
+}
+
+export { expect } from '@playwright/test';

@@ -1,0 +1,64 @@
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { parseArgs } from 'node:util';
+import { chromium } from '@playwright/test';
+import { CHROMIUM_LAUNCH, withDemoServer } from './demo-server.mjs';
+import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './workspace.mjs';
+
+/**
+ * Pictures of the main views, from the demo shop. Without arguments it refreshes docs/screenshots/.
+ * `-- plan --width 390 --theme dark --out shots` takes some views another way; `--full` takes the whole page.
+ */
+const { values, positionals } = parseArgs({
+  allowPositionals: true,
+  options: {
+    out: { type: 'string', default: 'docs/screenshots' },
+    width: { type: 'string' },
+    theme: { type: 'string' },
+    full: { type: 'boolean', default: false },
+    path: { type: 'string' },
+    job: { type: 'string' },
+    tab: { type: 'string', default: '' },
+  },
+});
+
+/** A view: its path, or the words of the demo job it is a tab of. */
+const VIEWS = [
+  { name: 'bench', path: '/' },
+  { name: 'jobs', path: '/jobs' },
+  { name: 'plan', job: '40x40x3', tab: '' },
+  { name: 'plan-dark', job: '2mm outside corner', tab: '', theme: 'dark' },
+  { name: 'plan-phone', job: '40x40x3', tab: '', width: 390 },
+  { name: 'dial-in', job: '40x40x3', tab: '/dial-in' },
+];
+
+ensureInstalled();
+ensureChromium();
+ensureBuilt({ web: true });
+const folder = join(ROOT, values.out);
+mkdirSync(folder, { recursive: true });
+const asked = values.path ?? values.job;
+const chosen =
+  asked === undefined
+    ? VIEWS.filter(({ name }) => positionals.length === 0 || positionals.includes(name))
+    : [{ name: positionals[0] ?? 'view', path: values.path, job: values.job, tab: values.tab }];
+
+await withDemoServer(async (url) => {
+  const browser = await chromium.launch(CHROMIUM_LAUNCH);
+  const jobs = await (await fetch(`${url}/api/jobs`)).json();
+  for (const view of chosen) {
+    const width = Number(values.width ?? view.width ?? 1280);
+    const page = await browser.newPage({
+      viewport: { width, height: width < 900 ? 844 : 800 },
+      colorScheme: (values.theme ?? view.theme) === 'dark' ? 'dark' : 'light',
+      reducedMotion: 'reduce',
+    });
+    const job = view.job && jobs.find(({ line }) => line.includes(view.job));
+    await page.goto(url + (view.path ?? `/jobs/${job.id}${view.tab}`));
+    await page.waitForLoadState('networkidle');
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: join(folder, `${view.name}.png`), fullPage: values.full });
+    await page.close();
+  }
+  await browser.close();
+});
