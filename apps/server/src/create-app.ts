@@ -13,7 +13,7 @@ export const BODY_LIMIT = '256kb';
 /** The whole application on its database, ready to listen. */
 export async function createApp(
   config: Config,
-  logger: LogLevel[] = ['error', 'warn'],
+  logger: LogLevel[] | false = ['error', 'warn'],
 ): Promise<INestApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
     logger,

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { mkdirSync } from 'node:fs';
+import { closeSync, existsSync, mkdirSync, openSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { type Config, ConfigError, readConfig } from './config/config.ts';
 import { createApp } from './create-app.ts';
@@ -16,10 +16,18 @@ function reasonOf(error: unknown): string {
   return error instanceof Error ? (error.message.split('\n')[0] ?? error.name) : String(error);
 }
 
+/** Makes a folder level by level: a recursive mkdir never returns where the system takes no new names. */
+function makeFolder(folder: string): void {
+  if (existsSync(folder)) return;
+  makeFolder(dirname(folder));
+  mkdirSync(folder);
+}
+
 async function open(config: Config) {
   try {
-    mkdirSync(dirname(config.databasePath), { recursive: true });
-    return await createApp(config);
+    makeFolder(dirname(config.databasePath));
+    closeSync(openSync(config.databasePath, 'a')); // says plainly what is wrong with the path
+    return await createApp(config, false);
   } catch (error) {
     return stop(`Cannot open the database at ${config.databasePath}: ${reasonOf(error)}`);
   }
@@ -44,6 +52,7 @@ async function main(): Promise<void> {
         : `Cannot listen: ${reasonOf(error)}`,
     );
   }
+  app.useLogger(['error', 'warn']); // silent until here: a failed start is one line, ours
   const shop = config.demo ? ' with the demo shop' : '';
   process.stdout.write(`Hot Bead${shop}: http://${HOST}:${config.port}\n`);
 }
