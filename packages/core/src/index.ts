@@ -33,7 +33,10 @@ export {
   type BaseMetal,
 } from './material/base-metal.ts';
 export {
+  CIRCUMSTANCE_NAME,
+  CIRCUMSTANCES,
   gaugeTableFor,
+  hasCircumstance,
   isFilletJoint,
   JOINT_NAME,
   JOINTS,
@@ -41,12 +44,16 @@ export {
   PLACES,
   POSITION_NAME,
   POSITIONS,
+  PRIORITIES,
+  PRIORITY_NAME,
   PRODUCTS,
   SURFACE_NAME,
   SURFACES,
+  type Circumstance,
   type Joint,
   type Place,
   type Position,
+  type Priority,
   type Product,
   type Surface,
   type Work,
@@ -70,29 +77,62 @@ export {
 
 // Gas
 export { COMMON_GASES, gasNamed, gasOf, type Gas, type GasId } from './gas/gas.ts';
+export { argonMeterFactor } from './gas/float-meter.ts';
 
 // Transfer and polarity
-export { shortCircuitWindow, TRANSFER_MODES, type TransferMode } from './transfer/short-circuit.ts';
-export { polarityOf, type Polarity } from './polarity/polarity.ts';
+export { MODE_NAME, TRANSFER_MODES, type PlannedMode, type TransferMode } from './transfer/transfer-mode.ts';
+export {
+  sprayFloorA,
+  TRANSITION_CURRENT_A,
+  transitionCurrentA,
+  type SprayMetal,
+} from './transfer/transition.ts';
+export { POLARITIES, polarityOf, type Polarity } from './polarity/polarity.ts';
+
+// Families: where the numbers of each way on each metal come from
+export { FAMILIES } from './family/families.ts';
+export type { Family, FamilyId } from './family/family.ts';
+
+// Ways and schools
+export { WAY_MODES, wayModeName, type WayMode } from './way/way-mode.ts';
+export {
+  DEFAULT_SCHOOLS,
+  SCHOOL_TABLE,
+  settledSchools,
+  type SchoolId,
+  type SchoolRow,
+  type Schools,
+} from './school/school.ts';
 
 // Feed path
-export type { FeedPart, FeedPath } from './feed-path/feed-path.ts';
+export type { FeedPart, FeedPath, LinerMaterial, RollForm } from './feed-path/feed-path.ts';
 
 // Setup: the planner
-export { planSetup, OWN_VOLTS_RANGE, OWN_WIRE_SPEED_RANGE_M_PER_MIN } from './setup/plan-setup.ts';
+export {
+  OWN_CTWD_RANGE_MM,
+  OWN_GAS_FLOW_RANGE_L_PER_MIN,
+  OWN_VOLTS_RANGE,
+  OWN_WIRE_SPEED_RANGE_M_PER_MIN,
+  planSetup,
+} from './setup/plan-setup.ts';
 export { planReport, type PlannedReport, type PlanReport, type RefusedReport } from './setup/plan-report.ts';
-export { windowCurve, type WindowPoint } from './setup/window-curve.ts';
+export { transferRegions, windowCurve, type TransferRegion, type WindowPoint } from './setup/window-curve.ts';
+export { comparedPlans, type ComparedRow } from './setup/compare.ts';
+export type { FitUp, StitchPlan } from './setup/fit-up.ts';
+export type { GunAngle, Technique } from './setup/technique.ts';
+export type { SecondarySetting } from './setup/secondary-settings.ts';
+export type { Resources, Shelf, ShelfWire } from './setup/resources.ts';
+export type { Span } from './quantity/span.ts';
 export {
   MODEL_VERSION,
+  type OtherWay,
   type OwnNumbers,
   type PlannedSetup,
   type Reason,
   type RefusalCode,
   type RefusedSetup,
-  type Resources,
-  type School,
   type Setup,
-  type Span,
+  type SpeedSchool,
 } from './setup/setup.ts';
 export type { DemandRow } from './demand/current-demand.ts';
 export type { Caution, CautionLevel } from './caution/caution.ts';
@@ -107,6 +147,7 @@ export {
   workTitle,
   type AssumedSlot,
   type CompletedWork,
+  type Shop,
 } from './quick-line/complete-work.ts';
 export type {
   QuickChoice,
@@ -119,7 +160,7 @@ export type {
 } from './quick-line/quick-work.ts';
 
 // Machine
-export type { Machine } from './machine/machine.ts';
+export { MACHINE_FEATURES, machineHas, type Machine, type MachineFeature } from './machine/machine.ts';
 
 // Dial-in: test beads and the ladder
 export {

@@ -3,8 +3,8 @@ import { wireSectionMm2 } from '../wire/wire-diameter.ts';
 
 /** Travel a hand keeps steadily, mm/min. Source: our model. */
 export const HAND_TRAVEL_RANGE_MM_PER_MIN = [200, 700] as const;
-/** Share of solid wire that ends in the bead in short-circuit. Source: handbook figure, from memory. */
-export const SHORT_CIRCUIT_EFFICIENCY = 0.93;
+/** A butt thicker than this is bevelled. Source: handbook figure, from memory. */
+export const BEVEL_FROM_MM = 5;
 /** A fillet's section over its triangle's. Source: handbook figure, from memory. */
 export const FILLET_CONVEXITY = 1.1;
 
@@ -50,7 +50,10 @@ export function beadSectionMm2(joint: Joint, governingMm: number, legMm: number)
   if (joint === 'outside-corner') return (governingMm ** 2 / 2) * FILLET_CONVEXITY + 1;
   const widthMm = Math.min(2 + 1.2 * governingMm, 14);
   const capMm2 = (2 / 3) * widthMm * Math.min(0.8 + 0.15 * governingMm, 1.5);
-  return joint === 'edge' ? capMm2 : capMm2 + rootGapMm(governingMm, joint) * governingMm;
+  if (joint === 'edge') return capMm2;
+  const rootFaceMm = 1;
+  const bevelMm2 = governingMm > BEVEL_FROM_MM ? (governingMm - rootFaceMm) ** 2 * Math.tan(Math.PI / 6) : 0;
+  return capMm2 + bevelMm2 + rootGapMm(governingMm, joint) * governingMm;
 }
 
 export interface BeadPlan {
@@ -72,6 +75,8 @@ export interface BeadInput {
   readonly thinnerMm: number;
   readonly wireFeedSpeedMPerMin: number;
   readonly trueDiameterMm: number;
+  /** Share of the wire's volume that ends in the bead. */
+  readonly depositShare: number;
   /** Passes that the current already asks for. */
   readonly passesForCurrent: number;
 }
@@ -88,7 +93,7 @@ export function beadPlan(input: BeadInput): BeadPlan {
   const [slowest, fastest] = HAND_TRAVEL_RANGE_MM_PER_MIN;
   const wanted = beadSectionMm2(joint, governingMm, defaultLegMm(thinnerMm, joint));
   const depositMm3PerMin =
-    SHORT_CIRCUIT_EFFICIENCY * input.wireFeedSpeedMPerMin * 1000 * wireSectionMm2(input.trueDiameterMm);
+    input.depositShare * input.wireFeedSpeedMPerMin * 1000 * wireSectionMm2(input.trueDiameterMm);
   const largestMm2 = Math.min(
     depositMm3PerMin / slowest,
     (LARGEST_LEG_MM[position] ** 2 / 2) * FILLET_CONVEXITY,

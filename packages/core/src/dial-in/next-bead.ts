@@ -1,4 +1,4 @@
-import type { Span } from '../setup/setup.ts';
+import type { Span } from '../quantity/span.ts';
 import { type BeadSetting, type BeadVerdict, beadVerdict, type TestBead } from './bead-report.ts';
 
 /** How far under the middle the ladder begins, and its step in short-circuit, V. Source: common practice. */

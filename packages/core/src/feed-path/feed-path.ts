@@ -1,4 +1,6 @@
-import { type Source, HANDBOOK, PRACTICE } from '../provenance/source.ts';
+import type { Family } from '../family/family.ts';
+import { HANDBOOK, PRACTICE, type Source } from '../provenance/source.ts';
+import type { Way } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
 /** One fitted part on the wire's way: what to fit, why, how to check it, what goes wrong otherwise. */
@@ -10,70 +12,197 @@ export interface FeedPart {
   readonly source: Source;
 }
 
+export type RollForm = 'v-smooth' | 'u' | 'knurled';
+export type LinerMaterial = 'steel' | 'plastic' | 'none';
+
 export interface FeedPath {
   readonly spool: FeedPart;
-  readonly driveRolls: FeedPart & { readonly form: 'v-smooth' | 'u' | 'knurled'; readonly grooveMm: number };
-  readonly liner: FeedPart & { readonly material: 'steel' | 'plastic' };
-  readonly tip: FeedPart & { readonly boreForMm: number };
+  readonly driveRolls: FeedPart & { readonly form: RollForm; readonly grooveMm: number };
+  readonly liner: FeedPart & { readonly material: LinerMaterial; readonly neckLiner: boolean };
+  readonly tip: FeedPart & { readonly boreForMm: number; readonly recessedMm: number };
   readonly nozzle: FeedPart & { readonly boreMm: number };
+  /** Which gun the machine's switch stands on. */
+  readonly gun: 'standard' | 'spool-gun';
 }
 
-/** Gas nozzle bore for short-circuit steel, mm. Source: common practice, 12–16 mm. */
-export const SHORT_CIRCUIT_NOZZLE_BORE_MM = 12;
+type Kind = 'solid' | 'self-shielded' | 'gas-flux-core' | 'aluminium' | 'spool-gun';
+
+function kindOf(way: Way): Kind {
+  if (way === 'self-shielded') return 'self-shielded';
+  if (way === 'gas-shielded-flux-core' || way === 'metal-cored') return 'gas-flux-core';
+  if (way === 'aluminium-spool-gun') return 'spool-gun';
+  return way === 'aluminium-gun' ? 'aluminium' : 'solid';
+}
+
+function part(fit: string, why: string, check: string, ifWrong: string, source: Source = HANDBOOK): FeedPart {
+  return { fit, why, check, ifWrong, source };
+}
+
+const WIRE_WORD: Readonly<Record<Kind, string>> = {
+  solid: 'solid',
+  'self-shielded': 'self-shielded flux core',
+  'gas-flux-core': 'tubular',
+  aluminium: 'aluminium',
+  'spool-gun': 'aluminium, small spool in the gun',
+};
+
+function spool(kind: Kind, size: string): FeedPart {
+  const soft = kind === 'aluminium' || kind === 'spool-gun';
+  return part(
+    `${size} mm ${WIRE_WORD[kind]}, brake just stops it`,
+    soft
+      ? 'Aluminium wire kinks and dents: it must run off freely and stop without slack.'
+      : 'Too loose and the spool overruns, too tight and the wire jerks.',
+    soft
+      ? 'Wire free of kinks and blemishes; run and stop: slack is normal.'
+      : 'Run and stop: a little slack is normal, overrun is not.',
+    'Overrun tangles the wire; drag makes the arc stutter.',
+    PRACTICE,
+  );
+}
+
+function driveRolls(kind: Kind, mm: WireDiameterMm, size: string): FeedPath['driveRolls'] {
+  if (kind === 'aluminium' || kind === 'spool-gun') {
+    const whose = kind === 'spool-gun' ? 'the gun’s own U rolls' : 'U groove, top and bottom';
+    return {
+      ...part(
+        `${whose}, ${size} mm`,
+        'Soft wire is carried in a round groove: a V cuts it.',
+        'The least pressure that feeds; look for flakes under the rolls.',
+        'V rolls shave aluminium, the liner clogs, and the wire nests at the rolls.',
+      ),
+      form: 'u',
+      grooveMm: mm,
+    };
+  }
+  if (kind === 'self-shielded' || kind === 'gas-flux-core') {
+    return {
+      ...part(
+        `knurled, ${size} mm`,
+        'Tubular wire is soft: knurls grip it without the pressure that would crush it.',
+        'The wire stays round behind the rolls; the groove in line is the one of this size.',
+        'Smooth rolls slip or, tightened, crush the tube: the wire jerks.',
+      ),
+      form: 'knurled',
+      grooveMm: mm,
+    };
+  }
+  return {
+    ...part(
+      `V groove, smooth, ${size} mm`,
+      'Solid steel is hard: a smooth V grips it without shaving it.',
+      'Read the groove itself, not only the stamp; the wire curls away from a block of wood instead of stopping.',
+      'A groove too big slips; too much pressure shaves the wire and fills the liner with flakes.',
+    ),
+    form: 'v-smooth',
+    grooveMm: mm,
+  };
+}
 
 function linerRange(diameterMm: WireDiameterMm): string {
   if (diameterMm <= 0.8) return '0.6–0.8';
   return diameterMm <= 1.0 ? '0.9–1.0' : '1.2–1.6';
 }
 
+function liner(kind: Kind, mm: WireDiameterMm): FeedPath['liner'] {
+  if (kind === 'spool-gun') {
+    return {
+      ...part(
+        'none to change: the wire goes straight to the tip',
+        'The spool sits in the gun, so nothing is pushed through a lead.',
+        'Lead straight enough not to pull on the gun.',
+        'A kinked lead pulls the gun off the seam.',
+      ),
+      material: 'none',
+      neckLiner: false,
+    };
+  }
+  if (kind === 'aluminium') {
+    return {
+      ...part(
+        `PTFE or carbon, for ${linerRange(mm)} mm, up to the rolls; bronze neck liner`,
+        'Aluminium drags and sheds in steel; the bronze neck liner keeps the plastic from melting at the neck.',
+        'Right up to the rolls without touching; gun 3–4 m at most, held straight.',
+        'A gap at the rolls nests the wire; plastic in the neck melts onto it.',
+      ),
+      material: 'plastic',
+      neckLiner: true,
+    };
+  }
+  return {
+    ...part(
+      `steel, for ${linerRange(mm)} mm`,
+      'A steel liner guides steel wire; its bore must suit the wire.',
+      'Pressure arm off, pull the wire by hand: it should slide.',
+      'Drag in the liner shows as an unsteady arc and burnback.',
+    ),
+    material: 'steel',
+    neckLiner: false,
+  };
+}
+
+function tip(kind: Kind, mm: WireDiameterMm, size: string, family: Family): FeedPath['tip'] {
+  const aluminium = kind === 'aluminium' || kind === 'spool-gun';
+  const dip = family.mode === 'short-circuit';
+  const recessedMm = dip || kind === 'self-shielded' ? 0 : 4;
+  const place = recessedMm > 0 ? 'recessed 3–6 mm' : 'flush with the nozzle to 3 mm out';
+  return {
+    ...part(
+      aluminium ? `${size} mm tip marked for aluminium, ${place}` : `${size} mm tip, ${place}`,
+      aluminium
+        ? 'Aluminium swells as it heats: the bore must be oversize.'
+        : 'The tip hands over the current: it must be the wire’s size.',
+      'Look at the bore: round, not a slot. Snug with pliers.',
+      aluminium
+        ? 'A steel tip grips the hot wire and it burns back.'
+        : 'A worn or large tip hisses and wanders; a small one sticks.',
+    ),
+    boreForMm: mm,
+    recessedMm,
+  };
+}
+
+function nozzle(kind: Kind, family: Family): FeedPath['nozzle'] {
+  const boreMm = family.flow.nozzleBoreMm;
+  if (kind === 'self-shielded') {
+    return {
+      ...part(
+        'may be left off, or a bare-wire cap',
+        'No gas to guide: without it you see the wire.',
+        'The cap covers the tip’s thread.',
+        'A bare thread catches spatter and the next tip seizes.',
+        PRACTICE,
+      ),
+      boreMm,
+    };
+  }
+  const range = kind === 'solid' ? 'up to 16' : 'up to 19';
+  return {
+    ...part(
+      kind === 'spool-gun' ? 'the gun’s own' : `${boreMm} mm bore (${range})`,
+      'Wide enough to cover the puddle, narrow enough to see past.',
+      'Clear of spatter, seated, not loose.',
+      'A clogged nozzle lets air in: pin-holes.',
+      PRACTICE,
+    ),
+    boreMm,
+  };
+}
+
 /**
- * Parts on the wire's way for a solid steel wire under gas.
+ * Parts on the wire's way, station by station.
  *
  * @source handbook station table, from memory; checks are common practice
  */
-export function solidSteelFeedPath(diameterMm: WireDiameterMm): FeedPath {
+export function feedPathOf(way: Way, family: Family, diameterMm: WireDiameterMm): FeedPath {
+  const kind = kindOf(way);
   const size = diameterMm.toFixed(1);
   return {
-    spool: {
-      fit: `${size} mm solid steel, brake just stops it`,
-      why: 'Too loose and the spool overruns, too tight and the wire jerks.',
-      check: 'Run and stop: a little slack is normal, overrun is not.',
-      ifWrong: 'Overrun tangles the wire; drag makes the arc stutter.',
-      source: PRACTICE,
-    },
-    driveRolls: {
-      form: 'v-smooth',
-      grooveMm: diameterMm,
-      fit: `V groove, smooth, ${size} mm`,
-      why: 'Solid steel is hard: a smooth V grips it without shaving it.',
-      check:
-        'Read the groove itself, not only the stamp; the wire curls away from a block of wood instead of stopping.',
-      ifWrong: 'A groove too big slips; too much pressure shaves the wire and fills the liner with flakes.',
-      source: HANDBOOK,
-    },
-    liner: {
-      material: 'steel',
-      fit: `steel, for ${linerRange(diameterMm)} mm`,
-      why: 'A steel liner guides steel wire; its bore must suit the wire.',
-      check: 'Pressure arm off, pull the wire by hand: it should slide.',
-      ifWrong: 'Drag in the liner shows as an unsteady arc and burnback.',
-      source: HANDBOOK,
-    },
-    tip: {
-      boreForMm: diameterMm,
-      fit: `${size} mm tip, flush with the nozzle to 3 mm out`,
-      why: 'The tip hands over the current: it must be the wire’s size.',
-      check: 'Look at the bore: round, not a slot. Snug with pliers.',
-      ifWrong: 'A worn or large tip hisses and wanders; a small one sticks.',
-      source: HANDBOOK,
-    },
-    nozzle: {
-      boreMm: SHORT_CIRCUIT_NOZZLE_BORE_MM,
-      fit: `${SHORT_CIRCUIT_NOZZLE_BORE_MM} mm bore (up to 16)`,
-      why: 'Wide enough to cover the puddle, narrow enough to see past.',
-      check: 'Clear of spatter, seated, not loose.',
-      ifWrong: 'A clogged nozzle lets air in: pin-holes.',
-      source: PRACTICE,
-    },
+    spool: spool(kind, size),
+    driveRolls: driveRolls(kind, diameterMm, size),
+    liner: liner(kind, diameterMm),
+    tip: tip(kind, diameterMm, size, family),
+    nozzle: nozzle(kind, family),
+    gun: kind === 'spool-gun' ? 'spool-gun' : 'standard',
   };
 }

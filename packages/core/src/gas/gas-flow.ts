@@ -1,25 +1,66 @@
 import { type Source, PRACTICE } from '../provenance/source.ts';
+import type { Span } from '../quantity/span.ts';
+import { argonMeterFactor } from './float-meter.ts';
+import type { Gas } from './gas.ts';
 
 export interface FlowRow {
   readonly normalLPerMin: readonly [low: number, high: number];
   readonly acceptedLPerMin: readonly [low: number, high: number];
+  /** Bore of the usual gas nozzle, mm. */
+  readonly nozzleBoreMm: number;
   readonly source: Source;
 }
 
-/** Gas flow for short-circuit on steel, L/min (20–30 CFH normal, 20–40 CFH accepted). */
-export const SHORT_CIRCUIT_FLOW: FlowRow = {
+/** Short-circuit on steel: 20–30 CFH normal, 20–40 CFH accepted. */
+export const DIP_FLOW: FlowRow = {
   normalLPerMin: [10, 14],
   acceptedLPerMin: [9.5, 19],
+  nozzleBoreMm: 12,
   source: PRACTICE,
 };
 
+/** Steel spray, pulse and gas-shielded flux core: 35–45 CFH. */
+export const SPRAY_FLOW: FlowRow = {
+  normalLPerMin: [16, 20],
+  acceptedLPerMin: [14, 23.5],
+  nozzleBoreMm: 16,
+  source: PRACTICE,
+};
+
+/** Aluminium: 35–50 CFH. */
+export const ALUMINIUM_FLOW: FlowRow = {
+  normalLPerMin: [16.5, 23.5],
+  acceptedLPerMin: [14, 26],
+  nozzleBoreMm: 18,
+  source: PRACTICE,
+};
+
+/** No gas at all. */
+export const NO_FLOW: FlowRow = {
+  normalLPerMin: [0, 0],
+  acceptedLPerMin: [0, 0],
+  nozzleBoreMm: 12,
+  source: PRACTICE,
+};
+
+/** How much more flow light gas wants, by its share of helium. Source: our model ("argon–helium: more flow"). */
+export const FLOW_RISE_PER_HELIUM_SHARE = 0.5;
+
 /**
- * Gas flow to start from: as many litres a minute as the nozzle bore has millimetres, inside the normal band.
+ * True gas flow to start from: as many litres a minute as the nozzle bore has millimetres, inside the normal
+ * band; helium mixes want more.
  *
- * @param nozzleBoreMm bore of the gas nozzle, mm
  * @returns flow, L/min
  * @source common practice: bore 12 mm, 12 L/min
  */
-export function startFlowLPerMin(nozzleBoreMm: number, row: FlowRow): number {
-  return Math.min(Math.max(nozzleBoreMm, row.normalLPerMin[0]), row.normalLPerMin[1]);
+export function gasFlowLPerMin(row: FlowRow, gas: Gas): Span {
+  const rise = 1 + (FLOW_RISE_PER_HELIUM_SHARE * gas.heliumPercent) / 100;
+  const [low, high] = row.normalLPerMin;
+  const start = Math.min(Math.max(row.nozzleBoreMm, low), high);
+  return { start: start * rise, low: low * rise, high: high * rise };
+}
+
+/** What a float meter scaled for argon reads while a true flow passes, L/min. */
+export function argonMeterReadingLPerMin(trueLPerMin: number, gas: Gas): number {
+  return trueLPerMin / argonMeterFactor(gas);
 }

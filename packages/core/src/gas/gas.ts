@@ -28,22 +28,104 @@ export interface Gas {
   readonly group: string | undefined;
   /** CO₂ content, per cent, as a span (equal ends where it is known). */
   readonly co2Percent: readonly [low: number, high: number];
+  readonly heliumPercent: number;
+  readonly oxygenPercent: number;
   readonly source: Source;
 }
 
 const ISO_14175 = standard('ISO 14175');
 
 const NAMED: readonly Gas[] = [
-  { id: 'argon', name: 'argon', group: 'I1', co2Percent: [0, 0], source: ISO_14175 },
-  { id: 'co2', name: 'CO₂', group: 'C1', co2Percent: [100, 100], source: ISO_14175 },
-  { id: 'none', name: 'no gas', group: undefined, co2Percent: [0, 0], source: HANDBOOK },
-  { id: 'tri-mix', name: '90 He / 7.5 Ar / 2.5 CO₂', group: 'M12', co2Percent: [2.5, 2.5], source: HANDBOOK },
-  { id: 'ar-o2-2', name: 'Ar + 2 % O₂', group: 'M13', co2Percent: [0, 0], source: ISO_14175 },
-  { id: 'ar-o2-5', name: 'Ar + 5 % O₂', group: 'M22', co2Percent: [0, 0], source: ISO_14175 },
-  { id: 'ar-he-25', name: 'Ar + 25 % He', group: 'I3', co2Percent: [0, 0], source: ISO_14175 },
-  { id: 'ar-he-50', name: 'Ar + 50 % He', group: 'I3', co2Percent: [0, 0], source: ISO_14175 },
-  { id: 'ar-he-75', name: 'Ar + 75 % He', group: 'I3', co2Percent: [0, 0], source: ISO_14175 },
-  { id: 'ar-co2-18-25', name: 'Ar + 18–25 % CO₂', group: 'M21', co2Percent: [18, 25], source: ISO_14175 },
+  {
+    id: 'argon',
+    name: 'argon',
+    group: 'I1',
+    co2Percent: [0, 0],
+    heliumPercent: 0,
+    oxygenPercent: 0,
+    source: ISO_14175,
+  },
+  {
+    id: 'co2',
+    name: 'CO₂',
+    group: 'C1',
+    co2Percent: [100, 100],
+    heliumPercent: 0,
+    oxygenPercent: 0,
+    source: ISO_14175,
+  },
+  {
+    id: 'none',
+    name: 'no gas',
+    group: undefined,
+    co2Percent: [0, 0],
+    heliumPercent: 0,
+    oxygenPercent: 0,
+    source: HANDBOOK,
+  },
+  {
+    id: 'tri-mix',
+    name: '90 He / 7.5 Ar / 2.5 CO₂',
+    group: 'M12',
+    co2Percent: [2.5, 2.5],
+    heliumPercent: 90,
+    oxygenPercent: 0,
+    source: HANDBOOK,
+  },
+  {
+    id: 'ar-o2-2',
+    name: 'Ar + 2 % O₂',
+    group: 'M13',
+    co2Percent: [0, 0],
+    heliumPercent: 0,
+    oxygenPercent: 2,
+    source: ISO_14175,
+  },
+  {
+    id: 'ar-o2-5',
+    name: 'Ar + 5 % O₂',
+    group: 'M22',
+    co2Percent: [0, 0],
+    heliumPercent: 0,
+    oxygenPercent: 5,
+    source: ISO_14175,
+  },
+  {
+    id: 'ar-he-25',
+    name: 'Ar + 25 % He',
+    group: 'I3',
+    co2Percent: [0, 0],
+    heliumPercent: 25,
+    oxygenPercent: 0,
+    source: ISO_14175,
+  },
+  {
+    id: 'ar-he-50',
+    name: 'Ar + 50 % He',
+    group: 'I3',
+    co2Percent: [0, 0],
+    heliumPercent: 50,
+    oxygenPercent: 0,
+    source: ISO_14175,
+  },
+  {
+    id: 'ar-he-75',
+    name: 'Ar + 75 % He',
+    group: 'I3',
+    co2Percent: [0, 0],
+    heliumPercent: 75,
+    oxygenPercent: 0,
+    source: ISO_14175,
+  },
+  {
+    id: 'ar-co2-18-25',
+    name: 'Ar + 18–25 % CO₂',
+    group: 'M21',
+    co2Percent: [18, 25],
+    heliumPercent: 0,
+    oxygenPercent: 0,
+    source: ISO_14175,
+  },
 ];
 
 /** Gases offered in a list, commonest first. */
@@ -88,6 +170,8 @@ export function gasNamed(id: string): Gas | undefined {
     name: `Ar + ${percent} % CO₂`,
     group: mixGroup(percent),
     co2Percent: [percent, percent],
+    heliumPercent: 0,
+    oxygenPercent: 0,
     source: ISO_14175,
   };
 }

@@ -16,10 +16,39 @@ export type Surface = (typeof SURFACES)[number];
 export const PLACES = ['indoors', 'outdoors'] as const;
 export type Place = (typeof PLACES)[number];
 
+/** What matters most to the user; the first counts most. It settles the aluminium filler. */
+export const PRIORITIES = [
+  'crack-resistance',
+  'strength',
+  'ductility',
+  'corrosion',
+  'colour',
+  'warm-service',
+  'feedability',
+] as const;
+export type Priority = (typeof PRIORITIES)[number];
+
+/** What is so around the work; each raises or settles a caution. */
+export const CIRCUMSTANCES = [
+  'extraction',
+  'closed-space',
+  'closed-vessel',
+  'damp',
+  'painted',
+  'plated',
+  'vehicle',
+  'load-bearing',
+  'solvent',
+] as const;
+export type Circumstance = (typeof CIRCUMSTANCES)[number];
+
 /** The work in hand, complete: what is to be joined, how, and where. */
 export interface Work {
   readonly metal: BaseMetal;
   readonly alloy?: string | undefined;
+  /** Metal of the second part, where the two differ. */
+  readonly otherMetal?: BaseMetal | undefined;
+  readonly otherAlloy?: string | undefined;
   readonly product?: Product | undefined;
   /** Product of the second part, where the two differ. */
   readonly otherProduct?: Product | undefined;
@@ -32,6 +61,8 @@ export interface Work {
   readonly surface: Surface;
   readonly place: Place;
   readonly windy: boolean;
+  readonly priorities?: readonly Priority[] | undefined;
+  readonly circumstances?: readonly Circumstance[] | undefined;
 }
 
 export const JOINT_NAME: Readonly<Record<Joint, string>> = {
@@ -61,6 +92,33 @@ export const PLACE_NAME: Readonly<Record<Place, string>> = {
   indoors: 'indoors',
   outdoors: 'outdoors',
 };
+
+export const PRIORITY_NAME: Readonly<Record<Priority, string>> = {
+  'crack-resistance': 'no cracks',
+  strength: 'strength',
+  ductility: 'ductility',
+  corrosion: 'corrosion',
+  colour: 'colour after anodising',
+  'warm-service': 'service above 65 °C',
+  feedability: 'easy feeding',
+};
+
+export const CIRCUMSTANCE_NAME: Readonly<Record<Circumstance, string>> = {
+  extraction: 'extraction running',
+  'closed-space': 'closed or low space',
+  'closed-vessel': 'tank, drum or closed tube',
+  damp: 'damp, or metal underfoot',
+  painted: 'old paint, may hold lead',
+  plated: 'cadmium plated',
+  vehicle: 'on a vehicle or electronics',
+  'load-bearing': 'carries load, or code work',
+  solvent: 'cleaned with solvent',
+};
+
+/** Whether something is so around the work. */
+export function hasCircumstance(work: Pick<Work, 'circumstances'>, circumstance: Circumstance): boolean {
+  return work.circumstances?.includes(circumstance) === true;
+}
 
 /** Whether the joint is welded with a fillet bead. */
 export function isFilletJoint(joint: Joint): boolean {

@@ -1,7 +1,8 @@
-import { type Source, HANDBOOK, standard } from '../provenance/source.ts';
+import { HANDBOOK, type Source, standard } from '../provenance/source.ts';
 import { type WireClass, wireClassRow } from '../wire/wire-class.ts';
 
-export type Polarity = 'DCEP' | 'DCEN';
+export const POLARITIES = ['DCEP', 'DCEN'] as const;
+export type Polarity = (typeof POLARITIES)[number];
 
 export interface PolarityChoice {
   readonly polarity: Polarity;
@@ -17,7 +18,8 @@ export interface PolarityChoice {
  * @source AWS A5.20 for flux core, recalled; handbook figure for solid wire
  */
 export function polarityOf(wireClass: WireClass): PolarityChoice {
-  if (wireClassRow(wireClass).way === 'self-shielded') {
+  const { way } = wireClassRow(wireClass);
+  if (way === 'self-shielded') {
     return {
       polarity: 'DCEN',
       gunLead: '−',
@@ -26,11 +28,14 @@ export function polarityOf(wireClass: WireClass): PolarityChoice {
       source: standard('AWS A5.20'),
     };
   }
+  const cored = way === 'gas-shielded-flux-core' || way === 'metal-cored';
   return {
     polarity: 'DCEP',
     gunLead: '+',
     workLead: '−',
-    why: 'Wire under gas runs electrode positive: gun to +, work clamp to −. Reversed, the bead stands ropy and cold.',
-    source: HANDBOOK,
+    why: cored
+      ? `${wireClass} is an electrode-positive class. Its own label decides.`
+      : 'Wire under gas runs electrode positive: gun to +, work clamp to −. Reversed, the bead stands ropy and cold.',
+    source: cored ? standard('AWS A5.20, A5.18') : HANDBOOK,
   };
 }

@@ -8,7 +8,9 @@ export type Source =
 
 export const HANDBOOK: Source = { kind: 'handbook' };
 export const PRACTICE: Source = { kind: 'practice' };
-export const MODEL: Source = { kind: 'model' };
+export const MODEL = { kind: 'model' } as const satisfies Source;
+/** Our fit to the starting rows. */
+export const FIT_TO_ROWS: Source = { kind: 'model', note: 'fitted to the starting rows, from memory' };
 export const YOURS: Source = { kind: 'yours' };
 
 /** A published standard, recalled: the wording says so wherever it is shown. */

@@ -1,7 +1,8 @@
 import { metalName } from '../material/base-metal.ts';
 import { JOINT_NAME, POSITION_NAME, type Work } from '../material/work.ts';
 import type { Machine } from '../machine/machine.ts';
-import type { Resources } from '../setup/setup.ts';
+import type { Schools } from '../school/school.ts';
+import type { Resources, Shelf } from '../setup/resources.ts';
 import type { QuickWork } from './quick-work.ts';
 
 /** Slots of a job that {@link completeWork} may fill. */
@@ -32,6 +33,8 @@ export function completeWork(said: QuickWork): CompletedWork | undefined {
     work: {
       metal: said.metal ?? USUAL_WORK.metal,
       alloy: said.alloy,
+      otherMetal: said.otherMetal,
+      otherAlloy: said.otherAlloy,
       product: said.product,
       otherProduct: said.otherProduct,
       thicknessMm: said.thicknessMm,
@@ -41,14 +44,28 @@ export function completeWork(said: QuickWork): CompletedWork | undefined {
       surface: said.surface ?? USUAL_WORK.surface,
       place,
       windy: said.windy ?? USUAL_WORK.windy,
+      priorities: said.priorities,
+      circumstances: said.circumstances,
     },
     assumed: slots.filter((slot) => said[slot] === undefined),
   };
 }
 
+/** What the shop has and how it goes about it, beside what a job says. */
+export interface Shop {
+  readonly machines: readonly Machine[];
+  readonly shelf?: Shelf | undefined;
+  readonly schools?: Partial<Schools> | undefined;
+}
+
 /** The resources a job names, with its machine found by name. */
-export function resourcesOf(said: QuickWork, machines: readonly Machine[]): Resources {
+export function resourcesOf(said: QuickWork, { machines, shelf, schools }: Shop): Resources {
   return {
+    polarity: said.polarity,
+    withoutFiller: said.withoutFiller,
+    machines,
+    shelf,
+    schools,
     way: said.way,
     mode: said.mode,
     wireClass: said.wireClass,
@@ -66,6 +83,8 @@ function figure(mm: number): string {
 export function workTitle(work: Work): string {
   const other = work.otherThicknessMm === undefined ? '' : ` on ${figure(work.otherThicknessMm)}`;
   const products = [work.product, work.otherProduct].filter((p) => p !== undefined).join(' to ');
-  const what = [metalName(work.metal, work.alloy), products].filter((word) => word !== '').join(' ');
+  const second = work.otherMetal === undefined ? '' : ` to ${metalName(work.otherMetal, work.otherAlloy)}`;
+  const metals = `${metalName(work.metal, work.alloy)}${second}`;
+  const what = [metals, products].filter((word) => word !== '').join(' ');
   return `${figure(work.thicknessMm)}${other} mm ${what} ${JOINT_NAME[work.joint]}, ${POSITION_NAME[work.position]}`;
 }

@@ -30,7 +30,12 @@ const RULES: readonly Rule[] = [
   [new RegExp(`^ar(\\d{1,2})(?:\\s*%)?`, 'i'), (m) => mix(Number(m[1]))],
   [new RegExp(`^${ARGON}\\s*[+/]\\s*co[2₂]\\s*${PERCENT}`, 'i'), (m) => mix(Number(m[1]))],
   [/^c(2[05]|1[0258]|8)/i, (m) => mix(Number(m[1]))],
-  [new RegExp(`^${PERCENT}\\s*co[2₂](?:\\s*(?:in\\s+)?${ARGON})?`, 'i'), (m) => mix(Number(m[1]))],
+  // A bare figure before CO₂ is a share only from 5 up: `1.2 co2` is a wire and a gas.
+  [
+    new RegExp(`^(\\d{1,2}(?:\\.\\d)?)\\s*%\\s*co[2₂](?:\\s*(?:in\\s+)?${ARGON})?`, 'i'),
+    (m) => mix(Number(m[1])),
+  ],
+  [new RegExp(`^([5-9]|\\d{2})\\s*co[2₂](?:\\s*(?:in\\s+)?${ARGON})?`, 'i'), (m) => mix(Number(m[1]))],
   [
     /^(\d{2})\s*\/\s*(\d{1,2})(?:\s*mix)?/i,
     (m) => (Number(m[1]) + Number(m[2]) === 100 ? mix(Number(m[2])) : undefined),

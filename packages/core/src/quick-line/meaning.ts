@@ -1,8 +1,9 @@
 import type { GasId } from '../gas/gas.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
-import type { Joint, Place, Position, Product, Surface } from '../material/work.ts';
+import type { Circumstance, Joint, Place, Position, Priority, Product, Surface } from '../material/work.ts';
+import type { Polarity } from '../polarity/polarity.ts';
 import type { WrittenLength } from '../quantity/length-text.ts';
-import type { TransferMode } from '../transfer/short-circuit.ts';
+import type { TransferMode } from '../transfer/transfer-mode.ts';
 import type { Way, WireClass } from '../wire/wire-class.ts';
 
 /** What a word or a figure in the line stands for. */
@@ -20,6 +21,10 @@ export type Meaning =
   | { readonly kind: 'way'; readonly way: Way; readonly namesWire: boolean; readonly wireClass?: WireClass }
   | { readonly kind: 'mode'; readonly mode: TransferMode }
   | { readonly kind: 'wire-class'; readonly wireClass: WireClass }
+  | { readonly kind: 'polarity'; readonly polarity: Polarity }
+  | { readonly kind: 'no-filler' }
+  | { readonly kind: 'priority'; readonly priority: Priority }
+  | { readonly kind: 'circumstance'; readonly circumstance: Circumstance }
   | { readonly kind: 'wire-word' }
   | { readonly kind: 'thick-word' }
   | { readonly kind: 'gas'; readonly gas: GasId }

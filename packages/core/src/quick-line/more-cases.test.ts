@@ -11,6 +11,45 @@ function read(line: string, unit: 'mm' | 'in' = 'mm'): QuickReading {
 describe('more lines', () => {
   it.each<[string, QuickWork]>([
     ['3mm', { thicknessMm: 3 }],
+    [
+      '3mm 304 to 5mm mild steel tee',
+      {
+        thicknessMm: 3,
+        otherThicknessMm: 5,
+        metal: 'stainless',
+        alloy: '304',
+        otherMetal: 'carbon-steel',
+        joint: 'tee',
+      },
+    ],
+    [
+      '6mm 5083 to 6061 lap',
+      {
+        thicknessMm: 6,
+        metal: 'aluminium',
+        alloy: '5083',
+        otherMetal: 'aluminium',
+        otherAlloy: '6061',
+        joint: 'lap',
+      },
+    ],
+    [
+      '3 mm 6063 anodised strong',
+      { thicknessMm: 3, metal: 'aluminium', alloy: '6063', priorities: ['strength', 'colour'] },
+    ],
+    [
+      '2mm 304 lap extraction running',
+      { thicknessMm: 2, metal: 'stainless', alloy: '304', joint: 'lap', circumstances: ['extraction'] },
+    ],
+    [
+      '3mm lap gasless dcep',
+      { thicknessMm: 3, joint: 'lap', way: 'self-shielded', wireClass: 'E71T-11', polarity: 'DCEP' },
+    ],
+    ['3mm 6061 without filler', { thicknessMm: 3, metal: 'aluminium', alloy: '6061', withoutFiller: true }],
+    ['8mm tee 1.2 wire co2', { thicknessMm: 8, joint: 'tee', wireDiameterMm: 1.2, gas: 'co2' }],
+    ['8mm tee 1.2 co2', { thicknessMm: 8, joint: 'tee', wireDiameterMm: 1.2, gas: 'co2' }],
+    ['8mm tee 20 co2', { thicknessMm: 8, joint: 'tee', gas: 'ar-co2-20' }],
+    ['5mm pressure tank drum', { thicknessMm: 5, circumstances: ['closed-vessel', 'load-bearing'] }],
     ['3', { thicknessMm: 3 }],
     ['1.5 mm', { thicknessMm: 1.5 }],
     ['3/16 in plate', { thicknessMm: 4.7625, product: 'plate' }],

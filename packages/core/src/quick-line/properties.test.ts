@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { distance } from 'fastest-levenshtein';
+import { CIRCUMSTANCES, PRIORITIES } from '../material/work.ts';
 import { editDistance } from './edit-distance.ts';
 import { parseQuickLine } from './parse.ts';
 import type { QuickWork } from './quick-work.ts';
@@ -31,6 +32,9 @@ const SEGMENTS = [
   fc.constantFrom('outdoors', 'indoors', 'windy', 'in the yard'),
   fc.constantFrom('old tom', 'Marigold', 'suitcase', 'bananas'),
   fc.constantFrom('mill scale', 'ground bright'),
+  fc.constantFrom('strong', 'anodised', 'warm service'),
+  fc.constantFrom('damp', 'structural', 'extraction running'),
+  fc.constantFrom('dcep', 'electrode negative'),
 ];
 
 const permuted = fc
@@ -91,6 +95,8 @@ const metalChoice: fc.Arbitrary<Pick<QuickWork, 'metal' | 'alloy'>> = fc.constan
   { metal: 'coated-steel' as const },
   { metal: 'stainless' as const, alloy: '316L' },
   { metal: 'stainless' as const },
+  { metal: 'aluminium' as const, alloy: '5083', otherMetal: 'aluminium' as const, otherAlloy: '6061' },
+  { metal: 'stainless' as const, alloy: '304', otherMetal: 'carbon-steel' as const },
   { metal: 'aluminium' as const, alloy: '6063' },
   { metal: 'cast-aluminium' as const, alloy: '356' },
   { metal: 'unweldable-aluminium' as const, alloy: '7075' },
@@ -138,6 +144,10 @@ const restChoice: fc.Arbitrary<QuickWork> = fc.record(
       'ar-co2-40',
     ),
     machineName: fc.constantFrom(...MACHINES),
+    polarity: fc.constantFrom('DCEP', 'DCEN'),
+    withoutFiller: fc.constant(true),
+    priorities: fc.subarray([...PRIORITIES], { minLength: 1 }),
+    circumstances: fc.subarray([...CIRCUMSTANCES], { minLength: 1 }),
   },
   { requiredKeys: [] },
 );

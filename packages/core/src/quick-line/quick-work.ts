@@ -1,7 +1,8 @@
 import type { GasId } from '../gas/gas.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
-import type { Joint, Place, Position, Product, Surface } from '../material/work.ts';
-import type { TransferMode } from '../transfer/short-circuit.ts';
+import type { Circumstance, Joint, Place, Position, Priority, Product, Surface } from '../material/work.ts';
+import type { Polarity } from '../polarity/polarity.ts';
+import type { TransferMode } from '../transfer/transfer-mode.ts';
 import type { Way, WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
@@ -13,6 +14,8 @@ export interface QuickWork {
   readonly otherProduct?: Product;
   readonly metal?: BaseMetal;
   readonly alloy?: string;
+  readonly otherMetal?: BaseMetal;
+  readonly otherAlloy?: string;
   readonly joint?: Joint;
   readonly position?: Position;
   readonly surface?: Surface;
@@ -23,7 +26,12 @@ export interface QuickWork {
   readonly wireClass?: WireClass;
   readonly wireDiameterMm?: WireDiameterMm;
   readonly gas?: GasId;
+  readonly polarity?: Polarity;
+  readonly withoutFiller?: boolean;
   readonly machineName?: string;
+  /** What matters most, in the order of the list of priorities. */
+  readonly priorities?: readonly Priority[];
+  readonly circumstances?: readonly Circumstance[];
 }
 
 export type QuickSlot = keyof QuickWork;

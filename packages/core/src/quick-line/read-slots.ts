@@ -1,9 +1,21 @@
 import { gasOf } from '../gas/gas.ts';
 import { metalName } from '../material/base-metal.ts';
-import { JOINT_NAME, PLACE_NAME, POSITION_NAME, SURFACE_NAME } from '../material/work.ts';
+import {
+  type Circumstance,
+  CIRCUMSTANCE_NAME,
+  CIRCUMSTANCES,
+  JOINT_NAME,
+  PLACE_NAME,
+  POSITION_NAME,
+  PRIORITIES,
+  type Priority,
+  PRIORITY_NAME,
+  SURFACE_NAME,
+} from '../material/work.ts';
 import { WAY_NAME } from '../wire/wire-class.ts';
 import { type Meaning, meaningOf, type Token } from './meaning.ts';
 import { type Draft, lineWith, type Verdict } from './draft.ts';
+import { readMetalPair } from './read-metals.ts';
 import type { QuickQuestion, QuickSlot, QuickWork } from './quick-work.ts';
 
 interface Claim {
@@ -62,6 +74,10 @@ function piecesOf(meaning: Meaning): Piece[] {
       return [piece('mode', meaning.mode, meaning.mode)];
     case 'wire-class':
       return [piece('wireClass', meaning.wireClass, meaning.wireClass)];
+    case 'polarity':
+      return [piece('polarity', meaning.polarity, meaning.polarity)];
+    case 'no-filler':
+      return [piece('withoutFiller', true, 'without filler')];
     case 'gas':
       return [piece('gas', meaning.gas, gasOf(meaning.gas).name)];
     case 'machine':
@@ -159,6 +175,31 @@ function readProducts(draft: Draft): void {
   }
 }
 
+/** Lists: what matters and what is so around the work; any number of each, in the order of their own lists. */
+function readLists(draft: Draft): void {
+  const priorities = new Set<Priority>();
+  const circumstances = new Set<Circumstance>();
+  draft.tokens.forEach((token, index) => {
+    const priority = meaningOf(token, 'priority')?.priority;
+    const circumstance = meaningOf(token, 'circumstance')?.circumstance;
+    if (priority !== undefined) {
+      priorities.add(priority);
+      draft.verdicts.set(index, {
+        status: 'understood',
+        label: PRIORITY_NAME[priority],
+        slots: ['priorities'],
+      });
+    }
+    if (circumstance !== undefined) {
+      circumstances.add(circumstance);
+      const label = CIRCUMSTANCE_NAME[circumstance];
+      draft.verdicts.set(index, { status: 'understood', label, slots: ['circumstances'] });
+    }
+  });
+  if (priorities.size > 0) draft.said.priorities = PRIORITIES.filter((p) => priorities.has(p));
+  if (circumstances.size > 0) draft.said.circumstances = CIRCUMSTANCES.filter((c) => circumstances.has(c));
+}
+
 function readQuestions(draft: Draft): void {
   draft.tokens.forEach((token, index) => {
     const machine = meaningOf(token, 'near-machine');
@@ -195,8 +236,13 @@ export function readSlots(draft: Draft): void {
     const pieces = token.meanings.flatMap(piecesOf);
     if (pieces.length > 0) draft.verdicts.set(index, verdictOf(token, pieces));
   }
-  settle(draft, claims);
+  const paired = readMetalPair(draft);
+  settle(
+    draft,
+    claims.filter((claim) => !paired.has(claim.index)),
+  );
   readVertical(draft, claims);
   readProducts(draft);
+  readLists(draft);
   readQuestions(draft);
 }

@@ -1,5 +1,11 @@
 import { gasOf } from '../gas/gas.ts';
-import type { Joint, Position, Surface } from '../material/work.ts';
+import {
+  type Circumstance,
+  type Joint,
+  type Position,
+  PRIORITY_NAME,
+  type Surface,
+} from '../material/work.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
 import type { Way } from '../wire/wire-class.ts';
 import type { QuickWork } from './quick-work.ts';
@@ -47,9 +53,27 @@ const WAY: Readonly<Record<Way, string>> = {
   'bronze-braze': 'silicon bronze',
 };
 
+const CIRCUMSTANCE_WORDS: Readonly<Record<Circumstance, string>> = {
+  extraction: 'extraction running',
+  'closed-space': 'closed space',
+  'closed-vessel': 'closed vessel',
+  damp: 'damp',
+  painted: 'painted',
+  plated: 'cadmium plated',
+  vehicle: 'vehicle',
+  'load-bearing': 'load bearing',
+  solvent: 'solvent',
+};
+
+function metalText(base: BaseMetal | undefined, alloy: string | undefined): string | undefined {
+  const metal = base === undefined ? undefined : METAL[base];
+  return [metal, alloy].filter((word) => word !== undefined).join(' ') || undefined;
+}
+
 function metalWords(work: QuickWork): string | undefined {
-  const metal = work.metal === undefined ? undefined : METAL[work.metal];
-  return [metal, work.alloy].filter((word) => word !== undefined).join(' ') || undefined;
+  const first = metalText(work.metal, work.alloy);
+  const second = metalText(work.otherMetal, work.otherAlloy);
+  return second === undefined ? first : `${first} to ${second}`;
 }
 
 function thicknessWords(work: QuickWork): string | undefined {
@@ -83,6 +107,10 @@ export function renderQuickLine(work: QuickWork): string {
     way && WAY[way],
     mode,
     gasWords(work),
+    work.polarity,
+    work.withoutFiller === true ? 'without filler' : undefined,
+    ...(work.priorities ?? []).map((priority) => PRIORITY_NAME[priority]),
+    ...(work.circumstances ?? []).map((circumstance) => CIRCUMSTANCE_WORDS[circumstance]),
     work.machineName,
   ]
     .filter((words) => words !== undefined && words !== '')

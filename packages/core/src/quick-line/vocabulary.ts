@@ -27,6 +27,40 @@ const way = (
   wireClass?: Extract<Meaning, { kind: 'wire-class' }>['wireClass'],
 ): Meaning => ({ kind: 'way', way: name, namesWire, ...(wireClass === undefined ? {} : { wireClass }) });
 
+const priority = (phrases: string, name: Extract<Meaning, { kind: 'priority' }>['priority']): Entry => [
+  phrases,
+  { kind: 'priority', priority: name },
+];
+const circumstance = (
+  phrases: string,
+  name: Extract<Meaning, { kind: 'circumstance' }>['circumstance'],
+): Entry => [phrases, { kind: 'circumstance', circumstance: name }];
+
+const PRIORITY_ENTRIES: readonly Entry[] = [
+  priority('no cracks|crack resistance|crack resistant|crack free', 'crack-resistance'),
+  priority('strength|strong', 'strength'),
+  priority('ductility|ductile', 'ductility'),
+  priority('corrosion|corrosion resistance|seawater|salt water|marine', 'corrosion'),
+  priority(
+    'colour after anodising|anodise|anodised|anodize|anodized|anodising|anodizing|colour match|color match',
+    'colour',
+  ),
+  priority('warm service|hot service|service above 65 °c', 'warm-service'),
+  priority('easy feeding|feeds easily|feedability', 'feedability'),
+];
+
+const CIRCUMSTANCE_ENTRIES: readonly Entry[] = [
+  circumstance('extraction|extracted|extractor|extraction running|fume extraction', 'extraction'),
+  circumstance('closed space|confined space|closed or low space|low space', 'closed-space'),
+  circumstance('tank|drum|fuel tank|barrel|closed vessel|closed tube', 'closed-vessel'),
+  circumstance('damp|wet|rain|raining|wet floor|metal floor', 'damp'),
+  circumstance('painted|old paint|lead paint|paint', 'painted'),
+  circumstance('cadmium|cadmium plated|cad plated', 'plated'),
+  circumstance('vehicle|car|truck|van|trailer|on a vehicle', 'vehicle'),
+  circumstance('load bearing|structural|code work|carries load|pressure', 'load-bearing'),
+  circumstance('solvent|brake cleaner|solvent cleaned', 'solvent'),
+];
+
 /** Words and phrases by meaning; a hyphen in the line is read as a blank. British and American both. */
 const ENTRIES: readonly Entry[] = [
   ['steel', steel],
@@ -125,6 +159,11 @@ const ENTRIES: readonly Entry[] = [
   ['co2|co₂|100 % co2|100 co2|carbon dioxide|100% co2|100% co₂', { kind: 'gas', gas: 'co2' }],
   ['argon|pure argon|100 argon|100% argon|ar|straight argon', { kind: 'gas', gas: 'argon' }],
   ['tri mix|trimix|helium tri mix|he tri mix|90/7.5/2.5', { kind: 'gas', gas: 'tri-mix' }],
+  ['dcep|electrode positive|gun positive|positive|reverse polarity', { kind: 'polarity', polarity: 'DCEP' }],
+  ['dcen|electrode negative|gun negative|negative|straight polarity', { kind: 'polarity', polarity: 'DCEN' }],
+  ['no filler|without filler|no filler wire|autogenous|no wire', { kind: 'no-filler' }],
+  ...PRIORITY_ENTRIES,
+  ...CIRCUMSTANCE_ENTRIES,
   ['no gas|without gas', { kind: 'gas', gas: 'none' }],
   ['shop mix|ar co2 mix|argon mix|mixed gas|mix', { kind: 'gas', gas: 'ar-co2-18-25' }],
   ['to|on|onto|x|×', { kind: 'connector' }],

@@ -1,39 +1,37 @@
 import type { Caution } from '../caution/caution.ts';
-import type { Machine } from '../machine/machine.ts';
-import type { Work } from '../material/work.ts';
-import { HANDBOOK, PRACTICE, type Source, YOURS } from '../provenance/source.ts';
-import { shortCircuitWindow } from '../transfer/short-circuit.ts';
-import { SMALLEST_WIRE_MM, type WireDiameterMm, wireDiameterRow } from '../wire/wire-diameter.ts';
-import { governingThickness } from '../demand/governing-thickness.ts';
-import { wireTooLarge, wireTooSmall } from './wire-refusals.ts';
-import { ONE_PASS_OVER, onePassWire, smallerWire, WINDOW_EDGE_TOLERANCE } from './choose-wire.ts';
+import { type FamilySize, sizeOf } from '../family/family.ts';
+import { machineHas, type Machine } from '../machine/machine.ts';
+import { HANDBOOK, MODEL, PRACTICE, type Source, YOURS } from '../provenance/source.ts';
+import { sprayFloorA, TRANSITION_SOURCE } from '../transfer/transition.ts';
+import type { DemandRow } from '../demand/current-demand.ts';
+import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import { refused } from './refusal.ts';
 import type { RefusedSetup } from './setup.ts';
+import {
+  lowestServedA,
+  ONE_PASS_OVER,
+  onePassSize,
+  type SizeUse,
+  smallerSize,
+  smallestSize,
+  WINDOW_EDGE_TOLERANCE,
+} from './wire-size.ts';
 
 /** Most passes the current may be shared over before the wire is called too small. Source: our model. */
 export const MOST_PASSES_FOR_CURRENT = 3;
-
 /** How many times the top of its own thickness range a wire is still used at, in passes. Source: our model. */
 export const MOST_TIMES_WIRE_RANGE = 3;
 
-function passesForCurrent(wantedA: number, topA: number): number {
-  return wantedA <= topA * (1 + ONE_PASS_OVER) ? 1 : Math.ceil(wantedA / topA);
-}
-
-/** The span of current that wire and machine allow together. */
-export interface CurrentSpan {
-  readonly window: { readonly lowA: number; readonly highA: number };
-  readonly machine: Machine | undefined;
-  readonly topA: number;
-  readonly topIsMachine: boolean;
-}
+/** How far the transition currents themselves may be off, as a share: the shown range reaches so far under them. */
+export const TRANSITION_TOLERANCE = 0.11;
 
 export interface CurrentLimits {
   readonly status: 'within';
+  /** Lowest current of a spray plan, A; undefined where there is no floor. */
+  readonly floorA: number | undefined;
   readonly topA: number;
-  readonly topLabel: string;
-  readonly topWhy: string;
-  readonly topSource: Source;
+  /** Floor and limit as rows of the waterfall, for a current wanted. */
+  readonly rowsFor: (wantedA: number) => readonly DemandRow[];
   /** Currents the shown range may reach, A. */
   readonly rangeA: readonly [low: number, high: number];
   readonly passes: number;
@@ -42,28 +40,12 @@ export interface CurrentLimits {
   readonly cautions: readonly Caution[];
 }
 
-/** Limits of wire and machine; undefined when the wire has no short-circuit window. */
-export function currentLimits(
-  diameterMm: WireDiameterMm,
-  machine: Machine | undefined,
-): CurrentSpan | undefined {
-  const window = shortCircuitWindow(diameterMm);
-  if (!window) return undefined;
-  const machineTop = machine?.currentRangeA?.[1] ?? Infinity;
-  return {
-    window,
-    machine,
-    topA: Math.min(window.highA, machineTop),
-    topIsMachine: machineTop < window.highA,
-  };
-}
-
-function rangeOf(span: CurrentSpan): readonly [number, number] {
-  const machine = span.machine?.currentRangeA;
-  return [
-    Math.max(span.window.lowA * (1 - WINDOW_EDGE_TOLERANCE), machine?.[0] ?? 0),
-    Math.min(span.window.highA * (1 + WINDOW_EDGE_TOLERANCE), machine?.[1] ?? Infinity),
-  ];
+interface Ends {
+  readonly size: FamilySize;
+  readonly machine: Machine | undefined;
+  readonly floorA: number | undefined;
+  readonly topA: number;
+  readonly topIsMachine: boolean;
 }
 
 function limitsText(machine: Machine | undefined): string {
@@ -72,72 +54,152 @@ function limitsText(machine: Machine | undefined): string {
 }
 
 function edgeCautions(
-  work: Work,
-  diameterMm: WireDiameterMm,
+  use: SizeUse,
+  nominalMm: WireDiameterMm,
   wantedA: number,
-  { window, topA }: CurrentSpan,
+  ends: Ends,
 ): readonly Caution[] {
-  const { lowA } = window;
-  if (wantedA > topA) {
-    const larger = onePassWire(work, diameterMm);
+  const [lowA] = ends.size.windowA;
+  if (wantedA > ends.topA) {
+    const larger = onePassSize(use, nominalMm);
     if (larger === undefined) return [];
-    const text = `${diameterMm} mm wire is at its top here: ${larger} mm takes this in one pass with something in hand.`;
+    const text = `${nominalMm} mm wire is at its top here: ${larger} mm takes this in one pass with something in hand.`;
     return [{ code: 'larger-wire', level: 'note', text, source: HANDBOOK }];
   }
-  if (wantedA >= lowA) return [];
-  if (diameterMm === SMALLEST_WIRE_MM) {
+  if (ends.floorA !== undefined || wantedA >= lowA) return [];
+  if (nominalMm === smallestSize(use.family)) {
     const text = `${Math.round(wantedA)} A is under the window of the smallest wire (from ${lowA} A): tack and let cool, with a copper bar behind.`;
     return [{ code: 'thin-for-any-wire', level: 'warn', text, source: PRACTICE }];
   }
-  const smaller = smallerWire(work, diameterMm);
+  const smaller = smallerSize(use, nominalMm);
+  const text = `${Math.round(wantedA)} A is just under this wire's usual window (from ${lowA} A)${smaller === undefined ? '' : `: ${smaller} mm runs steadier`}.`;
+  return [{ code: 'window-edge', level: 'warn', text, source: HANDBOOK }];
+}
+
+function rowsFor(
+  nominalMm: WireDiameterMm,
+  passes: number,
+  ends: Ends,
+  wantedA: number,
+): readonly DemandRow[] {
+  const { floorA, topA, topIsMachine, machine } = ends;
+  if (floorA !== undefined && wantedA < floorA) {
+    const why = 'Lifted there: below it the drops turn globular. Travel faster to make up.';
+    return [{ kind: 'floor', label: 'spray transition', currentA: floorA, why, source: TRANSITION_SOURCE }];
+  }
+  if (wantedA <= topA) return [];
   return [
     {
-      code: 'window-edge',
-      level: 'warn',
-      text: `${Math.round(wantedA)} A is just under this wire's usual window (from ${lowA} A)${smaller === undefined ? '' : `: ${smaller} mm runs steadier`}.`,
-      source: HANDBOOK,
+      kind: 'limit',
+      label: topIsMachine
+        ? `${machine?.name ?? 'machine'} gives ${topA} A`
+        : `${nominalMm} mm wire: ${topA} A at most`,
+      currentA: topA,
+      why:
+        passes === 1
+          ? 'Held there: a slightly slower hand makes up the rest.'
+          : `Held there: ${passes} passes carry the rest of the heat.`,
+      source: topIsMachine ? YOURS : windowSource(ends),
     },
   ];
 }
 
+function windowSource({ floorA }: Ends): Source {
+  return floorA === undefined ? HANDBOOK : MODEL;
+}
+
+function tooSmallMachine(
+  use: SizeUse,
+  floorA: number,
+  topA: number,
+  machine: Machine | undefined,
+): RefusedSetup {
+  return refused(
+    use.context.work,
+    'machine-too-small',
+    [
+      `Spray needs at least ${Math.round(floorA)} A here and ${machine?.name ?? 'the machine'} gives ${topA} A.`,
+    ],
+    ['Take a smaller wire, flux core, or short-circuit in several passes.'],
+  );
+}
+
+function wireTooLarge(use: SizeUse, nominalMm: WireDiameterMm, wantedA: number, lowA: number): RefusedSetup {
+  const smaller = smallerSize(use, nominalMm) ?? smallestSize(use.family);
+  return refused(
+    use.context.work,
+    'wire-too-large',
+    [
+      `${nominalMm} mm wire wants at least ${Math.round(lowA)} A and this work takes ${Math.round(wantedA)} A: it would stub or blow through.`,
+    ],
+    [smaller < nominalMm ? `Take ${smaller} mm wire.` : 'Take a colder way: short-circuit or pulse.'],
+  );
+}
+
+function wireTooSmall(use: SizeUse, size: FamilySize): RefusedSetup {
+  return refused(
+    use.context.work,
+    'wire-too-small',
+    [
+      `${size.nominalMm} mm wire is for work up to about ${size.thicknessMm[1]} mm: here it would take pass upon pass of cold bead.`,
+    ],
+    ['Take a larger wire, or spray, pulse or flux core.'],
+  );
+}
+
 /**
- * The current wanted against the wire's window and the machine: passes when over, a refusal when under.
- * Heat is never added to suit a wire.
+ * The current wanted against the wire's window, the spray floor and the machine: passes when over, a refusal
+ * when under. Heat is never added to suit a wire, but for the short lift to the spray transition.
  */
 export function judgeCurrent(
-  work: Work,
-  diameterMm: WireDiameterMm,
+  use: SizeUse,
+  nominalMm: WireDiameterMm,
   wantedA: number,
-  span: CurrentSpan,
 ): CurrentLimits | RefusedSetup {
-  const { window, machine, topA, topIsMachine } = span;
-  const under = wantedA < window.lowA * (1 - WINDOW_EDGE_TOLERANCE);
-  if (under && diameterMm > SMALLEST_WIRE_MM) return wireTooLarge(work, diameterMm, wantedA, window.lowA);
+  const size = sizeOf(use.family, nominalMm) as FamilySize;
+  const { machine } = use.context.resources;
+  const floorA = use.family.sprayMetal && sprayFloorA(use.family.sprayMetal, nominalMm, use.gas);
+  const machineTop = machine?.currentRangeA?.[1] ?? Infinity;
+  const topA = Math.min(size.windowA[1], machineTop);
+  const ends: Ends = { size, machine, floorA, topA, topIsMachine: machineTop < size.windowA[1] };
+  if (floorA !== undefined && topA < floorA) return tooSmallMachine(use, floorA, topA, machine);
+  const under = wantedA < lowestServedA(use, size);
+  if (under && (floorA !== undefined || nominalMm > smallestSize(use.family))) {
+    return wireTooLarge(use, nominalMm, wantedA, floorA ?? size.windowA[0]);
+  }
   const lowest = machine?.currentRangeA?.[0] ?? 0;
   if (wantedA < lowest) {
-    return refused(work, 'machine-too-large', [
+    return refused(use.context.work, 'machine-too-large', [
       `${machine?.name ?? 'The machine'} starts at ${lowest} A and this work takes ${Math.round(wantedA)} A.`,
     ]);
   }
-  const passes = passesForCurrent(wantedA, topA);
-  const { thicknessMm } = governingThickness(work.thicknessMm, work.otherThicknessMm);
-  const beyond = thicknessMm > MOST_TIMES_WIRE_RANGE * wireDiameterRow(diameterMm).steelThicknessMm[1];
-  if (passes > MOST_PASSES_FOR_CURRENT || beyond) return wireTooSmall(work, diameterMm);
+  const passes = wantedA <= topA * (1 + ONE_PASS_OVER) ? 1 : Math.ceil(wantedA / topA);
+  const beyond = use.context.thickness.thicknessMm > MOST_TIMES_WIRE_RANGE * size.thicknessMm[1];
+  if (passes > MOST_PASSES_FOR_CURRENT || beyond) return wireTooSmall(use, size);
+  const unsurePulse = use.family.mode === 'pulse' && machineHas(machine, 'pulse') !== true;
+  const pulse: Caution = {
+    code: 'pulse-not-checked',
+    level: 'note',
+    text: 'Pulse needs a machine that has it: this one is not checked.',
+    source: PRACTICE,
+  };
   return {
     status: 'within',
+    floorA,
     topA,
-    topLabel: topIsMachine
-      ? `${machine?.name ?? 'machine'} gives ${topA} A`
-      : `${diameterMm} mm wire: ${topA} A at most`,
-    topWhy:
-      passes === 1
-        ? 'Held there: a slightly slower hand makes up the rest.'
-        : `Held there: ${passes} passes carry the rest of the heat.`,
-    topSource: topIsMachine ? YOURS : HANDBOOK,
-    rangeA: rangeOf(span),
+    rowsFor: (wanted) => rowsFor(nominalMm, passes, ends, wanted),
+    rangeA: [
+      Math.max(
+        floorA === undefined
+          ? size.windowA[0] * (1 - WINDOW_EDGE_TOLERANCE)
+          : floorA * (1 - TRANSITION_TOLERANCE),
+        machine?.currentRangeA?.[0] ?? 0,
+      ),
+      Math.min(size.windowA[1] * (1 + WINDOW_EDGE_TOLERANCE), machineTop),
+    ],
     passes,
     checked: machine?.currentRangeA !== undefined,
     text: limitsText(machine),
-    cautions: edgeCautions(work, diameterMm, wantedA, span),
+    cautions: [...edgeCautions(use, nominalMm, wantedA, ends), ...(unsurePulse ? [pulse] : [])],
   };
 }

@@ -7,7 +7,7 @@ function report(line: string): PlanReport {
   const reading = parseQuickLine(line, { unit: 'mm', machineNames: [] });
   const said = effectiveWork(reading);
   const complete = completeWork(said);
-  return planReport(reading, complete && planSetup(complete.work, resourcesOf(said, [])));
+  return planReport(reading, complete && planSetup(complete.work, resourcesOf(said, { machines: [] })));
 }
 
 describe('planReport', () => {
@@ -36,7 +36,8 @@ describe('planReport', () => {
     ['14 steel', 'thickness-ambiguous'],
     ['500mm lap', 'thickness-out-of-range'],
     ['steel lap', 'thickness-missing'],
-    ['3mm 6063', 'not-planned-yet'],
+    ['3mm 6063 without filler', 'filler-needed'],
+    ['3mm 304 to 5mm 6061 lap', 'no-filler-for-pair'],
   ])('%s is refused with %s', (line, code) => {
     const plan = report(line);
     expect('refused' in plan && plan.refused.code).toBe(code);

@@ -1,7 +1,9 @@
 import { sourceText } from '../provenance/source.ts';
 import type { QuickReading, QuickWork } from '../quick-line/quick-work.ts';
+import type { Span } from '../quantity/span.ts';
+import { MODE_NAME } from '../transfer/transfer-mode.ts';
 import { wireClassRow } from '../wire/wire-class.ts';
-import type { PlannedSetup, Setup, Span } from './setup.ts';
+import type { OtherWay, PlannedSetup, Setup } from './setup.ts';
 
 /** A number with its unit, rounded as far as it can be set. */
 export interface ReportedSpan extends Span {
@@ -40,14 +42,37 @@ export interface PlannedReport extends ReportedReading {
   readonly gas: string;
   readonly transferMode: string;
   readonly gunAngle: string;
+  readonly way: string;
   readonly passes: number;
   readonly legMm: number | null;
+  /** What a float meter scaled for argon reads at the flow to set, L/min. */
+  readonly argonMeterReading: number;
+  readonly fitUp: {
+    readonly rootGap: ReportedSpan;
+    readonly tack: ReportedSpan;
+    readonly tackSpacing: ReportedSpan;
+    readonly stitch: string | null;
+    readonly bevel: string | null;
+    readonly preheat: string;
+    readonly interpassMostC: number | null;
+    readonly preparation: readonly string[];
+  };
+  readonly secondary: readonly { name: string; set: string; why: string; source: string }[];
+  readonly otherWays: readonly ReportedWay[];
   readonly reasons: readonly ReportedReason[];
   readonly cautions: readonly { code: string; level: string; text: string; source: string }[];
   readonly modelVersion: string;
 }
 
+export interface ReportedWay {
+  readonly name: string;
+  readonly status: string;
+  readonly code: string | null;
+  readonly text: string;
+}
+
 export interface RefusedReport extends ReportedReading {
+  readonly otherWays: readonly ReportedWay[];
   readonly refused: {
     readonly code: string;
     readonly reasons: readonly string[];
@@ -74,9 +99,37 @@ function reportedReading(reading: QuickReading): ReportedReading {
   };
 }
 
-function gunAngleText({ gunAngle }: PlannedSetup): string {
+function gunAngleText({ technique: { gunAngle } }: PlannedSetup): string {
   const { low, high } = gunAngle.travelDegrees;
   return `${gunAngle.direction} ${low}–${high}°, ${gunAngle.workDegrees}° to the work`;
+}
+
+function reportedWays(ways: readonly OtherWay[]): readonly ReportedWay[] {
+  return ways.map(({ name, status, code = null, text }) => ({ name, status, code, text }));
+}
+
+function reportedFitUp({ fitUp }: PlannedSetup): PlannedReport['fitUp'] {
+  const { stitch, bevel } = fitUp;
+  return {
+    rootGap: rounded(fitUp.rootGapMm, 'mm', 1),
+    tack: rounded(fitUp.tackMm, 'mm', 0),
+    tackSpacing: rounded(fitUp.tackSpacingMm, 'mm', 0),
+    stitch: stitch === undefined ? null : `${stitch.stitchMm} mm, gap ${stitch.gapMm} mm. ${stitch.why}`,
+    bevel:
+      bevel === undefined
+        ? null
+        : `${bevel.includedDegrees}° included, root face ${bevel.rootFaceMm.low}–${bevel.rootFaceMm.high} mm`,
+    preheat: fitUp.preheatText,
+    interpassMostC: fitUp.interpassMostC ?? null,
+    preparation: fitUp.preparation,
+  };
+}
+
+const TUBULAR = ['self-shielded', 'gas-shielded-flux-core', 'metal-cored'];
+
+function wireText({ wire }: PlannedSetup): string {
+  const kind = TUBULAR.includes(wireClassRow(wire.wireClass).way) ? 'cored' : 'solid';
+  return `${wire.wireClass} ${wire.diameterMm} mm, ${kind}`;
 }
 
 function plannedReport(plan: PlannedSetup, reading: QuickReading): PlannedReport {
@@ -93,12 +146,22 @@ function plannedReport(plan: PlannedSetup, reading: QuickReading): PlannedReport
     liner: plan.feedPath.liner.fit,
     tip: plan.feedPath.tip.fit,
     nozzle: plan.feedPath.nozzle.fit,
-    wire: `${plan.wire.wireClass} ${plan.wire.diameterMm} mm, ${wireClassRow(plan.wire.wireClass).way === 'solid-gas' ? 'solid' : 'cored'}`,
+    wire: wireText(plan),
     gas: plan.gas.gas.name,
-    transferMode: plan.transferMode,
+    way: plan.familyName,
+    transferMode: plan.transferMode === 'own' ? MODE_NAME.own : plan.transferMode,
     gunAngle: gunAngleText(plan),
     passes: plan.bead.passes,
     legMm: plan.bead.legMm === undefined ? null : Number(plan.bead.legMm.toFixed(1)),
+    argonMeterReading: Number(plan.gas.meterReadingLPerMin.toFixed(1)),
+    fitUp: reportedFitUp(plan),
+    secondary: plan.secondary.map(({ name, set, why, source }) => ({
+      name,
+      set,
+      why,
+      source: sourceText(source),
+    })),
+    otherWays: reportedWays(plan.ways),
     reasons: plan.reasons.map(({ item, text, source }) => ({ item, text, source: sourceText(source) })),
     cautions: plan.cautions.map(({ code, level, text, source }) => ({
       code,
@@ -142,5 +205,5 @@ export function planReport(reading: QuickReading, setup: Setup | undefined): Pla
     setup === undefined
       ? thicknessRefusal(reading)
       : { code: setup.code, reasons: setup.reasons, instead: setup.instead };
-  return { refused, ...reportedReading(reading) };
+  return { refused, otherWays: reportedWays(setup?.ways ?? []), ...reportedReading(reading) };
 }

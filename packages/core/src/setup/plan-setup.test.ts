@@ -3,7 +3,8 @@ import { inchesPerMinFromMPerMin } from '../quantity/units.ts';
 import { type Work } from '../material/work.ts';
 import { type WireDiameterMm } from '../wire/wire-diameter.ts';
 import { planSetup } from './plan-setup.ts';
-import type { OwnNumbers, PlannedSetup, RefusedSetup, Resources } from './setup.ts';
+import type { Resources } from './resources.ts';
+import type { OwnNumbers, PlannedSetup, RefusedSetup } from './setup.ts';
 
 const BASE: Work = {
   metal: 'carbon-steel',
@@ -196,13 +197,14 @@ describe('numbers of your own', () => {
 });
 
 describe('cautions and edges', () => {
-  const codes = (work: Partial<Work>, resources?: Resources): string[] =>
+  const codes = (work: Partial<Work>, resources: Resources = { mode: 'short-circuit' }): string[] =>
     planned(work, resources).cautions.map((caution) => `${caution.level}:${caution.code}`);
 
   it.each([
     [{ thicknessMm: 5 }, 'warn:cold-lap'],
     [{ thicknessMm: 6 }, 'stop:short-circuit-thick'],
     [{ thicknessMm: 8 }, 'warn:beyond-the-tables'],
+
     [{ thicknessMm: 0.55 }, 'warn:beyond-the-tables'],
     [{ metal: 'coated-steel', thicknessMm: 1.5 }, 'stop:zinc-coating'],
     [{ position: 'vertical-down', thicknessMm: 3.5 }, 'warn:vertical-down-thick'],
@@ -225,7 +227,7 @@ describe('cautions and edges', () => {
 
   it('warns of little CO₂ as one of two schools, and notes nothing on the usual mix', () => {
     expect(codes({}, { gas: 'ar-co2-8' })).toContain('warn:little-co2');
-    expect(codes({}, { gas: 'ar-co2-18' })).toEqual(['note:arc']);
+    expect(codes({}, { gas: 'ar-co2-18', mode: 'short-circuit' })).toEqual(['note:arc']);
   });
 
   it.each([0.49, 25.01, 0, -3, Number.NaN, Infinity])('throws a typed error at %s mm', (thicknessMm) => {
@@ -242,22 +244,18 @@ describe('refusals', () => {
   it.each([
     [{}, { gas: 'argon' }, 'gas-wrong-for-metal'],
     [{}, { gas: 'tri-mix' }, 'gas-wrong-for-metal'],
-    [{}, { gas: 'ar-co2-2' }, 'gas-too-little-co2'],
-    [{}, { gas: 'ar-o2-2' }, 'gas-too-little-co2'],
+    [{}, { gas: 'ar-co2-2', mode: 'short-circuit' }, 'gas-too-little-co2'],
+    [{}, { gas: 'ar-o2-2', mode: 'short-circuit' }, 'gas-too-little-co2'],
     [{}, { way: 'solid-gas', gas: 'none' }, 'gas-wrong-for-metal'],
     [{}, { wireClass: 'ER4043' }, 'filler-wrong-for-metal'],
-    [{}, { wireClass: 'E71T-11' }, 'not-planned-yet'],
-    [{}, { wireClass: 'ER309LSi' }, 'not-planned-yet'],
-    [{}, { way: 'self-shielded' }, 'not-planned-yet'],
-    [{}, { mode: 'spray' }, 'not-planned-yet'],
-    [{ metal: 'stainless', alloy: '304' }, {}, 'not-planned-yet'],
+    [{}, { wireClass: 'ER309LSi' }, 'filler-wrong-for-metal'],
+    [{}, { mode: 'spray' }, 'too-thin-for-way'],
     [{ metal: 'aluminium', alloy: '5083' }, { wireClass: 'ER4043' }, 'filler-wrong-for-metal'],
-    [{ metal: 'aluminium', alloy: '6063' }, {}, 'not-planned-yet'],
     [{ metal: 'unweldable-aluminium', alloy: '7075' }, {}, 'metal-not-weldable'],
     [{ metal: 'other', alloy: 'titanium' }, {}, 'metal-not-weldable'],
     [{ thicknessMm: 0.6 }, { wireDiameterMm: 1.2 }, 'wire-too-large'],
     [{ thicknessMm: 12 }, { wireDiameterMm: 0.6 }, 'wire-too-small'],
-    [{ thicknessMm: 6 }, { wireDiameterMm: 1.6 }, 'wire-without-window'],
+    [{ thicknessMm: 3 }, { wireDiameterMm: 1.6, mode: 'short-circuit' }, 'wire-without-window'],
   ] as const)('%o with %o is refused as %s', (work, resources, code) => {
     const refused = refusal(work, resources);
     expect(refused.code).toBe(code);
@@ -268,16 +266,5 @@ describe('refusals', () => {
     expect(refusal({ thicknessMm: 0.8 }, { wireDiameterMm: 1.0 as WireDiameterMm }).instead[0]).toMatch(
       /0\.[68] mm/,
     );
-  });
-
-  it('plans self-shielded work on a machine loaded with it as not planned yet, never as solid wire', () => {
-    const machine = {
-      name: 'Suitcase',
-      loadedWireClass: 'E71T-11',
-      loadedWireDiameterMm: 0.9,
-      loadedGas: 'none',
-    } as const;
-    expect(refusal({}, { machine }).code).toBe('not-planned-yet');
-    expect(planned({}, { machine, way: 'solid-gas' }).wire.wireClass).toBe('ER70S-6');
   });
 });

@@ -1,35 +1,24 @@
 import type { BeadPlan } from '../bead/travel.ts';
 import type { Caution } from '../caution/caution.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
+import type { FamilyId } from '../family/family.ts';
 import type { FeedPath } from '../feed-path/feed-path.ts';
-import type { Gas, GasId } from '../gas/gas.ts';
-import type { Machine } from '../machine/machine.ts';
+import type { Gas } from '../gas/gas.ts';
+import type { WeldMetal } from '../material/metal-pair.ts';
 import type { Work } from '../material/work.ts';
 import type { PolarityChoice } from '../polarity/polarity.ts';
 import type { Source } from '../provenance/source.ts';
-import type { TransferMode } from '../transfer/short-circuit.ts';
+import type { Span } from '../quantity/span.ts';
+import type { SchoolId } from '../school/school.ts';
+import type { PlannedMode } from '../transfer/transfer-mode.ts';
 import type { Way, WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import type { FitUp } from './fit-up.ts';
+import type { SecondarySetting } from './secondary-settings.ts';
+import type { Technique } from './technique.ts';
 
 /** Version of the computation: stored beside every result that is kept. */
-export const MODEL_VERSION = '1';
-
-/** A number to set: where to start, and the range it is expected to move in. */
-export interface Span {
-  readonly start: number;
-  readonly low: number;
-  readonly high: number;
-}
-
-/** What is at hand for the work; everything may be left open. */
-export interface Resources {
-  readonly way?: Way | undefined;
-  readonly mode?: TransferMode | undefined;
-  readonly wireClass?: WireClass | undefined;
-  readonly wireDiameterMm?: WireDiameterMm | undefined;
-  readonly gas?: GasId | undefined;
-  readonly machine?: Machine | undefined;
-}
+export const MODEL_VERSION = '2';
 
 /** Numbers the user has set by hand: kept, and the others follow. */
 export interface OwnNumbers {
@@ -37,70 +26,103 @@ export interface OwnNumbers {
   readonly wireFeedSpeedMPerMin?: number | undefined;
   /** V, [8, 45] */
   readonly volts?: number | undefined;
+  /** L/min, [2, 40] */
+  readonly gasFlowLPerMin?: number | undefined;
+  /** mm, [7, 30] */
+  readonly ctwdMm?: number | undefined;
 }
 
+export const REASON_ITEMS = [
+  'way',
+  'polarity',
+  'driveRolls',
+  'liner',
+  'tip',
+  'nozzle',
+  'gas',
+  'gasFlow',
+  'transferMode',
+  'wire',
+  'amps',
+  'wireFeedSpeed',
+  'volts',
+  'ctwd',
+  'travelSpeed',
+  'gunAngle',
+  'passes',
+  'named-rule',
+] as const;
+export type ReasonItem = (typeof REASON_ITEMS)[number];
+
 export interface Reason {
-  readonly item:
-    | 'polarity'
-    | 'driveRolls'
-    | 'liner'
-    | 'tip'
-    | 'nozzle'
-    | 'gas'
-    | 'gasFlow'
-    | 'transferMode'
-    | 'wire'
-    | 'amps'
-    | 'wireFeedSpeed'
-    | 'volts'
-    | 'ctwd'
-    | 'travelSpeed'
-    | 'gunAngle'
-    | 'passes';
+  readonly item: ReasonItem;
   readonly text: string;
   readonly source: Source;
 }
 
 /** One way the trade arrives at a starting wire speed. */
-export interface School {
+export interface SpeedSchool {
+  readonly id: 'melting-rate' | 'amps-by-thickness';
   readonly name: string;
   readonly wireFeedSpeedMPerMin: number | undefined;
   readonly text: string;
   readonly source: Source;
 }
 
-export interface GunAngle {
-  readonly travelDegrees: Span;
-  readonly direction: 'push' | 'drag';
-  /** Angle between the gun and the first part, degrees. */
-  readonly workDegrees: number;
+/** Another way for the same work: open to take, or closed with the reason. */
+export interface OtherWay {
+  readonly way: Way;
+  readonly mode: PlannedMode;
+  readonly name: string;
+  readonly status: 'chosen' | 'open' | 'closed';
+  readonly code: RefusalCode | undefined;
+  /** Why it is closed, or what it would ask for. */
+  readonly text: string;
 }
+
+export type Origin = 'asked' | 'loaded' | 'shelf' | 'assumed';
 
 export interface PlannedSetup {
   readonly status: 'planned';
   readonly modelVersion: string;
   readonly work: Work;
+  readonly family: FamilyId;
+  readonly familyName: string;
+  readonly weldMetal: WeldMetal;
+  readonly way: Way;
+  readonly transferMode: PlannedMode;
   readonly wire: {
     readonly wireClass: WireClass;
     readonly diameterMm: WireDiameterMm;
     readonly trueDiameterMm: number;
-    readonly origin: 'asked' | 'loaded' | 'assumed';
+    readonly origin: Origin;
   };
-  readonly gas: { readonly gas: Gas; readonly origin: 'asked' | 'loaded' | 'assumed' };
-  readonly transferMode: 'short-circuit';
+  readonly gas: {
+    readonly gas: Gas;
+    readonly origin: Origin;
+    /** What a float meter scaled for argon reads at the flow to set, L/min. */
+    readonly meterReadingLPerMin: number;
+  };
   readonly polarity: PolarityChoice;
   readonly feedPath: FeedPath;
   readonly wireFeedSpeedMPerMin: Span;
   readonly volts: Span;
+  /** `mean`: a rough mean only; the machine's waveform settles it and the trim sets the arc. */
+  readonly voltsKind: 'arc' | 'mean';
   readonly currentA: Span;
   readonly gasFlowLPerMin: Span;
   readonly ctwdMm: Span;
   readonly extensionMm: Span;
   readonly travelMmPerMin: Span;
-  readonly gunAngle: GunAngle;
+  readonly technique: Technique;
+  readonly fitUp: FitUp;
+  readonly secondary: readonly SecondarySetting[];
   readonly bead: BeadPlan;
   readonly demand: readonly DemandRow[];
-  readonly schools: readonly School[];
+  /** Schools for the wire speed, and every disagreement that touches this plan. */
+  readonly speedSchools: readonly SpeedSchool[];
+  readonly schoolsTouched: readonly SchoolId[];
+  readonly ways: readonly OtherWay[];
   readonly limits: { readonly checked: boolean; readonly text: string };
   /** Which of the numbers are the user's own. */
   readonly own: OwnNumbers;
@@ -110,14 +132,31 @@ export interface PlannedSetup {
 
 export type RefusalCode =
   | 'metal-not-weldable'
-  | 'not-planned-yet'
-  | 'gas-wrong-for-metal'
-  | 'gas-too-little-co2'
+  | 'no-filler-for-pair'
+  | 'filler-needed'
   | 'filler-wrong-for-metal'
+  | 'filler-wrong-for-service'
+  | 'gas-wrong-for-metal'
+  | 'gas-wrong-for-wire'
+  | 'gas-too-little-co2'
+  | 'gas-too-much-co2'
+  | 'gas-not-used'
+  | 'polarity-wrong-for-wire'
+  | 'way-wrong-for-metal'
+  | 'mode-wrong-for-metal'
+  | 'mode-globular'
+  | 'wire-of-another-way'
+  | 'position-wrong-for-way'
+  | 'joint-wrong-for-way'
+  | 'too-thin-for-way'
+  | 'too-thick-for-way'
+  | 'machine-without-pulse'
+  | 'machine-without-spool-gun'
+  | 'machine-too-large'
+  | 'machine-too-small'
   | 'wire-too-large'
   | 'wire-too-small'
-  | 'wire-without-window'
-  | 'machine-too-large';
+  | 'wire-without-window';
 
 export interface RefusedSetup {
   readonly status: 'refused';
@@ -128,6 +167,7 @@ export interface RefusedSetup {
   readonly reasons: readonly string[];
   /** What to do instead, shortest way first. */
   readonly instead: readonly string[];
+  readonly ways: readonly OtherWay[];
 }
 
 export type Setup = PlannedSetup | RefusedSetup;

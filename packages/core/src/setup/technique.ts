@@ -1,17 +1,25 @@
-import type { Joint, Position, Work } from '../material/work.ts';
-import type { GunAngle, Span } from './setup.ts';
+import type { Family } from '../family/family.ts';
+import type { Joint, Work } from '../material/work.ts';
+import { HANDBOOK, PRACTICE, type Source } from '../provenance/source.ts';
+import type { Span } from '../quantity/span.ts';
 
-/** Contact-tip-to-work distance for short-circuit steel, mm. Source: handbook figure, from memory. */
-export const SHORT_CIRCUIT_CTWD_MM: Span = { start: 10, low: 8, high: 12 };
-/** Arc length in short-circuit, mm (1–2). Source: handbook figure, from memory. */
-export const SHORT_CIRCUIT_ARC_MM = 1.5;
+export interface GunAngle {
+  readonly travelDegrees: Span;
+  readonly direction: 'push' | 'drag';
+  /** Angle between the gun and the first part, degrees. */
+  readonly workDegrees: number;
+}
 
-/** Electrode extension: the tip-to-work distance less the arc, mm. */
-export const SHORT_CIRCUIT_EXTENSION_MM: Span = {
-  start: SHORT_CIRCUIT_CTWD_MM.start - SHORT_CIRCUIT_ARC_MM,
-  low: SHORT_CIRCUIT_CTWD_MM.low - SHORT_CIRCUIT_ARC_MM,
-  high: SHORT_CIRCUIT_CTWD_MM.high - SHORT_CIRCUIT_ARC_MM,
-};
+export interface Technique {
+  readonly gunAngle: GunAngle;
+  readonly whyDirection: string;
+  /** Hold at the start, before moving, s. */
+  readonly pauseAtStartS: Span;
+  /** Hold at the end, to fill the crater, s. */
+  readonly pauseAtEndS: Span;
+  readonly hand: string;
+  readonly source: Source;
+}
 
 const WORK_DEGREES: Readonly<Record<Joint, number>> = {
   butt: 90,
@@ -22,15 +30,57 @@ const WORK_DEGREES: Readonly<Record<Joint, number>> = {
   edge: 90,
 };
 
-function direction(position: Position): 'push' | 'drag' {
-  return position === 'vertical-down' ? 'drag' : 'push';
+function direction(
+  family: Family,
+  work: Work,
+): Pick<Technique, 'whyDirection'> & Pick<GunAngle, 'direction'> {
+  if (family.id.startsWith('aluminium')) {
+    return {
+      direction: 'push',
+      whyDirection: 'Aluminium is pushed only: the arc must clean ahead of the puddle.',
+    };
+  }
+  if (family.mode === 'own') {
+    return {
+      direction: 'drag',
+      whyDirection: 'Flux core is dragged, so that the slag stays behind the puddle.',
+    };
+  }
+  if (work.position === 'vertical-down') {
+    return { direction: 'drag', whyDirection: 'Going down, drag: the arc holds the puddle up.' };
+  }
+  return {
+    direction: 'push',
+    whyDirection: 'Push: flatter, wider, easier to see. Drag goes deeper and narrower.',
+  };
 }
 
-/** Gun angle for short-circuit steel, degrees. Source: common practice, 10–15°. */
-export function gunAngle(work: Work): GunAngle {
+function hand(family: Family, work: Work): string {
+  if (work.position === 'vertical-up')
+    return 'Pause at the toes, move fast over the middle: a small shelf carries the next.';
+  if (work.position === 'overhead')
+    return 'Short arc, fast hand, small puddle; no weave wider than twice the wire’s cup.';
+  if (family.id.startsWith('aluminium'))
+    return 'Straight and fast, hotter at the start than feels right; cap the crater.';
+  if (family.mode === 'short-circuit')
+    return 'On the front edge of the puddle, straight or small circles, the same stick-out all the way.';
+  return 'Straight, steady, the same stick-out all the way; let the puddle wet the toes.';
+}
+
+/** How to hold and move the gun. @source handbook and common practice: 10–15°, 45° in a tee */
+export function techniqueOf(family: Family, work: Work): Technique {
+  const { direction: way, whyDirection } = direction(family, work);
+  const aluminium = family.id.startsWith('aluminium');
   return {
-    travelDegrees: { start: 12, low: 10, high: 15 },
-    direction: direction(work.position),
-    workDegrees: WORK_DEGREES[work.joint],
+    gunAngle: {
+      travelDegrees: { start: 12, low: 10, high: 15 },
+      direction: way,
+      workDegrees: WORK_DEGREES[work.joint],
+    },
+    whyDirection,
+    pauseAtStartS: aluminium ? { start: 0.3, low: 0, high: 0.5 } : { start: 0.7, low: 0.5, high: 1 },
+    pauseAtEndS: { start: 0.5, low: 0.5, high: aluminium ? 1.5 : 1 },
+    hand: hand(family, work),
+    source: aluminium ? HANDBOOK : PRACTICE,
   };
 }

@@ -1,6 +1,12 @@
-import { shortCircuitWindow } from '../transfer/short-circuit.ts';
-import type { PlannedSetup, Span } from './setup.ts';
-import { shortCircuitCurrent, shortCircuitVolts, shortCircuitWireSpeed } from './short-circuit-numbers.ts';
+import { sizeOf } from '../family/family.ts';
+import { familyOf } from '../family/families.ts';
+import { STEEL_DIP } from '../family/steel.ts';
+import { STAINLESS_DIP } from '../family/stainless.ts';
+import { metalPair } from '../material/metal-pair.ts';
+import type { Span } from '../quantity/span.ts';
+import { transitionCurrentA } from '../transfer/transition.ts';
+import { currentOf, voltsSpan, type WireInArc, wireSpeedOf } from './numbers.ts';
+import type { PlannedSetup } from './setup.ts';
 
 /** One point of the window chart: good volts at a wire speed. */
 export interface WindowPoint {
@@ -9,29 +15,79 @@ export interface WindowPoint {
   readonly volts: Span;
 }
 
+/** A stretch of wire speed in which one transfer reigns. */
+export interface TransferRegion {
+  readonly name: 'short-circuit' | 'globular' | 'spray' | 'pulse' | 'own';
+  readonly lowMPerMin: number;
+  readonly highMPerMin: number;
+}
+
+function wireInArc(plan: PlannedSetup): WireInArc {
+  const family = familyOf(plan.weldMetal, { way: plan.way, mode: plan.transferMode });
+  if (!family) throw new Error(`no family for ${plan.family}`);
+  return { ...plan.wire, family, extensionMm: plan.extensionMm.start };
+}
+
+function chartEnds(plan: PlannedSetup, arc: WireInArc): readonly [from: number, to: number] {
+  const window = sizeOf(arc.family, plan.wire.diameterMm)?.windowA ?? [plan.currentA.low, plan.currentA.high];
+  return [
+    Math.min(wireSpeedOf(arc, window[0]), plan.wireFeedSpeedMPerMin.low, plan.wireFeedSpeedMPerMin.start),
+    Math.max(wireSpeedOf(arc, window[1]), plan.wireFeedSpeedMPerMin.high, plan.wireFeedSpeedMPerMin.start),
+  ];
+}
+
 /**
- * The good volts over the wire's whole short-circuit window, for the chart of volts against wire speed.
+ * The good volts over the wire's whole window in the plan's mode, for the chart of volts against wire speed.
  *
  * @param steps number of points, 2 or more
  * @source as the plan's own volts
  */
 export function windowCurve(plan: PlannedSetup, steps = 24): readonly WindowPoint[] {
-  const { diameterMm } = plan.wire;
-  const window = shortCircuitWindow(diameterMm);
-  if (!window) return [];
-  const from = Math.min(shortCircuitWireSpeed(window.lowA, diameterMm), plan.wireFeedSpeedMPerMin.low);
-  const to = Math.max(shortCircuitWireSpeed(window.highA, diameterMm), plan.wireFeedSpeedMPerMin.high);
+  const arc = wireInArc(plan);
+  const [from, to] = chartEnds(plan, arc);
+  const pair = metalPair(plan.work);
   return Array.from({ length: steps }, (_, i) => {
     const wireFeedSpeedMPerMin = from + ((to - from) * i) / (steps - 1);
-    const currentA = shortCircuitCurrent(wireFeedSpeedMPerMin, diameterMm);
-    const volts = shortCircuitVolts({
+    const currentA = currentOf(arc, wireFeedSpeedMPerMin);
+    const volts = voltsSpan({
+      family: arc.family,
+      trueDiameterMm: plan.wire.trueDiameterMm,
       currentA,
-      diameterMm,
       gas: plan.gas.gas,
       joint: plan.work.joint,
-      coated: plan.work.metal === 'coated-steel',
+      coated: pair.status === 'weldable' && pair.coated,
       tolerance: 0,
     });
     return { wireFeedSpeedMPerMin, currentA, volts };
+  });
+}
+
+/**
+ * Which transfer reigns at which wire speed, over the chart's width: for solid wire in steel and stainless
+ * short-circuit, globular, spray; for the others the one they are.
+ *
+ * @source windows and transition currents: handbook figures, from memory
+ */
+export function transferRegions(plan: PlannedSetup): readonly TransferRegion[] {
+  const arc = wireInArc(plan);
+  const [from, to] = chartEnds(plan, arc);
+  const whole = (name: TransferRegion['name']): readonly TransferRegion[] => [
+    { name, lowMPerMin: from, highMPerMin: to },
+  ];
+  if (plan.transferMode === 'own' || plan.transferMode === 'pulse') return whole(plan.transferMode);
+  const metal = plan.weldMetal;
+  const transition = transitionCurrentA(metal, plan.wire.diameterMm, plan.gas.gas);
+  const dip = metal === 'steel' ? STEEL_DIP : metal === 'stainless' ? STAINLESS_DIP : undefined;
+  const dipTop = dip && sizeOf(dip, plan.wire.diameterMm)?.windowA[1];
+  const edges: readonly (readonly [TransferRegion['name'], number, number])[] = [
+    ['short-circuit', 0, dipTop ?? 0],
+    ['globular', dipTop ?? 0, transition ?? Infinity],
+    ['spray', transition ?? Infinity, Infinity],
+  ];
+  const speed = (amps: number): number => (amps <= 1 ? 0 : amps >= 500 ? Infinity : wireSpeedOf(arc, amps));
+  return edges.flatMap(([name, low, high]) => {
+    const lowMPerMin = Math.max(speed(low), from);
+    const highMPerMin = Math.min(speed(high), to);
+    return highMPerMin > lowMPerMin ? [{ name, lowMPerMin, highMPerMin }] : [];
   });
 }

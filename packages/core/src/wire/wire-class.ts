@@ -154,7 +154,8 @@ export function wireClassRow(id: WireClass): WireClassRow {
   return row;
 }
 
-/** Whether the wire is a solid steel wire, the family that short-circuit on carbon steel is planned with. */
-export function isSolidSteelWire(id: WireClass): boolean {
-  return id === 'ER70S-6' || id === 'ER70S-3';
+/** Whether a wire of this class can be used in a way: aluminium wire runs through either gun. */
+export function isOfWay(id: WireClass, way: Way): boolean {
+  const own = wireClassRow(id).way;
+  return own === way || (own === 'aluminium-gun' && way === 'aluminium-spool-gun');
 }

@@ -4,8 +4,6 @@ import { mmFromInches } from '../quantity/units.ts';
 
 /** Nominal wire diameters sold, mm. */
 export const WIRE_DIAMETERS_MM = [0.6, 0.8, 0.9, 1.0, 1.2, 1.6] as const;
-/** The thinnest wire sold: nothing smaller can be offered. */
-export const SMALLEST_WIRE_MM = 0.6;
 export type WireDiameterMm = (typeof WIRE_DIAMETERS_MM)[number];
 
 export interface WireDiameterRow {
@@ -14,8 +12,6 @@ export interface WireDiameterRow {
   readonly trueMm: number;
   /** Inch names it is asked for by. */
   readonly inchNames: readonly number[];
-  /** Thickness it is a first choice for in solid steel, mm. */
-  readonly steelThicknessMm: readonly [min: number, max: number];
   readonly source: Source;
 }
 
@@ -28,42 +24,36 @@ export const WIRE_DIAMETER_TABLE: readonly WireDiameterRow[] = [
     nominalMm: 0.6,
     trueMm: 0.6,
     inchNames: [0.023, 0.024, 0.025],
-    steelThicknessMm: [0.5, 2],
     source: PRACTICE,
   },
   {
     nominalMm: 0.8,
     trueMm: mmFromInches(0.03),
     inchNames: [0.03],
-    steelThicknessMm: [0.8, 5],
     source: PRACTICE,
   },
   {
     nominalMm: 0.9,
     trueMm: mmFromInches(0.035),
     inchNames: [0.035],
-    steelThicknessMm: [1.2, 8],
     source: PRACTICE,
   },
   {
     nominalMm: 1.0,
     trueMm: mmFromInches(0.04),
     inchNames: [0.039, 0.04],
-    steelThicknessMm: [1.5, 10],
     source: PRACTICE,
   },
   {
     nominalMm: 1.2,
     trueMm: mmFromInches(0.045),
     inchNames: [0.045, 0.046875, 0.047],
-    steelThicknessMm: [4, 25],
     source: PRACTICE,
   },
   {
     nominalMm: 1.6,
     trueMm: mmFromInches(0.0625),
     inchNames: [0.0625, 0.062, 0.063],
-    steelThicknessMm: [6, 25],
     source: HANDBOOK,
   },
 ];

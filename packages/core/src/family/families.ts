@@ -1,0 +1,27 @@
+import type { WayMode } from '../way/way-mode.ts';
+import type { WeldMetal } from '../material/metal-pair.ts';
+import { ALUMINIUM_PULSE, ALUMINIUM_SPRAY } from './aluminium.ts';
+import { GAS_SHIELDED_FLUX_CORE, METAL_CORED, SELF_SHIELDED } from './cored.ts';
+import type { Family } from './family.ts';
+import { STAINLESS_DIP, STAINLESS_PULSE, STAINLESS_SPRAY } from './stainless.ts';
+import { BRONZE_BRAZE, STEEL_DIP, STEEL_PULSE, STEEL_SPRAY } from './steel.ts';
+
+/** Families of each metal. */
+export const FAMILIES: Readonly<Record<WeldMetal, readonly Family[]>> = {
+  steel: [
+    STEEL_DIP,
+    STEEL_SPRAY,
+    STEEL_PULSE,
+    SELF_SHIELDED,
+    GAS_SHIELDED_FLUX_CORE,
+    METAL_CORED,
+    BRONZE_BRAZE,
+  ],
+  stainless: [STAINLESS_DIP, STAINLESS_SPRAY, STAINLESS_PULSE],
+  aluminium: [ALUMINIUM_SPRAY, ALUMINIUM_PULSE],
+};
+
+/** The family a metal is welded in by a way and a mode; undefined when there is none. */
+export function familyOf(metal: WeldMetal, { way, mode }: WayMode): Family | undefined {
+  return FAMILIES[metal].find((family) => family.ways.includes(way) && family.mode === mode);
+}

@@ -1,0 +1,92 @@
+import type { MeltingLaw } from '../arc/melting-law.ts';
+import type { JointFactors, PositionFactors, SurfaceFactors } from '../demand/factors.ts';
+import type { LogFit } from '../demand/log-fit.ts';
+import type { FlowRow } from '../gas/gas-flow.ts';
+import type { Gas } from '../gas/gas.ts';
+import type { Joint } from '../material/work.ts';
+import type { Source } from '../provenance/source.ts';
+import type { Span } from '../quantity/span.ts';
+import type { SprayMetal } from '../transfer/transition.ts';
+import type { PlannedMode } from '../transfer/transfer-mode.ts';
+import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+
+export type FamilyId =
+  | 'steel-dip'
+  | 'steel-spray'
+  | 'steel-pulse'
+  | 'self-shielded'
+  | 'gas-shielded-flux-core'
+  | 'metal-cored'
+  | 'stainless-dip'
+  | 'stainless-spray'
+  | 'stainless-pulse'
+  | 'aluminium-spray'
+  | 'aluminium-pulse'
+  | 'bronze-braze';
+
+/** A wire size as one family uses it. */
+export interface FamilySize {
+  readonly nominalMm: WireDiameterMm;
+  /** Thickness it is a first choice for, mm. */
+  readonly thicknessMm: readonly [min: number, max: number];
+  /** Currents it runs well at, A. */
+  readonly windowA: readonly [low: number, high: number];
+}
+
+/** Arc volts: V = zero + perA·I + perMm·d, with the half-width of the good window. */
+export interface VoltsLine {
+  readonly zeroV: number;
+  readonly perA: number;
+  readonly perMmDiameter: number;
+  readonly halfV: number;
+  /** `mean`: a rough mean only, because the machine's waveform settles it; the trim sets the arc. */
+  readonly kind: 'arc' | 'mean';
+  readonly source: Source;
+}
+
+export interface FamilyDistance {
+  readonly ctwdMm: Span;
+  /** Arc length, mm: the tip-to-work distance less the extension. */
+  readonly arcMm: number;
+}
+
+/**
+ * One family of starting settings: a way and a mode on a metal, with everything its numbers come from. The
+ * planner is the same for all of them.
+ */
+export interface Family {
+  readonly id: FamilyId;
+  readonly name: string;
+  readonly ways: readonly Way[];
+  readonly mode: PlannedMode;
+  /** The joint its reference current stands for, in words. */
+  readonly reference: string;
+  readonly demand: LogFit;
+  readonly demandSource: Source;
+  /** Thickness of its starting rows, mm: outside, the plan is beyond the tables. */
+  readonly rowsMm: readonly [min: number, max: number];
+  /** Confidence of its rows at a thickness, as a share of wire speed. */
+  readonly confidence: (thicknessMm: number) => number;
+  /** Wire sizes, first choice first. */
+  readonly sizes: readonly FamilySize[];
+  readonly melting: (wireClass: WireClass, nominalMm: WireDiameterMm) => MeltingLaw;
+  readonly volts: VoltsLine;
+  /** Volts a gas adds, low and high end of its composition. */
+  readonly gasVolts: (gas: Gas) => readonly [low: number, high: number];
+  readonly jointVolts: (joint: Joint) => number;
+  readonly joint: JointFactors;
+  readonly position: PositionFactors;
+  readonly surface: SurfaceFactors;
+  /** Set where a current floor at the spray transition holds. */
+  readonly sprayMetal: SprayMetal | undefined;
+  readonly distance: (nominalMm: WireDiameterMm) => FamilyDistance;
+  readonly flow: FlowRow;
+  /** Share of the wire's volume that ends in the bead: solid section × deposition efficiency. */
+  readonly depositShare: number;
+}
+
+/** The family's row of a wire size, or undefined where it is not used. */
+export function sizeOf(family: Family, nominalMm: WireDiameterMm): FamilySize | undefined {
+  return family.sizes.find((size) => size.nominalMm === nominalMm);
+}

@@ -1,0 +1,126 @@
+import { PRACTICE, type Source } from '../provenance/source.ts';
+
+/** Where practitioners disagree, and which way this shop goes. */
+export interface Schools {
+  readonly wireSpeed: 'melting-rate' | 'amps-by-thickness';
+  readonly leanMix: 'allow' | 'avoid';
+  readonly pulseOverhead: 'over-vertical-up' | 'near-flat';
+  readonly steelWire: 'by-thickness' | 'one-wire';
+  readonly stainlessDipGas: 'tri-mix' | 'argon-2-co2';
+}
+
+export type SchoolId = keyof Schools;
+
+/** What is taken until the shop chooses otherwise. */
+export const DEFAULT_SCHOOLS: Schools = {
+  wireSpeed: 'melting-rate',
+  leanMix: 'allow',
+  pulseOverhead: 'over-vertical-up',
+  steelWire: 'by-thickness',
+  stainlessDipGas: 'tri-mix',
+};
+
+export interface SchoolOption {
+  readonly value: string;
+  readonly name: string;
+  readonly says: string;
+}
+
+export interface SchoolRow {
+  readonly id: SchoolId;
+  readonly question: string;
+  readonly options: readonly SchoolOption[];
+  readonly whyDefault: string;
+  readonly source: Source;
+}
+
+/** Every disagreement the planner knows, with its sides. Source: common practice on both sides. */
+export const SCHOOL_TABLE: readonly SchoolRow[] = [
+  {
+    id: 'wireSpeed',
+    question: 'Where does the wire speed start in short-circuit?',
+    options: [
+      {
+        value: 'melting-rate',
+        name: 'Melting rate',
+        says: 'The speed at which the current wanted melts this wire.',
+      },
+      {
+        value: 'amps-by-thickness',
+        name: 'Amps by thickness',
+        says: '40 A for each millimetre, times a burn-off factor, from 1 to 5 mm.',
+      },
+    ],
+    whyDefault: 'Melting rate holds for every wire size and below 1 mm, where the rule of thumb is too cold.',
+    source: PRACTICE,
+  },
+  {
+    id: 'leanMix',
+    question: 'Short-circuit on Ar + 8–12 % CO₂?',
+    options: [
+      {
+        value: 'allow',
+        name: 'One gas for everything',
+        says: 'Short-circuit, spray and pulse all on it, at fewer volts.',
+      },
+      {
+        value: 'avoid',
+        name: 'Too little CO₂',
+        says: 'It does not hold a short-circuit arc: take 15 % and up.',
+      },
+    ],
+    whyDefault: 'It works for many shops; the plan lowers the volts and says that the look is colder.',
+    source: PRACTICE,
+  },
+  {
+    id: 'pulseOverhead',
+    question: 'Pulsed spray overhead: how hot?',
+    options: [
+      {
+        value: 'over-vertical-up',
+        name: 'A little over vertical up',
+        says: 'Just hot enough that the bead flattens.',
+      },
+      {
+        value: 'near-flat',
+        name: 'A little under flat',
+        says: 'Cooler than flat by a tenth, and travel faster.',
+      },
+    ],
+    whyDefault: 'A small puddle is easier to hold up while you find your hand.',
+    source: PRACTICE,
+  },
+  {
+    id: 'steelWire',
+    question: 'Which solid wire when none is loaded?',
+    options: [
+      { value: 'by-thickness', name: 'By thickness', says: 'The size whose range the work stands in.' },
+      {
+        value: 'one-wire',
+        name: '0.8 mm for everything',
+        says: 'From sheet to 6 mm, so that nothing is ever changed over.',
+      },
+    ],
+    whyDefault: 'A wire in the middle of its range is steadier; what is loaded is kept in any case.',
+    source: PRACTICE,
+  },
+  {
+    id: 'stainlessDipGas',
+    question: 'Which gas for stainless short-circuit?',
+    options: [
+      { value: 'tri-mix', name: 'Helium tri-mix', says: '90 He / 7.5 Ar / 2.5 CO₂: wets best, costs most.' },
+      {
+        value: 'argon-2-co2',
+        name: 'Ar + 2 % CO₂',
+        says: 'The spray gas for short-circuit too, about 3 V lower.',
+      },
+    ],
+    whyDefault: 'The starting rows stand for tri-mix; what is connected is used in any case when it suits.',
+    source: PRACTICE,
+  },
+];
+
+/** All schools settled: the shop's choices over the defaults. */
+export function settledSchools(choices: Partial<Schools> | undefined): Schools {
+  return { ...DEFAULT_SCHOOLS, ...choices };
+}

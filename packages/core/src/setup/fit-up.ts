@@ -1,0 +1,128 @@
+import { BEVEL_FROM_MM, rootGapMm } from '../bead/travel.ts';
+import type { Family } from '../family/family.ts';
+import type { MetalPair } from '../material/metal-pair.ts';
+import { isFilletJoint, type Work } from '../material/work.ts';
+import { HANDBOOK, MODEL, PRACTICE, type Source, standard } from '../provenance/source.ts';
+import type { GoverningThickness } from '../demand/governing-thickness.ts';
+import type { Span } from '../quantity/span.ts';
+
+/** A way to keep thin sheet from running away: short beads with cooling between. */
+export interface StitchPlan {
+  readonly stitchMm: number;
+  readonly gapMm: number;
+  readonly why: string;
+}
+
+/** How the parts are prepared, set and tacked. */
+export interface FitUp {
+  readonly rootGapMm: Span;
+  /** Included angle of the bevel, degrees, and the root face left, mm; undefined for a square edge. */
+  readonly bevel: { readonly includedDegrees: number; readonly rootFaceMm: Span } | undefined;
+  readonly tackMm: Span;
+  readonly tackSpacingMm: Span;
+  readonly stitch: StitchPlan | undefined;
+  /** Warm the parts to this before the first pass, °C; undefined: none above 0 °C. */
+  readonly preheatC: number | undefined;
+  readonly preheatText: string;
+  /** Let a bead cool under this before the next, °C. */
+  readonly interpassMostC: number | undefined;
+  readonly backPurge: boolean;
+  readonly preparation: readonly string[];
+  readonly sources: readonly Source[];
+}
+
+/** Thickness under which a continuous bead on sheet runs away, mm. Source: common practice. */
+export const STITCH_UNDER_MM = 1.5;
+
+function span(start: number, low: number, high: number): Span {
+  return { start, low, high };
+}
+
+function gap(work: Work, t: number): Span {
+  const wanted = rootGapMm(t, work.joint);
+  if (work.joint === 'open-butt') return span(wanted, wanted - 0.5, wanted + 0.5);
+  if (work.joint !== 'butt') return span(0, 0, isFilletJoint(work.joint) ? 0.5 : 0.3);
+  if (t <= 1.5) return span(Math.min(wanted, 0.5), 0, 0.5);
+  if (t <= 3) return span(Math.min(Math.max(wanted, 0.5), 1.6), 0.5, 1.6);
+  return span(Math.min(Math.max(wanted, 1.6), 2.4), 1.6, 2.4);
+}
+
+function tacks(t: number): { length: Span; spacing: Span } {
+  if (t < 2.5) return { length: span(4, 3, 6), spacing: span(35, 25, 50) };
+  if (t < 5) return { length: span(10, 8, 12), spacing: span(100, 80, 120) };
+  return { length: span(20, 15, 25), spacing: span(175, 150, 200) };
+}
+
+/** Preheat of carbon steel, °C. Source: AWS D1.1 category B, recalled. */
+export function steelPreheatC(thicknessMm: number): number | undefined {
+  return thicknessMm <= 20 ? undefined : 10;
+}
+
+function heat(pair: MetalPair, t: number): Pick<FitUp, 'preheatC' | 'preheatText' | 'interpassMostC'> {
+  if (pair.weldMetal === 'stainless') {
+    return { preheatC: undefined, preheatText: 'No preheat. Keep the heat low.', interpassMostC: 150 };
+  }
+  if (pair.weldMetal === 'aluminium') {
+    const cast = pair.parts.some(({ metal }) => metal === 'cast-aluminium');
+    return cast
+      ? { preheatC: 90, preheatText: 'Warm the casting gently, not above 120 °C.', interpassMostC: 120 }
+      : {
+          preheatC: undefined,
+          preheatText: 'None; if it is cold or thick, brief and not above 120 °C.',
+          interpassMostC: 120,
+        };
+  }
+  const preheatC = steelPreheatC(t);
+  const text =
+    preheatC === undefined
+      ? 'None above 0 °C; below, warm to 20 °C.'
+      : `At least ${preheatC} °C; below 0 °C warm to 20 °C.`;
+  return { preheatC, preheatText: text, interpassMostC: undefined };
+}
+
+function preparation(pair: MetalPair, work: Work): readonly string[] {
+  if (pair.weldMetal === 'aluminium') {
+    return [
+      'Degrease first, then brush with a stainless brush kept for aluminium.',
+      'Weld the same shift: the oxide grows back.',
+    ];
+  }
+  if (pair.weldMetal === 'stainless')
+    return ['Clean with tools kept for stainless: carbon steel dust rusts in it.'];
+  const list = ['Bright metal 20 mm to both sides, and where the clamp goes.'];
+  if (pair.coated) list.push('Strip the zinc 25 to 50 mm back on every side.');
+  if (work.surface === 'mill-scale')
+    list.push('Scale left on costs heat and makes a ropy toe: grind it off where you can.');
+  return list;
+}
+
+function stitchPlan(family: Family, t: number): StitchPlan | undefined {
+  if (t >= STITCH_UNDER_MM || family.id === 'bronze-braze') return undefined;
+  return {
+    stitchMm: Math.round(10 + 10 * t),
+    gapMm: Math.round(25 + 10 * t),
+    why: 'Thin sheet runs away under a continuous bead: stitch, move on, let it cool, come back between.',
+  };
+}
+
+/**
+ * Gaps, bevel, tacks, stitches, preheat and cleaning.
+ *
+ * @source handbook figures, from memory; stitch lengths our model; preheat AWS D1.1 category B, recalled
+ */
+export function fitUpOf(family: Family, work: Work, pair: MetalPair, thickness: GoverningThickness): FitUp {
+  const t = thickness.thicknessMm;
+  const butt = work.joint === 'butt' || work.joint === 'open-butt';
+  const { length, spacing } = tacks(thickness.thinnerMm);
+  return {
+    rootGapMm: gap(work, t),
+    bevel: butt && t > BEVEL_FROM_MM ? { includedDegrees: 60, rootFaceMm: span(1, 0, 1.6) } : undefined,
+    tackMm: length,
+    tackSpacingMm: spacing,
+    stitch: stitchPlan(family, thickness.thinnerMm),
+    ...heat(pair, thickness.thickerMm),
+    backPurge: pair.weldMetal === 'stainless' && butt,
+    preparation: preparation(pair, work),
+    sources: [HANDBOOK, PRACTICE, MODEL, standard('AWS D1.1 category B')],
+  };
+}

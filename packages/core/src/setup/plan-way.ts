@@ -1,0 +1,203 @@
+import { beadPlan, HAND_TRAVEL_RANGE_MM_PER_MIN } from '../bead/travel.ts';
+import { gravestFirst } from '../caution/caution.ts';
+import { setupCautions } from '../caution/setup-cautions.ts';
+import { workCautions } from '../caution/work-cautions.ts';
+import type { DemandRow } from '../demand/current-demand.ts';
+import { feedPathOf } from '../feed-path/feed-path.ts';
+import { argonMeterReadingLPerMin, gasFlowLPerMin } from '../gas/gas-flow.ts';
+import { polarityOf } from '../polarity/polarity.ts';
+import { PRACTICE, YOURS } from '../provenance/source.ts';
+import type { Span } from '../quantity/span.ts';
+import { fitUpOf } from './fit-up.ts';
+import {
+  currentOf,
+  LEAST_EXTENSION_MM,
+  speedSchools,
+  voltsSpan,
+  type WireInArc,
+  wireSpeedOf,
+  wireSpeedSpan,
+} from './numbers.ts';
+import { reasonsFor } from './reasons.ts';
+import { schoolsTouched } from './schools-touched.ts';
+import { secondarySettings } from './secondary-settings.ts';
+import type { SettledWay } from './settle-way.ts';
+import { MODEL_VERSION, type OwnNumbers, type PlannedSetup } from './setup.ts';
+import { techniqueOf } from './technique.ts';
+
+function started(span: Span, own: number | undefined): Span {
+  return own === undefined ? span : { ...span, start: own };
+}
+
+function distanceOf(
+  { open, wire }: SettledWay,
+  own: OwnNumbers,
+): Pick<PlannedSetup, 'ctwdMm' | 'extensionMm'> {
+  const { ctwdMm, arcMm } = open.family.distance(wire.diameterMm);
+  const extension = (ctwd: number): number => Math.max(ctwd - arcMm, LEAST_EXTENSION_MM);
+  const settled = started(ctwdMm, own.ctwdMm);
+  return {
+    ctwdMm: settled,
+    extensionMm: {
+      start: extension(settled.start),
+      low: extension(settled.low),
+      high: extension(settled.high),
+    },
+  };
+}
+
+interface Speed extends Pick<PlannedSetup, 'speedSchools' | 'wireFeedSpeedMPerMin'> {
+  readonly currentA: number;
+  readonly rows: readonly DemandRow[];
+}
+
+function speedOf(settled: SettledWay, arc: WireInArc, own: OwnNumbers): Speed {
+  const { demand, limits, plannedA, open } = settled;
+  const { thickness, schools: choices } = open.context;
+  const planned = wireSpeedOf(arc, plannedA);
+  const factor = demand.wantedA / (demand.rows[0]?.currentA ?? demand.wantedA);
+  const schools = speedSchools(arc, thickness.thicknessMm, factor, planned);
+  const span = wireSpeedSpan(
+    planned,
+    schools,
+    open.family.confidence(thickness.thicknessMm) + demand.tolerance,
+    [wireSpeedOf(arc, limits.rangeA[0]), wireSpeedOf(arc, limits.rangeA[1])],
+  );
+  const rows: DemandRow[] = [...demand.rows, ...limits.rowsFor(demand.wantedA)];
+  const other = schools.find(({ id }) => id === choices.wireSpeed)?.wireFeedSpeedMPerMin;
+  let start = planned;
+  if (choices.wireSpeed !== 'melting-rate' && other !== undefined) {
+    start = Math.min(Math.max(other, span.low), span.high);
+    const why = 'This shop starts from amps by thickness: the current that its wire speed draws.';
+    rows.push({
+      kind: 'school',
+      label: 'amps by thickness',
+      currentA: currentOf(arc, start),
+      why,
+      source: PRACTICE,
+    });
+  }
+  if (own.wireFeedSpeedMPerMin !== undefined) {
+    start = own.wireFeedSpeedMPerMin;
+    const why = 'The current your wire speed draws.';
+    rows.push({
+      kind: 'yours',
+      label: 'your wire speed',
+      currentA: currentOf(arc, start),
+      why,
+      source: YOURS,
+    });
+  }
+  const currentA = rows.at(-1)?.currentA ?? plannedA;
+  return { speedSchools: schools, wireFeedSpeedMPerMin: { ...span, start }, currentA, rows };
+}
+
+function travelSpan(start: number, [slowest, fastest]: readonly [number, number]): Span {
+  return { start, low: Math.max(start * 0.85, slowest), high: Math.min(start * 1.15, fastest) };
+}
+
+function voltsOf({ open, trueDiameterMm, gas, demand }: SettledWay, currentA: number): Span {
+  return voltsSpan({
+    family: open.family,
+    trueDiameterMm,
+    currentA,
+    gas: gas.gas,
+    joint: open.context.work.joint,
+    coated: open.context.pair.coated,
+    tolerance: demand.tolerance,
+  });
+}
+
+function beadOf({ open, wire, trueDiameterMm, limits }: SettledWay, wireFeedSpeedMPerMin: number) {
+  const { work, thickness } = open.context;
+  return beadPlan({
+    joint: work.joint,
+    position: work.position,
+    governingMm: thickness.thicknessMm,
+    thinnerMm: thickness.thinnerMm,
+    wireFeedSpeedMPerMin,
+    trueDiameterMm,
+    depositShare: open.family.depositShare,
+    passesForCurrent: wire.wireClass === 'E71T-GS' ? 1 : limits.passes,
+  });
+}
+
+function cautionsOf(settled: SettledWay, currentA: number, passes: number): PlannedSetup['cautions'] {
+  const { open, wire, gas, limits } = settled;
+  const { work, pair, thickness } = open.context;
+  return gravestFirst([
+    ...workCautions(work, pair, thickness, gas.gas.id !== 'none'),
+    ...setupCautions({
+      context: open.context,
+      family: open.family,
+      wireClass: wire.wireClass,
+      diameterMm: wire.diameterMm,
+      gas: gas.gas,
+      currentA,
+      passes,
+    }),
+    ...limits.cautions,
+    ...(gas.caution ? [gas.caution] : []),
+  ]);
+}
+
+/** A settled way written out as a plan, but for the other ways beside it. */
+export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup, 'ways'> {
+  const { open, wire, gas, trueDiameterMm, limits } = settled;
+  const { family, context } = open;
+  const { work, pair, thickness, resources, schools } = context;
+  const distance = distanceOf(settled, own);
+  const arc: WireInArc = {
+    family,
+    wireClass: wire.wireClass,
+    diameterMm: wire.diameterMm,
+    trueDiameterMm,
+    extensionMm: distance.extensionMm.start,
+  };
+  const { currentA, rows, ...speed } = speedOf(settled, arc, own);
+  const { low, high } = speed.wireFeedSpeedMPerMin;
+  const bead = beadOf(settled, speed.wireFeedSpeedMPerMin.start);
+  const flow = started(
+    gasFlowLPerMin(family.flow, gas.gas),
+    gas.gas.id === 'none' ? undefined : own.gasFlowLPerMin,
+  );
+  const plan = {
+    status: 'planned',
+    modelVersion: MODEL_VERSION,
+    work,
+    family: family.id,
+    familyName: family.name,
+    weldMetal: pair.weldMetal,
+    way: open.way,
+    transferMode: open.mode,
+    wire: { wireClass: wire.wireClass, diameterMm: wire.diameterMm, trueDiameterMm, origin: wire.origin },
+    gas: {
+      gas: gas.gas,
+      origin: gas.origin,
+      meterReadingLPerMin: argonMeterReadingLPerMin(flow.start, gas.gas),
+    },
+    polarity: polarityOf(wire.wireClass),
+    feedPath: feedPathOf(open.way, family, wire.diameterMm),
+    ...speed,
+    volts: started(voltsOf(settled, currentA), own.volts),
+    voltsKind: family.volts.kind,
+    currentA: {
+      start: currentA,
+      low: Math.min(currentOf(arc, low), currentA),
+      high: Math.max(currentOf(arc, high), currentA),
+    },
+    gasFlowLPerMin: flow,
+    ...distance,
+    travelMmPerMin: travelSpan(bead.travelMmPerMin, HAND_TRAVEL_RANGE_MM_PER_MIN),
+    technique: techniqueOf(family, work),
+    fitUp: fitUpOf(family, work, pair, thickness),
+    secondary: secondarySettings({ family, work, wireClass: wire.wireClass }, resources.machine),
+    bead,
+    demand: rows,
+    schoolsTouched: schoolsTouched(settled),
+    limits: { checked: limits.checked, text: limits.text },
+    own,
+    cautions: cautionsOf(settled, currentA, bead.passes),
+  } as const;
+  return { ...plan, reasons: reasonsFor(plan, { wire: wire.why, schools }) };
+}

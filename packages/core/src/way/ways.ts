@@ -1,0 +1,76 @@
+import type { Family } from '../family/family.ts';
+import { familyOf } from '../family/families.ts';
+import { baseMetalRow } from '../material/base-metal.ts';
+import { isOfWay, WAY_NAME } from '../wire/wire-class.ts';
+import { WAY_MODES, type WayMode, wayModeName } from './way-mode.ts';
+import { type WayRefusal, wayRefusal } from './way-refusal.ts';
+import { wayScore } from './way-score.ts';
+import { type WireClassChoice, wireClassOfWay } from './wire-class-of-way.ts';
+import type { WorkContext } from './work-context.ts';
+
+/** A way that can be gone, with its family and wire. */
+export interface OpenWay extends WayMode {
+  readonly status: 'open';
+  readonly name: string;
+  readonly family: Family;
+  readonly wire: WireClassChoice;
+  readonly score: number;
+  /** The context it was judged in: what was asked counts only for the ways that were asked for. */
+  readonly context: WorkContext;
+}
+
+/** A way that cannot, with the reason. */
+export interface ClosedWay extends WayMode, WayRefusal {
+  readonly status: 'closed';
+  readonly name: string;
+  readonly score: number;
+}
+
+export type JudgedWay = OpenWay | ClosedWay;
+
+/** Whether a way is among those the user asked for by naming a way, a mode, a wire or a gas. */
+export function isAsked({ way, mode }: WayMode, { resources }: WorkContext): boolean {
+  if (resources.way !== undefined && resources.way !== way) return false;
+  if (resources.mode !== undefined && resources.mode !== mode) return false;
+  if (resources.wireClass !== undefined && !isOfWay(resources.wireClass, way)) return false;
+  const needsWay = resources.way === undefined && resources.wireClass === undefined;
+  return !(resources.gas === 'none' && needsWay && way !== 'self-shielded');
+}
+
+function closed(option: WayMode, refusal: WayRefusal, score = -1000): ClosedWay {
+  return { ...option, status: 'closed', name: wayModeName(option), score, ...refusal };
+}
+
+/** The same work with nothing said of wire, gas or way: how a way that was not asked for is judged. */
+function unasked({ resources, ...rest }: WorkContext): WorkContext {
+  const { machine, machines, shelf, schools } = resources;
+  return { ...rest, resources: { machine, machines, shelf, schools } };
+}
+
+function judged(option: WayMode, asking: WorkContext): JudgedWay {
+  const context = isAsked(option, asking) ? asking : unasked(asking);
+  const family = familyOf(context.pair.weldMetal, option);
+  if (!family) {
+    const name = baseMetalRow(context.work.metal).name;
+    const reason = `${WAY_NAME[option.way]} is not a way for ${name}.`;
+    return closed(option, { code: 'way-wrong-for-metal', reason, instead: [] });
+  }
+  const wire = wireClassOfWay(option.way, context);
+  if (!wire) {
+    const reason = 'No filler suits both parts and what matters to you.';
+    return closed(option, {
+      code: 'no-filler-for-pair',
+      reason,
+      instead: ['Give up one of your priorities.'],
+    });
+  }
+  const score = wayScore(option, family, wire.wireClass, context);
+  const refusal = wayRefusal({ option, family, wireClass: wire.wireClass, context });
+  if (refusal) return closed(option, refusal, score);
+  return { ...option, status: 'open', name: wayModeName(option), family, wire, score, context };
+}
+
+/** Every way judged for the work, best first. */
+export function judgedWays(context: WorkContext): readonly JudgedWay[] {
+  return WAY_MODES.map((option) => judged(option, context)).toSorted((a, b) => b.score - a.score);
+}

@@ -1,0 +1,101 @@
+import { metalName } from '../material/base-metal.ts';
+import type { MetalPair } from '../material/metal-pair.ts';
+import type { Work } from '../material/work.ts';
+import {
+  coldServiceOnly,
+  gradeOn,
+  gradeOnBoth,
+  isAluminiumFiller,
+  rankedFillers,
+} from './aluminium-filler.ts';
+import { type WireClass, wireClassRow } from './wire-class.ts';
+
+export type FillerVerdict =
+  | { readonly status: 'fits'; readonly caution?: string }
+  | {
+      readonly status: 'refused';
+      readonly code: 'filler-wrong-for-metal' | 'filler-wrong-for-service';
+      readonly reason: string;
+      readonly instead: string;
+    };
+
+function wrong(reason: string, instead: string): FillerVerdict {
+  return { status: 'refused', code: 'filler-wrong-for-metal', reason, instead };
+}
+
+function aluminiumVerdict(wireClass: WireClass, work: Work, pair: MetalPair): FillerVerdict {
+  const others = rankedFillers(pair.parts, work.priorities ?? []).map(({ filler }) => filler);
+  const instead =
+    others.length === 0 ? 'No filler suits both parts.' : `Take ${others.slice(0, 2).join(' or ')}.`;
+  if (!isAluminiumFiller(wireClass)) return wrong(`${wireClass} is not a filler for aluminium.`, instead);
+  const brittle = pair.parts.find((part) => gradeOn(wireClass, part) === 'no');
+  if (brittle) {
+    const cast = brittle.metal === 'cast-aluminium';
+    const name = metalName(brittle.metal, brittle.alloy);
+    return wrong(
+      cast
+        ? `${wireClass} on ${name} cracks: the silicon of the casting makes brittle Mg–Si with it.`
+        : `${wireClass} on ${name} makes a brittle Mg–Si weld.`,
+      instead,
+    );
+  }
+  if (work.priorities?.includes('warm-service') === true && coldServiceOnly(wireClass)) {
+    return {
+      status: 'refused',
+      code: 'filler-wrong-for-service',
+      reason: `${wireClass} holds more than 3 % magnesium: above 65 °C in service it corrodes along its grains.`,
+      instead,
+    };
+  }
+  return gradeOnBoth(wireClass, pair.parts) === 'caution'
+    ? { status: 'fits', caution: `${wireClass} is not the usual filler here. ${instead}` }
+    : { status: 'fits' };
+}
+
+function stainlessVerdict(wireClass: WireClass, pair: MetalPair): FillerVerdict {
+  const alloys = pair.parts.map((part) => part.alloy ?? '304');
+  const molybdenum = alloys.every((alloy) => alloy.startsWith('316'));
+  const instead = pair.stainlessToSteel ? 'Take ER309LSi.' : `Take ${molybdenum ? 'ER316LSi' : 'ER308LSi'}.`;
+  if (!/^ER3/.test(wireClass))
+    return wrong(`${wireClass} is not a filler for stainless: it rusts and cracks.`, instead);
+  if (pair.stainlessToSteel && wireClass !== 'ER309LSi') {
+    return wrong(
+      `${wireClass} between stainless and carbon steel is thinned into a hard, cracking weld.`,
+      instead,
+    );
+  }
+  if (molybdenum && wireClass === 'ER308LSi') {
+    return wrong('ER308LSi on 316 has no molybdenum: the weld corrodes where the plate does not.', instead);
+  }
+  if (alloys.includes('430') && wireClass !== 'ER309LSi') {
+    return {
+      status: 'fits',
+      caution: '430 is ferritic: ER309LSi is the safer filler, and keep the heat low.',
+    };
+  }
+  return { status: 'fits' };
+}
+
+function steelVerdict(wireClass: WireClass): FillerVerdict {
+  return (wireClassRow(wireClass).metals as readonly string[]).includes('carbon-steel')
+    ? { status: 'fits' }
+    : wrong(`${wireClass} is not a filler for carbon steel.`, 'Take ER70S-6.');
+}
+
+/**
+ * Whether a wire may join these metals in this service.
+ *
+ * @source handbook filler tables, from memory
+ */
+export function fillerVerdict(wireClass: WireClass, work: Work, pair: MetalPair): FillerVerdict {
+  if (pair.weldMetal === 'aluminium') return aluminiumVerdict(wireClass, work, pair);
+  if (pair.weldMetal === 'stainless') return stainlessVerdict(wireClass, pair);
+  return steelVerdict(wireClass);
+}
+
+/** The stainless filler for two parts. */
+export function stainlessFiller(pair: MetalPair): WireClass {
+  const alloys = pair.parts.map((part) => part.alloy ?? '304');
+  if (pair.stainlessToSteel || alloys.includes('430')) return 'ER309LSi';
+  return alloys.some((alloy) => alloy.startsWith('316')) ? 'ER316LSi' : 'ER308LSi';
+}
