@@ -8,6 +8,7 @@ import { DemoModule } from './demo/demo.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
 import { PlanModule } from './plan/plan.module.ts';
+import { ShopModule } from './shop/shop.module.ts';
 import { TestBeadsModule } from './test-beads/test-beads.module.ts';
 
 @Module({})
@@ -34,6 +35,7 @@ export class AppModule {
         TestBeadsModule,
         MachinesModule,
         PlanModule,
+        ShopModule,
         ...(config.demo ? [DemoModule] : []),
       ],
     };

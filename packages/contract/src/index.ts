@@ -11,9 +11,12 @@ export {
   jobListSchema,
   jobSchema,
   LINE_MAX,
+  newAcknowledgementSchema,
   newJobSchema,
+  type Acknowledgement,
   type Job,
   type JobChange,
+  type NewAcknowledgement,
   type NewJob,
 } from './job.ts';
 
@@ -29,6 +32,9 @@ export {
   type PlanSnapshot,
   type TestBeadChange,
 } from './test-bead.ts';
+
+// The shop
+export { SHELF_MOST, shopSettingsSchema, type ShopSettings } from './shop.ts';
 
 // Machines
 export { machineListSchema, type KeptMachine } from './machine.ts';

@@ -1,4 +1,6 @@
 import {
+  OWN_CTWD_RANGE_MM,
+  OWN_GAS_FLOW_RANGE_L_PER_MIN,
   OWN_VOLTS_RANGE,
   OWN_WIRE_SPEED_RANGE_M_PER_MIN,
   type OwnNumbers,
@@ -20,6 +22,27 @@ export interface NewJob {
 /** Changes to a job; what is absent stays. */
 export type JobChange = NewJob;
 
+/** A stop caution that someone has read: the text as it stood then. */
+export interface NewAcknowledgement {
+  readonly code: string;
+  readonly text: string;
+}
+
+export interface Acknowledgement extends NewAcknowledgement {
+  readonly at: string;
+}
+
+export const newAcknowledgementSchema = Joi.object<NewAcknowledgement>({
+  code: Joi.string().max(60).required(),
+  text: Joi.string().max(600).required(),
+});
+
+const acknowledgementSchema = Joi.object<Acknowledgement>({
+  code: Joi.string().required(),
+  text: Joi.string().required(),
+  at: Joi.string().required(),
+}).unknown();
+
 /** A job as it is kept. */
 export interface Job {
   readonly id: string;
@@ -28,6 +51,8 @@ export interface Job {
   readonly work: QuickWork;
   readonly own: OwnNumbers;
   readonly beadCount: number;
+  /** Stop cautions that were read and confirmed, oldest first. */
+  readonly acknowledged: readonly Acknowledgement[];
   readonly createdAt: string;
   readonly updatedAt: string;
 }
@@ -37,6 +62,8 @@ const ownSchema = Joi.object<OwnNumbers>({
     .min(OWN_WIRE_SPEED_RANGE_M_PER_MIN[0])
     .max(OWN_WIRE_SPEED_RANGE_M_PER_MIN[1]),
   volts: Joi.number().min(OWN_VOLTS_RANGE[0]).max(OWN_VOLTS_RANGE[1]),
+  gasFlowLPerMin: Joi.number().min(OWN_GAS_FLOW_RANGE_L_PER_MIN[0]).max(OWN_GAS_FLOW_RANGE_L_PER_MIN[1]),
+  ctwdMm: Joi.number().min(OWN_CTWD_RANGE_MM[0]).max(OWN_CTWD_RANGE_MM[1]),
 });
 
 const fields = { line: Joi.string().trim().max(LINE_MAX), work: workSchema, own: ownSchema };
@@ -58,6 +85,7 @@ export const jobSchema = Joi.object<Job>({
   work: Joi.object().required(),
   own: Joi.object().required(),
   beadCount: Joi.number().required(),
+  acknowledged: Joi.array().items(acknowledgementSchema).required(),
   createdAt: Joi.string().required(),
   updatedAt: Joi.string().required(),
 }).unknown();

@@ -14,5 +14,8 @@ export const machineListSchema = Joi.array<KeptMachine[]>().items(
     loadedWireDiameterMm: Joi.number().required(),
     loadedGas: Joi.string().required(),
     currentRangeA: Joi.array().ordered(Joi.number(), Joi.number()),
+    wireFeedSpeedRangeMPerMin: Joi.array().ordered(Joi.number(), Joi.number()),
+    features: Joi.array().items(Joi.string()),
+    standingPolarity: Joi.string(),
   }).unknown(),
 );

@@ -1,12 +1,15 @@
 import {
   BASE_METALS,
+  CIRCUMSTANCES,
   gasNamed,
   gaugeTableFor,
   JOINTS,
   type LengthUnit,
   parseThickness,
   PLACES,
+  POLARITIES,
   POSITIONS,
+  PRIORITIES,
   PRODUCTS,
   type QuickWork,
   SURFACES,
@@ -77,6 +80,8 @@ export const workSchema = Joi.object<WorkInput>({
   otherProduct: Joi.valid(...PRODUCTS),
   metal: Joi.valid(...BASE_METALS),
   alloy: Joi.string().max(30),
+  otherMetal: Joi.valid(...BASE_METALS),
+  otherAlloy: Joi.string().max(30),
   joint: Joi.valid(...JOINTS),
   position: Joi.valid(...POSITIONS),
   surface: Joi.valid(...SURFACES),
@@ -87,6 +92,14 @@ export const workSchema = Joi.object<WorkInput>({
   wireClass: Joi.valid(...WIRE_CLASSES),
   wireDiameterMm: Joi.valid(...WIRE_DIAMETERS_MM),
   gas,
+  polarity: Joi.valid(...POLARITIES),
+  withoutFiller: Joi.boolean(),
+  priorities: Joi.array()
+    .items(Joi.valid(...PRIORITIES))
+    .unique(),
+  circumstances: Joi.array()
+    .items(Joi.valid(...CIRCUMSTANCES))
+    .unique(),
   machineName: Joi.string().max(60),
 })
   .oxor('thickness', 'thicknessMm')

@@ -175,3 +175,12 @@ export {
   type TestBead,
 } from './dial-in/bead-report.ts';
 export { LADDER_STEP_V, nextBead, type NextBead } from './dial-in/next-bead.ts';
+
+// Check values: outside figures beside the planner's
+export {
+  dialledInChecks,
+  residuals,
+  startingRowChecks,
+  type CheckedQuantity,
+  type CheckValue,
+} from './check-value/check-values.ts';

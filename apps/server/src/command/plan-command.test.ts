@@ -40,7 +40,8 @@ describe('the plan command', () => {
   it.each([
     ['3mm steel argon', 'gas-wrong-for-metal'],
     ['14 steel', 'thickness-ambiguous'],
-    ['3mm 6063', 'not-planned-yet'],
+    ['3mm 6063 without filler', 'filler-needed'],
+    ['8mm steel tee overhead spray', 'position-wrong-for-way'],
     ['hello', 'thickness-missing'],
   ])('leaves with 2 and a reason when %s is refused', (words, code) => {
     const { output, exitCode } = planCommand([words, '--json'], MACHINES);

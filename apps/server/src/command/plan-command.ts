@@ -42,6 +42,10 @@ function readingLines(report: PlanReport): string[] {
   return lines;
 }
 
+function wayLine({ name, status, text }: PlannedReport['otherWays'][number]): string {
+  return `  ${status.padEnd(8)}${name}: ${text}`;
+}
+
 function plannedText(report: PlannedReport, title: string): string {
   const passes = report.passes === 1 ? '' : `, ${report.passes} passes`;
   return [
@@ -64,8 +68,21 @@ function plannedText(report: PlannedReport, title: string): string {
     `  Tip           ${report.tip}`,
     `  Nozzle        ${report.nozzle}`,
     `  Gas           ${report.gas}`,
+    `  Way           ${report.way}`,
     `  Transfer      ${report.transferMode}`,
     `  Gun           ${report.gunAngle}`,
+    '',
+    'Fit-up',
+    `  Gap ${report.fitUp.rootGap.start} mm; tacks ${report.fitUp.tack.start} mm every ${report.fitUp.tackSpacing.start} mm`,
+    ...[report.fitUp.bevel, report.fitUp.stitch, report.fitUp.preheat, ...report.fitUp.preparation].flatMap(
+      (text) => (text === null ? [] : [`  ${text}`]),
+    ),
+    '',
+    'Other settings, where the machine has them',
+    ...report.secondary.map(({ name, set, why }) => `  ${name.padEnd(20)}${set}. ${why}`),
+    '',
+    'Other ways',
+    ...report.otherWays.map(wayLine),
     '',
     'Why',
     ...report.reasons.map(({ item, text, source }) => `  ${item}: ${text} [${source}]`),
@@ -82,6 +99,7 @@ function refusedText(report: RefusedReport): string {
     `Refused (${code})`,
     ...reasons,
     ...instead.map((text) => `Instead: ${text}`),
+    ...report.otherWays.filter(({ status }) => status === 'open').map(wayLine),
     ...readingLines(report),
   ].join('\n');
 }
@@ -116,7 +134,7 @@ export function planCommand(args: readonly string[], machines: readonly Machine[
   const reading = parseQuickLine(options.words, context);
   const said = effectiveWork(reading);
   const complete = completeWork(said);
-  const report = planReport(reading, complete && planSetup(complete.work, resourcesOf(said, machines)));
+  const report = planReport(reading, complete && planSetup(complete.work, resourcesOf(said, { machines })));
   const refused = 'refused' in report;
   const exitCode = refused ? 2 : 0;
   if (options.json) return { output: JSON.stringify(report, null, 2), exitCode };

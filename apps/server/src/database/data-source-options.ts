@@ -2,6 +2,9 @@ import type { DataSourceOptions } from 'typeorm';
 import { JobEntity } from './job.entity.ts';
 import { MachineEntity } from './machine.entity.ts';
 import { Jobs1764000000000 } from './migrations/1764000000000-jobs.ts';
+import { Shop1764100000000 } from './migrations/1764100000000-shop.ts';
+import { AcknowledgementEntity } from './acknowledgement.entity.ts';
+import { ShopEntity } from './shop.entity.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
 
 interface Sqlite {
@@ -13,8 +16,8 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
   return {
     type: 'better-sqlite3',
     database: databasePath,
-    entities: [JobEntity, TestBeadEntity, MachineEntity],
-    migrations: [Jobs1764000000000],
+    entities: [JobEntity, TestBeadEntity, MachineEntity, ShopEntity, AcknowledgementEntity],
+    migrations: [Jobs1764000000000, Shop1764100000000],
     migrationsRun: true,
     synchronize: false,
     prepareDatabase: (database: Sqlite) => {

@@ -1,5 +1,6 @@
 import type { OwnNumbers, QuickWork } from '@hot-bead/core';
 import { Column, DeleteDateColumn, Entity, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import { AcknowledgementEntity } from './acknowledgement.entity.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
 
 @Entity('job')
@@ -32,4 +33,7 @@ export class JobEntity {
 
   @OneToMany(() => TestBeadEntity, (bead) => bead.job)
   beads: Relation<TestBeadEntity>[];
+
+  @OneToMany(() => AcknowledgementEntity, (acknowledgement) => acknowledgement.job)
+  acknowledgements: Relation<AcknowledgementEntity>[];
 }

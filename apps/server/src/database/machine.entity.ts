@@ -1,5 +1,8 @@
-import type { GasId, WireClass, WireDiameterMm } from '@hot-bead/core';
+import type { GasId, Machine, WireClass, WireDiameterMm } from '@hot-bead/core';
 import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+/** Everything a machine is but its name and what is on it. */
+export type MachineProfile = Omit<Machine, 'name' | 'loadedWireClass' | 'loadedWireDiameterMm' | 'loadedGas'>;
 
 @Entity('machine')
 export class MachineEntity {
@@ -18,9 +21,6 @@ export class MachineEntity {
   @Column('text')
   loadedGas: GasId;
 
-  @Column('real', { nullable: true })
-  lowestCurrentA: number | null;
-
-  @Column('real', { nullable: true })
-  highestCurrentA: number | null;
+  @Column('simple-json')
+  profile: MachineProfile;
 }

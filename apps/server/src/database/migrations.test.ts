@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DataSource } from 'typeorm';
+import { DataSource, type DataSourceOptions } from 'typeorm';
 import { dataSourceOptions } from './data-source-options.ts';
 
 let folder: string;
@@ -35,8 +35,32 @@ describe('migrations', () => {
     await expect(source.query(orphan)).rejects.toThrow(/FOREIGN KEY/);
   });
 
+  it('keep the machines of an older file, with their limits', async () => {
+    const older = new DataSource({
+      ...dataSourceOptions(join(folder, 'older.sqlite')),
+      migrationsRun: false,
+    } as DataSourceOptions);
+    await older.initialize();
+    await older.runMigrations();
+    await older.undoLastMigration();
+    await older.query(
+      `INSERT INTO machine VALUES ('a', 'Old', 'ER70S-6', 0.8, 'co2', 30, 170), ('b', 'Bare', 'E71T-11', 0.9, 'none', NULL, NULL)`,
+    );
+    await older.runMigrations();
+    const machines = (await older.query(`SELECT name, profile FROM machine ORDER BY id`)) as object[];
+    expect(machines).toEqual([
+      { name: 'Old', profile: '{"currentRangeA":[30.0,170.0]}' },
+      { name: 'Bare', profile: '{}' },
+    ]);
+    await older.destroy();
+  });
+
   it('go back to an empty file', async () => {
-    await source.undoLastMigration();
+    while (source.migrations.length > 0) {
+      const left = (await source.query(`SELECT COUNT(*) AS n FROM migrations`)) as { n: number }[];
+      if (left[0]?.n === 0) break;
+      await source.undoLastMigration();
+    }
     const tables = (await source.query(
       `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`,
     )) as { name: string }[];

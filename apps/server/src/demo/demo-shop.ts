@@ -1,4 +1,4 @@
-import type { NewTestBead } from '@hot-bead/contract';
+import type { NewTestBead, ShopSettings } from '@hot-bead/contract';
 import type { Machine } from '@hot-bead/core';
 import type { MachineEntity } from '../database/machine.entity.ts';
 
@@ -10,8 +10,23 @@ export const DEMO_MACHINES: readonly MachineEntity[] = [
     loadedWireClass: 'ER70S-6',
     loadedWireDiameterMm: 0.8,
     loadedGas: 'ar-co2-18',
-    lowestCurrentA: 30,
-    highestCurrentA: 220,
+    profile: {
+      currentRangeA: [30, 220],
+      wireFeedSpeedRangeMPerMin: [2, 20],
+      standingPolarity: 'DCEP',
+      features: [
+        'pulse',
+        'inductance',
+        'run-in',
+        'burnback',
+        'pre-flow',
+        'post-flow',
+        'hot-start',
+        'crater-fill',
+        'four-step',
+        'spool-gun-socket',
+      ],
+    },
   },
   {
     id: 'demo-old-tom',
@@ -19,8 +34,12 @@ export const DEMO_MACHINES: readonly MachineEntity[] = [
     loadedWireClass: 'ER70S-6',
     loadedWireDiameterMm: 1.0,
     loadedGas: 'ar-co2-18',
-    lowestCurrentA: 30,
-    highestCurrentA: 170,
+    profile: {
+      currentRangeA: [30, 170],
+      wireFeedSpeedRangeMPerMin: [1.5, 14],
+      standingPolarity: 'DCEP',
+      features: ['burnback'],
+    },
   },
   {
     id: 'demo-suitcase',
@@ -28,10 +47,24 @@ export const DEMO_MACHINES: readonly MachineEntity[] = [
     loadedWireClass: 'E71T-11',
     loadedWireDiameterMm: 0.9,
     loadedGas: 'none',
-    lowestCurrentA: null,
-    highestCurrentA: null,
+    profile: { standingPolarity: 'DCEN', features: [] },
   },
 ];
+
+/** What the shop has besides what is on the machines. */
+export const DEMO_SHOP: ShopSettings = {
+  schools: {},
+  shelf: {
+    wires: [
+      { wireClass: 'ER70S-6', diameterMm: 0.8 },
+      { wireClass: 'ER70S-6', diameterMm: 1.0 },
+      { wireClass: 'E71T-11', diameterMm: 0.9 },
+      { wireClass: 'ER5356', diameterMm: 1.0 },
+      { wireClass: 'ER308LSi', diameterMm: 0.8 },
+    ],
+    gases: ['ar-co2-18', 'ar-co2-8', 'argon', 'co2'],
+  },
+};
 
 export interface DemoJob {
   readonly line: string;
@@ -40,6 +73,8 @@ export interface DemoJob {
 
 /** Jobs of the shop, oldest first. */
 export const DEMO_JOBS: readonly DemoJob[] = [
+  { line: '5mm 5083 tee Marigold', beads: [] },
+  { line: '3mm 5052 outside corner', beads: [] },
   { line: '3mm 6063 tube spool gun butt', beads: [] },
   { line: '1.5mm 304 308 outside corner', beads: [] },
   {
@@ -102,10 +137,5 @@ export const DEMO_JOBS: readonly DemoJob[] = [
 
 /** The demo machines as the planner takes them. */
 export function demoMachines(): readonly Machine[] {
-  return DEMO_MACHINES.map(({ lowestCurrentA, highestCurrentA, ...machine }) => ({
-    ...machine,
-    ...(lowestCurrentA === null || highestCurrentA === null
-      ? {}
-      : { currentRangeA: [lowestCurrentA, highestCurrentA] as const }),
-  }));
+  return DEMO_MACHINES.map(({ profile, ...machine }) => ({ ...profile, ...machine }));
 }

@@ -3,9 +3,11 @@ import { DataSource } from 'typeorm';
 import { MachineEntity } from '../database/machine.entity.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
+import { ShopModule } from '../shop/shop.module.ts';
+import { ShopService } from '../shop/shop.service.ts';
 import { TestBeadsModule } from '../test-beads/test-beads.module.ts';
 import { TestBeadsService } from '../test-beads/test-beads.service.ts';
-import { DEMO_JOBS, DEMO_MACHINES } from './demo-shop.ts';
+import { DEMO_JOBS, DEMO_MACHINES, DEMO_SHOP } from './demo-shop.ts';
 
 /** Fills an empty database with the demo shop; one that has machines is left as it is. */
 @Injectable()
@@ -14,12 +16,14 @@ export class DemoLoader implements OnApplicationBootstrap {
     private readonly source: DataSource,
     private readonly jobs: JobsService,
     private readonly beads: TestBeadsService,
+    private readonly shop: ShopService,
   ) {}
 
   async onApplicationBootstrap(): Promise<void> {
     const machines = this.source.getRepository(MachineEntity);
     if ((await machines.count()) > 0) return;
     await machines.insert([...DEMO_MACHINES]);
+    await this.shop.replace(DEMO_SHOP);
     for (const { line, beads } of DEMO_JOBS) {
       const job = await this.jobs.create({ line });
       for (const bead of beads) await this.beads.create(job.id, bead);
@@ -27,5 +31,5 @@ export class DemoLoader implements OnApplicationBootstrap {
   }
 }
 
-@Module({ imports: [JobsModule, TestBeadsModule], providers: [DemoLoader] })
+@Module({ imports: [JobsModule, TestBeadsModule, ShopModule], providers: [DemoLoader] })
 export class DemoModule {}

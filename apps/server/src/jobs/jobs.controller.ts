@@ -1,4 +1,11 @@
-import { type JobChange, jobChangeSchema, type NewJob, newJobSchema } from '@hot-bead/contract';
+import {
+  type JobChange,
+  jobChangeSchema,
+  type NewAcknowledgement,
+  newAcknowledgementSchema,
+  type NewJob,
+  newJobSchema,
+} from '@hot-bead/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { openApi } from '../api-docs.ts';
@@ -41,6 +48,22 @@ export class JobsController {
   @ApiOperation({ summary: 'Put a job away; it can be restored' })
   remove(@Param('id') id: string) {
     return this.jobs.remove(id);
+  }
+
+  @Post(':id/duplicate')
+  @ApiOperation({ summary: 'The same work as a new job, without its beads' })
+  duplicate(@Param('id') id: string) {
+    return this.jobs.duplicate(id);
+  }
+
+  @Post(':id/acknowledgements')
+  @ApiOperation({ summary: 'Log that a stop caution was read' })
+  @ApiBody({ schema: openApi(newAcknowledgementSchema) })
+  acknowledge(
+    @Param('id') id: string,
+    @Body(new ContractPipe(newAcknowledgementSchema)) body: NewAcknowledgement,
+  ) {
+    return this.jobs.acknowledge(id, body);
   }
 
   @Post(':id/restore')

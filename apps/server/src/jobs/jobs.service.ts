@@ -1,5 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { type Job, type JobChange, type NewJob, quickWorkOf } from '@hot-bead/contract';
+import {
+  type Job,
+  type JobChange,
+  type NewAcknowledgement,
+  type NewJob,
+  quickWorkOf,
+} from '@hot-bead/contract';
 import {
   completeWork,
   effectiveWork,
@@ -13,6 +19,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { JobEntity } from '../database/job.entity.ts';
+import { AcknowledgementEntity } from '../database/acknowledgement.entity.ts';
 import { TestBeadEntity } from '../database/test-bead.entity.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import { MachinesService } from '../machines/machines.service.ts';
@@ -30,6 +37,9 @@ function jobOf(row: JobEntity, beadCount: number): Job {
     work: row.work,
     own: row.own,
     beadCount,
+    acknowledged: row.acknowledgements
+      .map(({ code, text, at }) => ({ code, text, at }))
+      .toSorted((a, b) => a.at.localeCompare(b.at)),
     createdAt: row.createdAt,
     updatedAt: row.updatedAt,
   };
@@ -59,7 +69,10 @@ export class JobsService {
   }
 
   async list(): Promise<Job[]> {
-    const rows = await this.jobs.find({ order: { updatedAt: 'DESC', createdAt: 'DESC' } });
+    const rows = await this.jobs.find({
+      order: { updatedAt: 'DESC', createdAt: 'DESC' },
+      relations: { acknowledgements: true },
+    });
     const counts = await this.jobs.manager
       .createQueryBuilder(TestBeadEntity, 'bead')
       .select('bead.jobId', 'jobId')
@@ -71,7 +84,10 @@ export class JobsService {
   }
 
   async read(id: string): Promise<Job> {
-    const row = await this.jobs.findOne({ where: { id }, relations: { beads: true } });
+    const row = await this.jobs.findOne({
+      where: { id },
+      relations: { beads: true, acknowledgements: true },
+    });
     if (!row) throw notFound('job', id);
     return jobOf(row, row.beads.length);
   }
@@ -84,6 +100,20 @@ export class JobsService {
     if (change.own !== undefined) row.own = change.own;
     row.updatedAt = new Date().toISOString();
     await this.jobs.save(row);
+    return this.read(id);
+  }
+
+  /** The same work as a new job: line and numbers, not the beads. */
+  async duplicate(id: string): Promise<Job> {
+    const { line, work, own } = await this.read(id);
+    return this.create({ line, work, own });
+  }
+
+  /** Logs that a stop caution was read. */
+  async acknowledge(id: string, { code, text }: NewAcknowledgement): Promise<Job> {
+    await this.read(id);
+    const at = new Date().toISOString();
+    await this.jobs.manager.insert(AcknowledgementEntity, { id: randomUUID(), jobId: id, code, text, at });
     return this.read(id);
   }
 

@@ -4,11 +4,8 @@ import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
 import { MachineEntity } from '../database/machine.entity.ts';
 
-function keptMachine(row: MachineEntity): KeptMachine {
-  const { id, name, loadedWireClass, loadedWireDiameterMm, loadedGas, lowestCurrentA, highestCurrentA } = row;
-  const base = { id, name, loadedWireClass, loadedWireDiameterMm, loadedGas };
-  if (lowestCurrentA === null || highestCurrentA === null) return base;
-  return { ...base, currentRangeA: [lowestCurrentA, highestCurrentA] };
+function keptMachine({ profile, ...row }: MachineEntity): KeptMachine {
+  return { ...profile, ...row };
 }
 
 @Injectable()

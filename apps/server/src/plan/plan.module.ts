@@ -4,6 +4,7 @@ import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { MachinesModule } from '../machines/machines.module.ts';
+import { ShopModule } from '../shop/shop.module.ts';
 import { PlanService } from './plan.service.ts';
 
 @ApiTags('plan')
@@ -21,7 +22,7 @@ export class PlanController {
 }
 
 @Module({
-  imports: [MachinesModule],
+  imports: [MachinesModule, ShopModule],
   controllers: [PlanController],
   providers: [PlanService],
   exports: [PlanService],

@@ -14,11 +14,15 @@ import {
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { DomainError } from '../errors/domain-error.ts';
+import { ShopService } from '../shop/shop.service.ts';
 import { MachinesService } from '../machines/machines.service.ts';
 
 @Injectable()
 export class PlanService {
-  constructor(private readonly machines: MachinesService) {}
+  constructor(
+    private readonly machines: MachinesService,
+    private readonly shop: ShopService,
+  ) {}
 
   /** A plan for a request; words without a thickness are an input error, a refusal is an answer. */
   async plan(request: PlanRequest): Promise<PlanResponse> {
@@ -39,7 +43,9 @@ export class PlanService {
   async setupOf(said: QuickWork, own: OwnNumbers): Promise<Setup | null> {
     const complete = completeWork(said);
     if (!complete) return null;
-    return planSetup(complete.work, resourcesOf(said, await this.machines.list()), own);
+    const { schools, shelf } = await this.shop.read();
+    const machines = await this.machines.list();
+    return planSetup(complete.work, resourcesOf(said, { machines, schools, shelf: shelf ?? undefined }), own);
   }
 
   /** The numbers a plan starts from, to be kept beside a bead. */

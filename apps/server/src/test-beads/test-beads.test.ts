@@ -1,3 +1,4 @@
+import { MODEL_VERSION } from '@hot-bead/core';
 import type { Job, KeptTestBead } from '@hot-bead/contract';
 import request from 'supertest';
 import { type RunningServer, runningServer } from '../testing/running-server.ts';
@@ -35,7 +36,7 @@ describe('test beads', () => {
     const bead = await reported();
     expect(bead).toMatchObject({ ...BEAD, number: 1, verdict: 'right', jobId: job.id });
     expect(bead.plan?.wireFeedSpeedMPerMin).toBeCloseTo(7.59, 1);
-    expect(bead.plan?.modelVersion).toBe('1');
+    expect(bead.plan?.modelVersion).toBe(MODEL_VERSION);
     const read = await request(server.http).get(`${beads()}/${bead.id}`);
     expect(read.body).toEqual(bead);
   });

@@ -1,12 +1,5 @@
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { Matrix, solve } from 'ml-matrix';
-import Papa from 'papaparse';
-import type { GasId } from '../gas/gas.ts';
-import type { BaseMetal } from '../material/base-metal.ts';
-import type { Joint } from '../material/work.ts';
-import { planSetup } from '../setup/plan-setup.ts';
-import type { Resources } from '../setup/resources.ts';
+import { startingRowSetup } from '../check-value/starting-row-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
 import type { WireClass } from '../wire/wire-class.ts';
@@ -15,12 +8,8 @@ import { ALUMINIUM_ALPHA, ALUMINIUM_SPRAY } from './aluminium.ts';
 import { GAS_SHIELDED_FLUX_CORE, SELF_SHIELDED } from './cored.ts';
 import type { Family } from './family.ts';
 import { STAINLESS_DIP, STAINLESS_SPRAY } from './stainless.ts';
+import { STARTING_ROWS, type StartingRow } from './starting-rows.ts';
 import { STEEL_DIP, STEEL_PULSE, STEEL_SPRAY } from './steel.ts';
-
-type CsvRow = Record<
-  'process' | 'wire' | 'wire_mm' | 'thickness_mm' | 'wfs_m_min' | 'volts' | 'amps' | 'confidence',
-  string
->;
 
 interface Row {
   readonly process: string;
@@ -34,68 +23,20 @@ interface Row {
   readonly confidence: string;
 }
 
-// Source of the rows: starting settings recalled from many handbooks and wire makers' tables, with confidence.
-const csv = readFileSync(join(__dirname, 'starting-settings.csv'), 'utf8');
-const optional = (text: string): number | undefined => (text === '' ? undefined : Number(text));
-const rows: readonly Row[] = Papa.parse<CsvRow>(csv.trim(), { header: true }).data.map((row) => {
-  const wire = row.wire as WireClass;
-  const wireMm = Number(row.wire_mm) as WireDiameterMm;
-  return {
-    process: row.process,
-    wire,
-    wireMm,
-    trueMm: trueDiameterMm(wire, wireMm),
-    thicknessMm: Number(row.thickness_mm),
-    speed: Number(row.wfs_m_min),
-    volts: optional(row.volts),
-    amps: optional(row.amps),
-    confidence: row.confidence.trim(),
-  };
-});
-
-interface Case {
-  readonly metal: BaseMetal;
-  readonly alloy?: string;
-  readonly joint: Joint;
-  readonly resources: Resources;
-}
-
-function gasOfRow(row: Row): GasId {
-  if (row.process === 'self-shielded') return 'none';
-  if (row.process === 'gas-shielded-flux-core') return 'ar-co2-25';
-  if (row.wire === 'ER308LSi') return row.process === 'spray' ? 'ar-co2-2' : 'tri-mix';
-  if (/^ER[45]/.test(row.wire)) return 'argon';
-  return row.process === 'short-circuit' ? 'ar-co2-20' : 'ar-co2-10';
-}
-
-/** Each row at its family's reference joint, flat, clean, the usual gas. */
-function caseOf(row: Row): Case {
-  const resources: Resources = {
-    wireClass: row.wire,
-    wireDiameterMm: row.wireMm,
-    gas: gasOfRow(row),
-    ...(row.process.includes('flux') || row.process === 'self-shielded'
-      ? {}
-      : { mode: row.process as 'spray' }),
-  };
-  if (row.wire === 'ER308LSi') return { metal: 'stainless', alloy: '304', joint: 'butt', resources };
-  if (/^ER[45]/.test(row.wire)) return { metal: 'aluminium', alloy: '6061', joint: 'butt', resources };
-  return { metal: 'carbon-steel', joint: row.process === 'pulse' ? 'tee' : 'butt', resources };
-}
+const rows: readonly Row[] = STARTING_ROWS.map((row) => ({
+  process: row.process,
+  wire: row.wireClass,
+  wireMm: row.wireMm,
+  trueMm: trueDiameterMm(row.wireClass, row.wireMm),
+  thicknessMm: row.thicknessMm,
+  speed: row.wireFeedSpeedMPerMin,
+  volts: row.volts,
+  amps: row.currentA,
+  confidence: row.confidence,
+}));
 
 function plan(row: Row): PlannedSetup {
-  const { resources, ...work } = caseOf(row);
-  const setup = planSetup(
-    {
-      ...work,
-      thicknessMm: row.thicknessMm,
-      position: 'flat',
-      surface: 'clean',
-      place: 'indoors',
-      windy: false,
-    },
-    resources,
-  );
+  const setup = startingRowSetup(STARTING_ROWS[rows.indexOf(row)] as StartingRow);
   if (setup.status !== 'planned') throw new Error(setup.reasons.join(' '));
   return setup;
 }

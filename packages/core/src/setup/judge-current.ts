@@ -5,6 +5,8 @@ import { HANDBOOK, MODEL, PRACTICE, type Source, YOURS } from '../provenance/sou
 import { sprayFloorA, TRANSITION_SOURCE } from '../transfer/transition.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import { trueDiameterMm } from '../wire/true-diameter.ts';
+import { currentOf } from './numbers.ts';
 import { refused } from './refusal.ts';
 import type { RefusedSetup } from './setup.ts';
 import {
@@ -45,7 +47,51 @@ interface Ends {
   readonly machine: Machine | undefined;
   readonly floorA: number | undefined;
   readonly topA: number;
+  /** What the top current comes from, in words, and whether it is the machine. */
+  readonly topLabel: string;
   readonly topIsMachine: boolean;
+}
+
+interface Top {
+  readonly amps: number;
+  readonly label: string;
+  readonly isMachine: boolean;
+}
+
+/** Currents that the machine's slowest and fastest wire melt at, A. */
+function feedEnds(use: SizeUse, nominalMm: WireDiameterMm): readonly [number, number] {
+  const range = use.context.resources.machine?.wireFeedSpeedRangeMPerMin;
+  if (!range) return [0, Infinity];
+  const { ctwdMm, arcMm } = use.family.distance(nominalMm);
+  const wire = {
+    family: use.family,
+    wireClass: use.wireClass,
+    diameterMm: nominalMm,
+    trueDiameterMm: trueDiameterMm(use.wireClass, nominalMm),
+    extensionMm: ctwdMm.start - arcMm,
+  };
+  return [currentOf(wire, range[0]), currentOf(wire, range[1])];
+}
+
+function lowestTop(use: SizeUse, size: FamilySize): Top {
+  const { machine } = use.context.resources;
+  const name = machine?.name ?? 'machine';
+  const given = machine?.currentRangeA?.[1] ?? Infinity;
+  const fed = Math.round(feedEnds(use, size.nominalMm)[1]);
+  const tops: readonly Top[] = [
+    {
+      amps: size.windowA[1],
+      label: `${size.nominalMm} mm wire: ${size.windowA[1]} A at most`,
+      isMachine: false,
+    },
+    { amps: given, label: `${name} gives ${given} A`, isMachine: true },
+    {
+      amps: fed,
+      label: `${name} feeds ${machine?.wireFeedSpeedRangeMPerMin?.[1] ?? 0} m/min at most: ${fed} A`,
+      isMachine: true,
+    },
+  ];
+  return tops.reduce((least, top) => (top.amps < least.amps ? top : least));
 }
 
 function limitsText(machine: Machine | undefined): string {
@@ -82,7 +128,7 @@ function rowsFor(
   ends: Ends,
   wantedA: number,
 ): readonly DemandRow[] {
-  const { floorA, topA, topIsMachine, machine } = ends;
+  const { floorA, topA, topIsMachine, topLabel } = ends;
   if (floorA !== undefined && wantedA < floorA) {
     const why = 'Lifted there: below it the drops turn globular. Travel faster to make up.';
     return [{ kind: 'floor', label: 'spray transition', currentA: floorA, why, source: TRANSITION_SOURCE }];
@@ -91,9 +137,7 @@ function rowsFor(
   return [
     {
       kind: 'limit',
-      label: topIsMachine
-        ? `${machine?.name ?? 'machine'} gives ${topA} A`
-        : `${nominalMm} mm wire: ${topA} A at most`,
+      label: topLabel,
       currentA: topA,
       why:
         passes === 1
@@ -159,15 +203,16 @@ export function judgeCurrent(
   const size = sizeOf(use.family, nominalMm) as FamilySize;
   const { machine } = use.context.resources;
   const floorA = use.family.sprayMetal && sprayFloorA(use.family.sprayMetal, nominalMm, use.gas);
-  const machineTop = machine?.currentRangeA?.[1] ?? Infinity;
-  const topA = Math.min(size.windowA[1], machineTop);
-  const ends: Ends = { size, machine, floorA, topA, topIsMachine: machineTop < size.windowA[1] };
+  const top = lowestTop(use, size);
+  const topA = top.amps;
+  const machineTop = top.isMachine ? topA : Infinity;
+  const ends: Ends = { size, machine, floorA, topA, topLabel: top.label, topIsMachine: top.isMachine };
   if (floorA !== undefined && topA < floorA) return tooSmallMachine(use, floorA, topA, machine);
   const under = wantedA < lowestServedA(use, size);
   if (under && (floorA !== undefined || nominalMm > smallestSize(use.family))) {
     return wireTooLarge(use, nominalMm, wantedA, floorA ?? size.windowA[0]);
   }
-  const lowest = machine?.currentRangeA?.[0] ?? 0;
+  const lowest = Math.max(machine?.currentRangeA?.[0] ?? 0, Math.round(feedEnds(use, nominalMm)[0]));
   if (wantedA < lowest) {
     return refused(use.context.work, 'machine-too-large', [
       `${machine?.name ?? 'The machine'} starts at ${lowest} A and this work takes ${Math.round(wantedA)} A.`,

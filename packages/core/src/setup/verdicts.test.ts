@@ -238,6 +238,34 @@ describe('numbers of your own', () => {
   });
 });
 
+describe('the machine’s feeder', () => {
+  it('holds the plan to the fastest wire it feeds, in a row of its own, and refuses what is slower than its slowest', () => {
+    const base = {
+      metal: 'carbon-steel',
+      thicknessMm: 4,
+      joint: 'tee',
+      position: 'flat',
+      surface: 'clean',
+      place: 'indoors',
+      windy: false,
+    } as const;
+    const slow = planSetup(base, {
+      mode: 'short-circuit',
+      wireDiameterMm: 0.8,
+      machine: { ...PLAIN, wireFeedSpeedRangeMPerMin: [2, 7] },
+    });
+    if (slow.status !== 'planned') throw new Error('refused');
+    expect(slow.wireFeedSpeedMPerMin.start).toBeLessThanOrEqual(7.05);
+    expect(slow.demand.at(-1)).toMatchObject({ kind: 'limit' });
+    expect(slow.demand.at(-1)?.label).toContain('feeds 7 m/min at most');
+    const fast = planSetup(
+      { ...base, thicknessMm: 0.8 },
+      { wireDiameterMm: 0.8, machine: { ...PLAIN, wireFeedSpeedRangeMPerMin: [6, 20] } },
+    );
+    expect(fast).toMatchObject({ status: 'refused', code: 'machine-too-large' });
+  });
+});
+
 describe('schools', () => {
   const base = {
     metal: 'carbon-steel',

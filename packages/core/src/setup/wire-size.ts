@@ -49,7 +49,7 @@ export function sizeFit(use: SizeUse, size: FamilySize): 'under' | 'in' | 'over'
   return wantedA > size.windowA[1] ? 'over' : 'in';
 }
 
-function suits({ family, context }: SizeUse, size: FamilySize): boolean {
+function suits({ context }: SizeUse, size: FamilySize): boolean {
   const { thicknessMm } = context.thickness;
   const [min, max] = size.thicknessMm;
   return thicknessMm >= min && thicknessMm <= max;
