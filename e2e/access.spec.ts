@@ -1,39 +1,39 @@
 import { expect, expectNoViolations, test, toQuickLine, typeJob } from './fixtures.ts';
 
-const VIEWPORTS = [
-  { name: 'desk', width: 1280, height: 800 },
-  { name: 'phone', width: 390, height: 844 },
+/** Both widths and both themes, each once: the desk by day, the phone under the hood. */
+const VIEWS = [
+  { name: 'desk by day', width: 1280, height: 800, colorScheme: 'light' },
+  { name: 'phone under the hood', width: 390, height: 844, colorScheme: 'dark' },
 ] as const;
 
-for (const viewport of VIEWPORTS) {
-  for (const colorScheme of ['light', 'dark'] as const) {
-    test.describe(`${viewport.name}, ${colorScheme}`, () => {
-      test.use({ viewport: { width: viewport.width, height: viewport.height }, colorScheme });
+const SCREENS: readonly (readonly [name: string, words: string | undefined, path: string])[] = [
+  ['bench', undefined, '/'],
+  ['jobs', undefined, '/jobs'],
+  ['plan', '40x40x3', ''],
+  ['plan of aluminium', '5083', ''],
+  ['dial-in', '40x40x3', '/dial-in'],
+  ['compare', '40x40x3', '/compare?way=gas-shielded-flux-core%2Fown'],
+  ['settings', undefined, '/settings'],
+  ['truth', undefined, '/truth'],
+  ['nowhere', undefined, '/nowhere'],
+];
 
-      test('every screen is free of axe violations and fits its width', async ({ page, open, demo }) => {
+for (const { name: view, width, height, colorScheme } of VIEWS) {
+  test.describe(view, () => {
+    test.use({ viewport: { width, height }, colorScheme });
+    for (const [name, words, path] of SCREENS) {
+      test(`${name} is free of axe violations and fits its width`, async ({ page, open, demo }) => {
         const jobs = (await (await fetch(`${demo.url}/api/jobs`)).json()) as { id: string; line: string }[];
-        const id = (words: string): string => jobs.find((job) => job.line.includes(words))?.id ?? '';
-        const screens = [
-          '/',
-          '/jobs',
-          `/jobs/${id('40x40x3')}`,
-          `/jobs/${id('40x40x3')}/dial-in`,
-          `/jobs/${id('6063')}`,
-          '/nowhere',
-        ];
-        for (const screen of screens) {
-          await open(screen);
-          await expect(page.getByRole('heading').first()).toBeAttached();
-          await page.waitForLoadState('networkidle');
-          await expectNoViolations(page);
-          const overflow = await page.evaluate(
-            () => document.documentElement.scrollWidth - window.innerWidth,
-          );
-          expect(overflow).toBeLessThanOrEqual(0);
-        }
+        const job = words === undefined ? '' : `/jobs/${jobs.find(({ line }) => line.includes(words))?.id}`;
+        await open(`${job}${path}`);
+        await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
+        await page.waitForLoadState('networkidle');
+        await expectNoViolations(page);
+        const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        expect(overflow).toBeLessThanOrEqual(0);
       });
-    });
-  }
+    }
+  });
 }
 
 test('open editors, questions and stop cautions are free of axe violations', async ({ page, open }) => {

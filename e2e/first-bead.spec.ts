@@ -21,8 +21,8 @@ test('from a line typed to a logged bead', async ({ page, open }) => {
   await expect(page.getByRole('textbox', { name: 'Wire speed' })).toHaveValue('7.6');
   await expect(page.getByRole('textbox', { name: 'Volts' })).toHaveValue('18.4');
   const figures = page.getByRole('region', { name: 'Set these' });
-  await expect(figures).toContainText('12L/min');
-  await expect(figures).toContainText('10mm');
+  await expect(figures.getByRole('textbox', { name: 'Gas' })).toHaveValue('12');
+  await expect(figures.getByRole('textbox', { name: 'Tip to work' })).toHaveValue('10');
   await expect(page.getByRole('img', { name: /Start at 7.6 m\/min and 18.4 V/ })).toBeVisible();
 
   await page.getByRole('link', { name: 'Dial-in' }).click();

@@ -1,3 +1,4 @@
+import { demoServer } from './demo-server.ts';
 import { expect, test, toQuickLine, typeJob } from './fixtures.ts';
 
 test('a chip change repaints numbers, path and chart together, and is kept', async ({ page, open }) => {
@@ -70,18 +71,128 @@ test('a refused job says why, what to do instead, and is planned when the chip i
   await expect(page.getByRole('region', { name: 'Set these' })).toBeVisible();
 });
 
-test('work of another family is kept as understood, not planned', async ({ page, open }) => {
+test('switching to self-shielded swaps the drawn leads, knurls the rolls and takes the gas away', async ({
+  page,
+  open,
+}) => {
   await open('/jobs');
-  await typeJob(page, '3mm 6063 spool gun');
-  await expect(page.getByRole('heading', { name: 'Understood, not planned yet' })).toBeVisible();
-  await page.getByRole('link', { name: 'Dial-in' }).click();
-  await expect(page.getByRole('heading', { name: 'Nothing to dial in yet' })).toBeVisible();
+  await typeJob(page, '3 mm lap 0.9');
+  const path = page.getByRole('region', { name: 'Wire path' });
+  await expect(path.getByRole('img')).toHaveAccessibleName(
+    'Gun lead on +, work lead on −; smooth V-groove rolls; steel liner; gas to the nozzle',
+  );
+  await page.getByRole('button', { name: /^Way: / }).click();
+  await page.getByRole('radio', { name: 'self-shielded flux core' }).click();
+  await expect(path.getByRole('img')).toHaveAccessibleName(
+    'Gun lead on −, work lead on +; knurled rolls; steel liner; no gas',
+  );
+  await expect(page.getByRole('tab', { name: /^Leads gun − work \+/ })).toBeVisible();
+  await expect(page.getByRole('tab', { name: /^Rolls knurled 0.9 mm/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Set these' })).toContainText('no gas: close the cylinder');
 });
 
-test('a stop caution stands above the numbers', async ({ page, open }) => {
+test('aluminium shows U rolls, the plastic liner with its neck liner, and argon', async ({ page, open }) => {
+  await open('/jobs');
+  await typeJob(page, '3mm 6063 tube butt Old Tom');
+  const path = page.getByRole('region', { name: 'Wire path' });
+  await expect(path.getByRole('img')).toHaveAccessibleName(
+    'Gun lead on +, work lead on −; U-groove rolls; plastic liner with a bronze neck liner; gas to the nozzle',
+  );
+  await expect(page.getByRole('tab', { name: /^Rolls U 1.0 mm/ })).toBeVisible();
+  await expect(page.getByRole('tab', { name: /^Gas argon/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Gun from the side: push/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /^Seam from above, 400 mm: a tack of 10 mm every 100 mm/ }),
+  ).toBeVisible();
+});
+
+test('another way is taken from the list of ways, and the closed ones say why', async ({ page, open }) => {
+  await open('/jobs');
+  await typeJob(page, '8 mm tee vertical up Marigold');
+  const ways = page.getByRole('region', { name: 'Other ways for this work' });
+  await expect(ways).toContainText('solid wire with gas, pulsed spray');
+  await expect(ways).toContainText('too large and fluid to stay up');
+  await ways.getByRole('button', { name: 'Take self-shielded flux core' }).click();
+  await expect(page.getByRole('button', { name: 'Way: self-shielded' })).toBeVisible();
+  await expect(page.getByRole('img', { name: /Section of a tee to scale: 8.0 mm to 8.0 mm/ })).toBeVisible();
+});
+
+test('a school chosen on the plan changes the plan and is kept for the shop', async ({ page }) => {
+  const server = await demoServer();
+  try {
+    await page.goto(`${server.url}/jobs`);
+    await typeJob(page, '3.2 mm butt 0.9 Ar+18');
+    const speed = page.getByRole('textbox', { name: 'Wire speed' });
+    await expect(speed).toHaveValue('5.5');
+    await page.getByRole('radio', { name: /^Amps by thickness/ }).click();
+    await expect(speed).toHaveValue('5.2');
+    await expect(page.getByRole('row', { name: /amps by thickness.*school/ })).toBeVisible();
+    await page.goto(`${server.url}/settings`);
+    await expect(page.getByRole('radio', { name: /^Amps by thickness/ })).toBeChecked();
+  } finally {
+    await server.kill();
+  }
+});
+
+test('gas flow and tip to work can be made your own', async ({ page, open }) => {
+  await open('/jobs');
+  await typeJob(page, '3.2 mm butt 0.8 Ar+18');
+  await page.getByRole('button', { name: 'Gas up' }).click();
+  await expect(page.getByRole('textbox', { name: 'Gas' })).toHaveValue('13');
+  await page.getByRole('textbox', { name: 'Tip to work' }).fill('14');
+  await page.getByRole('textbox', { name: 'Tip to work' }).press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Wire speed' })).not.toHaveValue('7.6');
+  await expect(page.getByRole('button', { name: /yours.*Tip to work/ })).toBeVisible();
+});
+
+test('a job is shown large at the machine, duplicated, and compared with another way', async ({
+  page,
+  open,
+}) => {
+  await open('/jobs');
+  await typeJob(page, '8 mm tee Ar+10 solid spray');
+  await page.getByRole('button', { name: 'At the machine' }).click();
+  await expect(page.getByRole('dialog')).toContainText('m/min');
+  await page.keyboard.press('Escape');
+  const first = page.url();
+  await page.getByRole('button', { name: 'Duplicate this job' }).click();
+  await expect(page.getByText('Duplicated: this is the copy')).toBeVisible();
+  await expect(page).not.toHaveURL(first);
+  await page.getByRole('link', { name: 'Compare with another way' }).click();
+  await page.getByRole('combobox', { name: 'Way' }).selectOption('gas-shielded flux core');
+  await expect(
+    page.getByRole('row', { name: /way ≠ differs solid wire with gas gas-shielded flux core/ }),
+  ).toBeVisible();
+  await expect(page.getByRole('row', { name: /polarity gun \+, work − gun \+, work −/ })).toBeVisible();
+  await page.getByRole('combobox', { name: 'Way' }).selectOption('solid wire with gas, pulsed spray');
+  await page.reload();
+  await expect(page.getByRole('combobox', { name: 'Way' })).toHaveValue('solid-gas/pulse');
+});
+
+test('the setup card alone is printed', async ({ page, open }) => {
+  await open('/jobs');
+  await typeJob(page, '3.2 mm butt 0.8 Ar+18');
+  await expect(page.getByRole('textbox', { name: 'Wire speed' })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('#root')).toBeHidden();
+  await expect(page.locator('.setup-card')).toContainText('7.6 m/min');
+  expect((await page.pdf({ format: 'A4' })).length).toBeGreaterThan(5000);
+});
+
+test('a stop caution is read before dialling in, and that is logged', async ({ page, open }) => {
   await open('/jobs');
   await typeJob(page, '3mm galv lap 0.8');
-  await expect(page.getByRole('list', { name: 'Stop and read' })).toContainText('Zinc fume');
+  const stops = page.getByRole('list', { name: 'Stop and read' });
+  await expect(stops).toContainText('Zinc fume');
+  await page.getByRole('link', { name: 'Dial-in' }).click();
+  await expect(page.getByRole('heading', { name: 'Read the stop cautions first' })).toBeVisible();
+  await page.getByRole('link', { name: 'Open the plan' }).click();
+  await stops.getByRole('button', { name: 'I have read this' }).click();
+  await expect(stops).toContainText(/read \d/);
+  await page.reload();
+  await expect(stops).toContainText(/read \d/);
+  await page.getByRole('link', { name: 'Dial-in' }).click();
+  await expect(page.getByRole('region', { name: 'Next bead' })).toBeVisible();
 });
 
 test('a number can be made your own, by typing and by nudging, and given back', async ({ page, open }) => {
@@ -117,7 +228,7 @@ test('units and theme switch everywhere and are remembered', async ({ page, open
   await typeJob(page, '3.2 mm butt 0.8 Ar+18');
   await page.getByRole('radio', { name: 'US' }).click();
   await expect(page.getByRole('textbox', { name: 'Wire speed' })).toHaveValue('299');
-  await expect(page.getByRole('region', { name: 'Set these' })).toContainText('25ft³/h');
+  await expect(page.getByRole('textbox', { name: 'Gas' })).toHaveValue('25');
   await page.getByRole('radio', { name: 'Hood' }).click();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await page.reload();

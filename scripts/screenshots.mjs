@@ -29,7 +29,11 @@ const VIEWS = [
   { name: 'plan', job: '40x40x3', tab: '' },
   { name: 'plan-dark', job: '2mm outside corner', tab: '', theme: 'dark' },
   { name: 'plan-phone', job: '40x40x3', tab: '', width: 390 },
+  { name: 'plan-aluminium', job: '5083', tab: '' },
   { name: 'dial-in', job: '40x40x3', tab: '/dial-in' },
+  { name: 'compare', job: '40x40x3', tab: '/compare?way=solid-gas%2Fpulse' },
+  { name: 'settings', path: '/settings' },
+  { name: 'truth', path: '/truth' },
 ];
 
 ensureInstalled();

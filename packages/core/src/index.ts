@@ -59,6 +59,8 @@ export {
   type Work,
 } from './material/work.ts';
 
+export { metalPair, type MetalPair, type WeldMetal } from './material/metal-pair.ts';
+
 // Wire
 export {
   nominalWireMm,

@@ -38,7 +38,7 @@ async function failureOf(response: Response): Promise<ApiFailure> {
  * @throws {ApiFailure} when the server refuses or does not answer
  */
 export async function api<T>(
-  method: 'GET' | 'POST' | 'PATCH' | 'DELETE',
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
   path: string,
   read: (body: unknown) => T,
   body?: unknown,

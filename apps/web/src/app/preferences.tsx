@@ -1,12 +1,12 @@
+import { METRIC, UNIT_OPTIONS, type UnitQuantity, type Units } from './units.ts';
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 
-export type UnitSystem = 'metric' | 'us';
 export type Theme = 'system' | 'light' | 'dark';
 
 interface Preferences {
-  readonly units: UnitSystem;
+  readonly units: Units;
   readonly theme: Theme;
-  readonly setUnits: (units: UnitSystem) => void;
+  readonly setUnits: (units: Units) => void;
   readonly setTheme: (theme: Theme) => void;
 }
 
@@ -21,6 +21,28 @@ function useStored<T extends string>(key: string, allowed: readonly T[], fallbac
   const [value, setValue] = useState<T>(() => stored(key, allowed, fallback));
   useEffect(() => localStorage.setItem(`hot-bead.${key}`, value), [key, value]);
   return [value, setValue] as const;
+}
+
+const UNITS_KEY = 'hot-bead.units-by-quantity';
+
+/** What was remembered, quantity by quantity; anything that is no unit falls back to metric. */
+function storedUnits(): Units {
+  try {
+    const kept = JSON.parse(localStorage.getItem(UNITS_KEY) ?? '{}') as Record<string, unknown>;
+    const entries = (Object.keys(METRIC) as UnitQuantity[]).map((key) => {
+      const found = (UNIT_OPTIONS[key] as readonly string[]).find((unit) => unit === kept[key]);
+      return [key, found ?? METRIC[key]] as const;
+    });
+    return Object.fromEntries(entries) as unknown as Units;
+  } catch {
+    return METRIC;
+  }
+}
+
+function useStoredUnits() {
+  const [units, setUnits] = useState<Units>(storedUnits);
+  useEffect(() => localStorage.setItem(UNITS_KEY, JSON.stringify(units)), [units]);
+  return [units, setUnits] as const;
 }
 
 /** Keeps the page's theme in step with the choice, and with the system while that is the choice. */
@@ -39,7 +61,7 @@ function useTheme(theme: Theme): void {
 
 /** The user's units and theme, remembered on this device. */
 export function PreferencesProvider({ children }: { readonly children: ReactNode }) {
-  const [units, setUnits] = useStored<UnitSystem>('units', ['metric', 'us'], 'metric');
+  const [units, setUnits] = useStoredUnits();
   const [theme, setTheme] = useStored<Theme>('theme', ['system', 'light', 'dark'], 'system');
   useTheme(theme);
   const value = useMemo(() => ({ units, theme, setUnits, setTheme }), [units, theme, setUnits, setTheme]);

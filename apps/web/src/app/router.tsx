@@ -31,12 +31,28 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../features/plan/plan-page.tsx')).PlanPage }),
               },
               {
+                path: 'compare',
+                lazy: async () => ({
+                  Component: (await import('../features/compare/compare-page.tsx')).ComparePage,
+                }),
+              },
+              {
                 path: 'dial-in',
                 lazy: async () => ({
                   Component: (await import('../features/dial-in/dial-in-page.tsx')).DialInPage,
                 }),
               },
             ],
+          },
+          {
+            path: 'settings',
+            lazy: async () => ({
+              Component: (await import('../features/settings/settings-page.tsx')).SettingsPage,
+            }),
+          },
+          {
+            path: 'truth',
+            lazy: async () => ({ Component: (await import('../features/truth/truth-page.tsx')).TruthPage }),
           },
           { path: '*', lazy: async () => ({ Component: (await import('./not-found.tsx')).NotFound }) },
         ],

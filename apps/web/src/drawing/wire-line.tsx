@@ -2,6 +2,8 @@ interface Props {
   /** Stations in the order drawn, one column each. */
   readonly ids: readonly string[];
   readonly chosen: string;
+  /** Whether gas flows beside the wire. */
+  readonly gas: boolean;
 }
 
 const COLUMN = 100;
@@ -9,7 +11,7 @@ const WIRE_Y = 24;
 const GAS_Y = 4;
 
 /** The wire as one line behind the stations, from the leads to the joint, and the gas above it to the tip. */
-export function WireLine({ ids, chosen }: Props) {
+export function WireLine({ ids, chosen, gas }: Props) {
   const middle = (id: string): number => (ids.indexOf(id) + 0.5) * COLUMN;
   const at = ids.indexOf(chosen) * COLUMN;
   const line = { fill: 'none', strokeWidth: 2.5, vectorEffect: 'non-scaling-stroke' } as const;
@@ -28,12 +30,14 @@ export function WireLine({ ids, chosen }: Props) {
         strokeDasharray="5 4"
         d={`M${middle('joint')} 36H${middle('clamp')}`}
       />
-      <path
-        {...line}
-        strokeWidth={1.75}
-        stroke={chosen === 'gas' ? 'var(--action)' : 'var(--cold)'}
-        d={`M${middle('gas')} ${GAS_Y}H${middle('tip')}V14`}
-      />
+      {gas && (
+        <path
+          {...line}
+          strokeWidth={1.75}
+          stroke={chosen === 'gas' ? 'var(--action)' : 'var(--cold)'}
+          d={`M${middle('gas')} ${GAS_Y}H${middle('tip')}V14`}
+        />
+      )}
       {onWire && (
         <path
           {...line}

@@ -1,4 +1,5 @@
-import { type Theme, type UnitSystem, usePreferences } from '../app/preferences.tsx';
+import { METRIC, systemOf, type UnitSystem, US } from '../app/units.ts';
+import { type Theme, usePreferences } from '../app/preferences.tsx';
 import { Segmented } from '../ui/segmented.tsx';
 
 const UNITS: readonly { value: UnitSystem; label: string }[] = [
@@ -16,7 +17,12 @@ export function PreferenceSwitches() {
   const { units, theme, setUnits, setTheme } = usePreferences();
   return (
     <>
-      <Segmented label="Units" value={units} options={UNITS} onChange={setUnits} />
+      <Segmented
+        label="Units"
+        value={systemOf(units) ?? ''}
+        options={UNITS}
+        onChange={(system) => setUnits(system === 'us' ? US : METRIC)}
+      />
       <Segmented label="Theme" value={theme} options={THEMES} onChange={setTheme} />
     </>
   );

@@ -1,3 +1,4 @@
+import { Settings2 } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { Wordmark } from '../drawing/wordmark.tsx';
 import { PLACES } from './places.ts';
@@ -28,6 +29,13 @@ export function Rail() {
         ))}
       </ul>
       <div className="mt-auto grid gap-3">
+        <NavLink
+          to="/settings"
+          className="flex min-h-11 items-center gap-3 rounded-md border-l-4 border-transparent px-3 hover:text-action aria-[current=page]:border-action aria-[current=page]:bg-action-tint aria-[current=page]:font-semibold"
+        >
+          <Settings2 size={20} aria-hidden="true" />
+          Settings
+        </NavLink>
         <PreferenceSwitches />
       </div>
     </nav>

@@ -2,7 +2,8 @@ import { ToggleGroup } from 'radix-ui';
 
 interface Props<T extends string> {
   readonly label: string;
-  readonly value: T;
+  /** Empty where none of the options holds. */
+  readonly value: T | '';
   readonly options: readonly { readonly value: T; readonly label: string }[];
   readonly onChange: (value: T) => void;
 }

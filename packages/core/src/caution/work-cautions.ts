@@ -32,6 +32,14 @@ const CIRCUMSTANCE_CAUTION: Readonly<Partial<Record<Circumstance, Omit<Caution, 
     level: 'stop',
     text: 'No chlorinated solvent or brake cleaner anywhere near an arc: it turns to phosgene. Let acetone dry off and put it away.',
   },
+  flammables: {
+    level: 'warn',
+    text: 'Hot work: clear everything that burns for 10 m (35 ft), extinguisher at hand, a fire watch, and look again after 30 to 60 minutes.',
+  },
+  implant: {
+    level: 'warn',
+    text: 'Arc current disturbs pacemakers and other implants: whoever wears one keeps away and asks the doctor.',
+  },
   vehicle: {
     level: 'warn',
     text: 'On a vehicle or electronics: battery off, work clamp right beside the weld, keep off airbags and their wiring.',

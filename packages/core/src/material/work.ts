@@ -39,6 +39,8 @@ export const CIRCUMSTANCES = [
   'vehicle',
   'load-bearing',
   'solvent',
+  'flammables',
+  'implant',
 ] as const;
 export type Circumstance = (typeof CIRCUMSTANCES)[number];
 
@@ -113,6 +115,8 @@ export const CIRCUMSTANCE_NAME: Readonly<Record<Circumstance, string>> = {
   vehicle: 'on a vehicle or electronics',
   'load-bearing': 'carries load, or code work',
   solvent: 'cleaned with solvent',
+  flammables: 'something that burns within 10 m',
+  implant: 'someone with a pacemaker or implant near',
 };
 
 /** Whether something is so around the work. */

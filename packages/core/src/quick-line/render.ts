@@ -63,6 +63,8 @@ const CIRCUMSTANCE_WORDS: Readonly<Record<Circumstance, string>> = {
   vehicle: 'vehicle',
   'load-bearing': 'load bearing',
   solvent: 'solvent',
+  flammables: 'flammables',
+  implant: 'implant',
 };
 
 function metalText(base: BaseMetal | undefined, alloy: string | undefined): string | undefined {

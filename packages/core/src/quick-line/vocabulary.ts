@@ -58,6 +58,8 @@ const CIRCUMSTANCE_ENTRIES: readonly Entry[] = [
   circumstance('cadmium|cadmium plated|cad plated', 'plated'),
   circumstance('vehicle|car|truck|van|trailer|on a vehicle', 'vehicle'),
   circumstance('load bearing|structural|code work|carries load|pressure', 'load-bearing'),
+  circumstance('flammables|flammable|fire risk|near wood', 'flammables'),
+  circumstance('pacemaker|implant', 'implant'),
   circumstance('solvent|brake cleaner|solvent cleaned', 'solvent'),
 ];
 

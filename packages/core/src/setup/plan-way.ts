@@ -1,5 +1,5 @@
 import { beadPlan, HAND_TRAVEL_RANGE_MM_PER_MIN } from '../bead/travel.ts';
-import { gravestFirst } from '../caution/caution.ts';
+import { type Caution, gravestFirst } from '../caution/caution.ts';
 import { setupCautions } from '../caution/setup-cautions.ts';
 import { workCautions } from '../caution/work-cautions.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
@@ -122,6 +122,19 @@ function beadOf({ open, wire, trueDiameterMm, limits }: SettledWay, wireFeedSpee
   });
 }
 
+/** A wire that is neither on the machine nor on a shelf that is known. */
+function wireToGet({ open, wire }: SettledWay): readonly Caution[] {
+  const { shelf, machine } = open.context.resources;
+  if (!shelf || wire.origin !== 'assumed') return [];
+  const held = [
+    ...shelf.wires,
+    ...(machine ? [{ wireClass: machine.loadedWireClass, diameterMm: machine.loadedWireDiameterMm }] : []),
+  ];
+  if (held.some((w) => w.wireClass === wire.wireClass && w.diameterMm === wire.diameterMm)) return [];
+  const text = `${wire.diameterMm} mm ${wire.wireClass} is not on the shelf: get it, or name a wire that is.`;
+  return [{ code: 'wire-to-get', level: 'warn', text, source: PRACTICE }];
+}
+
 function cautionsOf(settled: SettledWay, currentA: number, passes: number): PlannedSetup['cautions'] {
   const { open, wire, gas, limits } = settled;
   const { work, pair, thickness } = open.context;
@@ -138,6 +151,7 @@ function cautionsOf(settled: SettledWay, currentA: number, passes: number): Plan
     }),
     ...limits.cautions,
     ...(gas.caution ? [gas.caution] : []),
+    ...wireToGet(settled),
   ]);
 }
 

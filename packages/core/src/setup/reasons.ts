@@ -37,7 +37,7 @@ function gasReason(plan: Unreasoned): Reason {
     shelf: `${gas.name} is on the shelf and suits.`,
     assumed: `No gas named: ${gas.name} assumed${gas.co2Percent[0] === gas.co2Percent[1] ? '' : '; the volts range covers both ends'}.`,
   }[origin];
-  const text = gas.id === 'none' ? 'No gas: close the cylinder.' : why;
+  const text = gas.id === 'none' ? 'No gas: close the cylinder.' : sentence(why);
   return { item: 'gas', text, source: gas.source };
 }
 
@@ -121,13 +121,22 @@ function ctwdText(plan: Unreasoned): string {
   return 'Tip to work; the wire that sticks out is that less the arc. At one wire speed a longer stick-out means less current.';
 }
 
+/** The text with a capital at its start. */
+function sentence(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
 /** A reason with its source for every item of a plan. */
 export function reasonsFor(plan: Unreasoned, told: Told): readonly Reason[] {
   const { feedPath, polarity, technique } = plan;
   const ownCtwd = plan.own.ctwdMm !== undefined;
   return [
     { item: 'polarity', text: polarity.why, source: polarity.source },
-    { item: 'wire', text: `${told.wire} ${wireClassRow(plan.wire.wireClass).note}`, source: PRACTICE },
+    {
+      item: 'wire',
+      text: `${sentence(told.wire)} ${wireClassRow(plan.wire.wireClass).note}`,
+      source: PRACTICE,
+    },
     { item: 'driveRolls', text: feedPath.driveRolls.why, source: feedPath.driveRolls.source },
     { item: 'liner', text: feedPath.liner.why, source: feedPath.liner.source },
     { item: 'tip', text: feedPath.tip.why, source: feedPath.tip.source },

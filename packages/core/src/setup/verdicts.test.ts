@@ -325,6 +325,28 @@ describe('schools', () => {
 });
 
 describe('the shelf', () => {
+  it('says which wire to get when none on it or on the machine suits', () => {
+    const base = {
+      metal: 'aluminium',
+      alloy: '5083',
+      thicknessMm: 5,
+      joint: 'tee',
+      position: 'flat',
+      surface: 'clean',
+      place: 'indoors',
+      windy: false,
+    } as const;
+    const codes = (wireClass: 'ER5183' | 'ER5356'): string[] => {
+      const shelf = { wires: [{ wireClass, diameterMm: 1.0 }], gases: ['argon'] } as const;
+      const setup = planSetup(base, { shelf });
+      if (setup.status !== 'planned') throw new Error('refused');
+      expect(setup.wire.wireClass).toBe('ER5183');
+      return setup.cautions.map((caution) => caution.code);
+    };
+    expect(codes('ER5356')).toContain('wire-to-get');
+    expect(codes('ER5183')).not.toContain('wire-to-get');
+  });
+
   it('prefers a way whose wire is there, and says what to get when no gas suits', () => {
     const base = {
       metal: 'carbon-steel',

@@ -2,7 +2,8 @@ import { ContractError, type NewTestBead, newTestBeadSchema, NOTE_MAX, validated
 import { ARC_SOUNDS, BEAD_FACES, type BeadSetting } from '@hot-bead/core';
 import { useForm } from 'react-hook-form';
 import { ApiFailure } from '../../api/client.ts';
-import { type UnitSystem, usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../app/preferences.tsx';
+import type { Units } from '../../app/units.ts';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
@@ -33,7 +34,7 @@ function number(text: string): number | string {
   return text.trim() === '' || Number.isNaN(value) ? text : value;
 }
 
-function beadOf(fields: BeadFields, units: UnitSystem): NewTestBead {
+function beadOf(fields: BeadFields, units: Units): NewTestBead {
   const speed = number(fields.wireFeedSpeedMPerMin);
   const wireFeedSpeedMPerMin = typeof speed === 'number' ? shownAs('wireFeedSpeed', units).to(speed) : speed;
   return validated(newTestBeadSchema, {

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
 import { useJob } from '../jobs/index.ts';
-import { useSetup } from '../plan/index.ts';
+import { unreadStops, useSetup } from '../plan/index.ts';
 import { WindowChart } from '../window-chart/index.ts';
 import { BeadForm } from './bead-form.tsx';
 import { Ladder } from './ladder.tsx';
@@ -47,6 +47,21 @@ function Ready({ job, plan }: { readonly job: Job; readonly plan: PlannedSetup }
 export function DialInPage() {
   const job = useJob();
   const { setup } = useSetup(job);
+  if (setup?.status === 'planned' && unreadStops(setup.cautions, job).length > 0) {
+    return (
+      <Notice
+        tone="hot"
+        title="Read the stop cautions first"
+        action={
+          <ButtonLink to={`/jobs/${job.id}`} tone="main">
+            Open the plan
+          </ButtonLink>
+        }
+      >
+        {unreadStops(setup.cautions, job)[0]?.text}
+      </Notice>
+    );
+  }
   if (setup?.status === 'planned') return <Ready job={job} plan={setup} />;
   const why = setup === undefined ? 'This job has no thickness yet.' : setup.reasons[0];
   return (

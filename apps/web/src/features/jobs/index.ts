@@ -1,3 +1,12 @@
 export { JobRow } from './job-row.tsx';
-export { jobKeys, jobListQuery, jobQuery, useChangeJob, useCreateJob, useRemoveJob } from './jobs.queries.ts';
+export {
+  jobKeys,
+  jobListQuery,
+  jobQuery,
+  useAcknowledge,
+  useChangeJob,
+  useCreateJob,
+  useDuplicateJob,
+  useRemoveJob,
+} from './jobs.queries.ts';
 export { useJob } from './use-job.ts';

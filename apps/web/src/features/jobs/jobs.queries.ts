@@ -3,6 +3,7 @@ import {
   type JobChange,
   jobListSchema,
   jobSchema,
+  type NewAcknowledgement,
   type NewJob,
   validated,
 } from '@hot-bead/contract';
@@ -59,6 +60,28 @@ export function useChangeJob(id: string) {
       if (client.isMutating({ mutationKey }) <= 1) client.setQueryData(key, job);
       return client.invalidateQueries({ queryKey: jobKeys.list() });
     },
+  });
+}
+
+/** The same work as a new job. */
+export function useDuplicateJob() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => api('POST', `/jobs/${id}/duplicate`, readJob),
+    onSuccess: (job) => {
+      client.setQueryData(jobKeys.one(job.id), job);
+      void client.invalidateQueries({ queryKey: jobKeys.list() });
+    },
+  });
+}
+
+/** Logs that a stop caution of a job was read. */
+export function useAcknowledge(id: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (caution: NewAcknowledgement) =>
+      api('POST', `/jobs/${id}/acknowledgements`, readJob, caution),
+    onSuccess: (job) => client.setQueryData(jobKeys.one(id), job),
   });
 }
 

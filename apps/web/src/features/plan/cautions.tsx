@@ -1,4 +1,8 @@
+import type { Acknowledgement, Job } from '@hot-bead/contract';
 import { type Caution, type CautionLevel, sourceText } from '@hot-bead/core';
+import { format } from 'date-fns';
+import { Button } from '../../ui/button.tsx';
+import { useAcknowledge } from '../jobs/index.ts';
 
 const LEVEL: Readonly<
   Record<CautionLevel, { readonly sign: string; readonly word: string; readonly box: string }>
@@ -8,26 +12,72 @@ const LEVEL: Readonly<
   note: { sign: '○', word: 'Note', box: 'border-line' },
 };
 
-function CautionBox({ caution }: { readonly caution: Caution }) {
+function CautionText({ caution }: { readonly caution: Caution }) {
   const level = LEVEL[caution.level];
   return (
-    <li className={`rounded-md border px-3 py-2 ${level.box}`}>
+    <p>
       <span className="font-semibold">
         <span aria-hidden="true">{level.sign}</span> {level.word}.
       </span>{' '}
       {caution.text} <span className="text-sm text-ink-soft">[{sourceText(caution.source)}]</span>
+    </p>
+  );
+}
+
+/** When a stop caution was read, as it stands now; a changed text must be read again. */
+export function readAt(caution: Caution, acknowledged: readonly Acknowledgement[]): string | undefined {
+  return acknowledged.findLast(({ code, text }) => code === caution.code && text === caution.text)?.at;
+}
+
+/** Stop cautions of a plan that have not been read yet. */
+export function unreadStops(cautions: readonly Caution[], job: Job): readonly Caution[] {
+  return cautions.filter((c) => c.level === 'stop' && readAt(c, job.acknowledged) === undefined);
+}
+
+function StopCaution({ caution, job }: { readonly caution: Caution; readonly job: Job }) {
+  const acknowledge = useAcknowledge(job.id);
+  const at = readAt(caution, job.acknowledged);
+  return (
+    <li
+      className={`flex flex-wrap items-center justify-between gap-3 rounded-md border px-3 py-2 ${LEVEL.stop.box}`}
+    >
+      <div className="min-w-0 flex-1 basis-80">
+        <CautionText caution={caution} />
+        {acknowledge.error && (
+          <p role="alert" className="text-hot">
+            {acknowledge.error.message}
+          </p>
+        )}
+      </div>
+      {at === undefined ? (
+        <Button
+          tone="main"
+          disabled={acknowledge.isPending}
+          onClick={() => acknowledge.mutate({ code: caution.code, text: caution.text })}
+        >
+          I have read this
+        </Button>
+      ) : (
+        <span className="text-sm">read {format(new Date(at), 'd MMM, HH:mm')}</span>
+      )}
     </li>
   );
 }
 
-/** Cautions that come before anything else is read. */
-export function StopCautions({ cautions }: { readonly cautions: readonly Caution[] }) {
+/** Cautions that come before anything else is read; each is confirmed, and that is logged. */
+export function StopCautions({
+  cautions,
+  job,
+}: {
+  readonly cautions: readonly Caution[];
+  readonly job: Job;
+}) {
   const stops = cautions.filter((caution) => caution.level === 'stop');
   if (stops.length === 0) return null;
   return (
     <ul aria-label="Stop and read" className="grid gap-2">
       {stops.map((caution) => (
-        <CautionBox key={caution.code} caution={caution} />
+        <StopCaution key={caution.code} caution={caution} job={job} />
       ))}
     </ul>
   );
@@ -44,7 +94,9 @@ export function Cautions({ cautions }: { readonly cautions: readonly Caution[] }
         {cautions
           .filter((caution) => caution.level !== 'stop')
           .map((caution) => (
-            <CautionBox key={caution.code} caution={caution} />
+            <li key={caution.code} className={`rounded-md border px-3 py-2 ${LEVEL[caution.level].box}`}>
+              <CautionText caution={caution} />
+            </li>
           ))}
       </ul>
     </section>

@@ -1,6 +1,9 @@
 import {
   BASE_METAL_TABLE,
+  CIRCUMSTANCE_NAME,
+  CIRCUMSTANCES,
   COMMON_GASES,
+  FAMILIES,
   type GasId,
   gasOf,
   JOINT_NAME,
@@ -9,11 +12,16 @@ import {
   metalName,
   POSITION_NAME,
   POSITIONS,
+  PRIORITIES,
+  PRIORITY_NAME,
   SURFACE_NAME,
   SURFACES,
   type Way,
-  WAY_NAME,
-  WAYS,
+  WAY_MODES,
+  wayModeName,
+  type WeldMetal,
+  WIRE_CLASS_TABLE,
+  type WireClass,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
 import { wireSizeText } from '../units/index.ts';
@@ -46,7 +54,33 @@ export const WAY_CHIP: Readonly<Record<Way, string>> = {
   'bronze-braze': 'bronze braze',
 };
 
-export const WAY_OPTIONS = named(WAYS, WAY_NAME);
+/** Ways with their transfers for a metal, as `way/mode`; `open` leaves the choice to the planner. */
+export function wayOptions(metal: WeldMetal): readonly Option<string>[] {
+  const open = { value: 'open', label: 'leave open', note: 'the best way for this work is taken' };
+  const ways = WAY_MODES.filter((option) =>
+    FAMILIES[metal].some((family) => family.ways.includes(option.way) && family.mode === option.mode),
+  );
+  return [
+    open,
+    ...ways.map((option) => ({ value: `${option.way}/${option.mode}`, label: wayModeName(option) })),
+  ];
+}
+
+/** Wire classes that can run in a way. */
+export function wireClassOptions(way: Way): readonly Option<WireClass | 'open'>[] {
+  const own = way === 'aluminium-spool-gun' ? 'aluminium-gun' : way;
+  return [
+    { value: 'open', label: 'leave open', note: 'what is loaded, else what suits the metal' },
+    ...WIRE_CLASS_TABLE.filter((row) => row.way === own).map(({ id, note }) => ({
+      value: id,
+      label: id,
+      note,
+    })),
+  ];
+}
+
+export const PRIORITY_OPTIONS = named(PRIORITIES, PRIORITY_NAME);
+export const CIRCUMSTANCE_OPTIONS = named(CIRCUMSTANCES, CIRCUMSTANCE_NAME);
 
 export type PlaceChoice = 'indoors' | 'outdoors' | 'wind';
 
@@ -65,6 +99,12 @@ export const METAL_OPTIONS: readonly Option<string>[] = BASE_METAL_TABLE.flatMap
   }));
   return row.id === 'other' || row.id === 'unweldable-aluminium' ? alloys : [plain, ...alloys];
 });
+
+/** Metals of the second part; empty where both are of one metal. */
+export const OTHER_METAL_OPTIONS: readonly Option<string>[] = [
+  { value: '', label: 'the same metal' },
+  ...METAL_OPTIONS,
+];
 
 /** Gases to pick from; one that was typed but is not in the list stands first. */
 export function gasOptions(current: GasId | undefined): readonly Option<GasId | 'open'>[] {

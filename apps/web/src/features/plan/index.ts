@@ -1,1 +1,2 @@
-export { useSetup } from './use-setup.ts';
+export { unreadStops } from './cautions.tsx';
+export { useSetup, useShop } from './use-setup.ts';

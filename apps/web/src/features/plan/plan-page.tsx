@@ -1,18 +1,25 @@
-import { useState } from 'react';
 import type { Job } from '@hot-bead/contract';
-import type { PlannedSetup } from '@hot-bead/core';
+import { type Machine, type PlannedSetup, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import type { PathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { testBeadListQuery } from '../dial-in/index.ts';
 import { useJob } from '../jobs/index.ts';
 import { WindowChart } from '../window-chart/index.ts';
 import { Cautions, StopCautions } from './cautions.tsx';
 import { Chips } from './chips.tsx';
+import { JobActions } from './job-actions.tsx';
+import { OtherWays } from './other-ways.tsx';
 import { Refusal, ThicknessNeeded } from './refusal.tsx';
-import { Schools } from './schools.tsx';
+import { EveryReason, Schools } from './schools.tsx';
+import { Secondary } from './secondary.tsx';
 import { SetThese } from './set-these.tsx';
+import { SetupCard } from './setup-card.tsx';
 import { StationDetail } from './station-detail.tsx';
 import { type StationId, stationsOf } from './stations.ts';
+import { TechniqueCard } from './technique.tsx';
 import { useSetup } from './use-setup.ts';
 import { Why } from './why.tsx';
 import { WirePath } from './wire-path.tsx';
@@ -24,24 +31,38 @@ function showDetail(): void {
   }
 }
 
-function Planned({ job, plan }: { readonly job: Job; readonly plan: PlannedSetup }) {
+function formOf({ feedPath, polarity, gas }: PlannedSetup): PathForm {
+  return {
+    gunLead: polarity.gunLead,
+    rolls: feedPath.driveRolls.form,
+    liner: feedPath.liner.material,
+    tipRecessed: feedPath.tip.recessedMm > 0,
+    spoolGun: feedPath.gun === 'spool-gun',
+    gas: gas.gas.id !== 'none',
+  };
+}
+
+interface PlannedProps {
+  readonly job: Job;
+  readonly plan: PlannedSetup;
+  readonly machine: Machine | undefined;
+}
+
+function Planned({ job, plan, machine }: PlannedProps) {
   const [stationId, setStationId] = useState<StationId>('leads');
+  const { units } = usePreferences();
   const { data: beads = [] } = useQuery(testBeadListQuery(job.id));
-  const { machines } = useSetup(job);
-  const stations = stationsOf(
-    plan,
-    machines.find((machine) => machine.name === job.work.machineName),
-  );
+  const stations = stationsOf(plan, machine, units);
   const station = stations.find(({ id }) => id === stationId) ?? stations[0];
   return (
     <>
-      <StopCautions cautions={plan.cautions} />
+      <StopCautions cautions={plan.cautions} job={job} />
       <SetThese job={job} plan={plan} />
       <ButtonLink to={`/jobs/${job.id}/dial-in`} tone="main" className="min-h-14 md:hidden">
         Dial it in
       </ButtonLink>
       <WirePath
-        gunLead={plan.polarity.gunLead}
+        form={formOf(plan)}
         stations={stations}
         chosen={stationId}
         onChoose={(id) => {
@@ -49,29 +70,50 @@ function Planned({ job, plan }: { readonly job: Job; readonly plan: PlannedSetup
           requestAnimationFrame(showDetail);
         }}
       />
-      <div className="grid gap-4 md:grid-cols-[minmax(0,3fr)_minmax(0,4fr)_minmax(0,4fr)]">
+      <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,3fr)_minmax(0,4fr)_minmax(0,4fr)]">
         {station && <StationDetail station={station} />}
         <WindowChart plan={plan} beads={beads} />
         <Why plan={plan} />
       </div>
-      <div className="grid gap-4 md:grid-cols-2">
-        <Schools plan={plan} />
-        <Cautions cautions={plan.cautions} />
+      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
+        <div className="grid grid-cols-1 gap-4">
+          <TechniqueCard plan={plan} />
+          <Secondary plan={plan} machine={machine} />
+        </div>
+        <div className="grid grid-cols-1 gap-4">
+          <OtherWays job={job} ways={plan.ways} />
+          <Schools plan={plan} />
+          <Cautions cautions={plan.cautions} />
+        </div>
       </div>
+      <EveryReason plan={plan} />
+      <SetupCard plan={plan} title={workTitle(plan.work)} />
     </>
   );
 }
 
-/** A job's plan: chips, the numbers to set, the wire's path, the window, and why. */
+/** A job's plan: chips, the numbers to set, the wire's path, the window, why, and everything behind it. */
 export function PlanPage() {
   const job = useJob();
-  const { complete, setup, machines } = useSetup(job);
+  const { complete, setup, machines, machine } = useSetup(job);
+  const title = complete ? workTitle(complete.work) : job.title;
   return (
-    <div className="grid gap-3">
-      <Chips job={job} complete={complete} setup={setup} machines={machines} />
+    <div className="grid grid-cols-1 gap-3">
+      <Chips
+        job={job}
+        complete={complete}
+        setup={setup}
+        machines={machines}
+        actions={<JobActions job={job} title={title} setup={setup} />}
+      />
       {setup === undefined && <ThicknessNeeded job={job} />}
-      {setup?.status === 'refused' && <Refusal setup={setup} />}
-      {setup?.status === 'planned' && <Planned job={job} plan={setup} />}
+      {setup?.status === 'refused' && (
+        <>
+          <Refusal setup={setup} />
+          {setup.ways.some((way) => way.status === 'open') && <OtherWays job={job} ways={setup.ways} />}
+        </>
+      )}
+      {setup?.status === 'planned' && <Planned job={job} plan={setup} machine={machine} />}
     </div>
   );
 }

@@ -2,6 +2,7 @@ import type { Job } from '@hot-bead/contract';
 import { parseQuickLine, type RefusedSetup } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { usePreferences } from '../../app/preferences.tsx';
+import { bareLengthUnit } from '../../app/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/notices.tsx';
 import { useChangeJob } from '../jobs/index.ts';
@@ -9,9 +10,8 @@ import { machineListQuery } from '../machines/index.ts';
 
 /** Why this work is not planned as it stands, and what to do instead. The chips above stay open to change. */
 export function Refusal({ setup }: { readonly setup: RefusedSetup }) {
-  const notYet = setup.code === 'not-planned-yet';
   return (
-    <Notice tone={notYet ? 'straw' : 'hot'} title={notYet ? 'Understood, not planned yet' : 'Not like this'}>
+    <Notice tone="hot" title="Not like this">
       {setup.reasons.map((reason) => (
         <p key={reason} className="text-lg">
           {reason}
@@ -35,7 +35,7 @@ export function ThicknessNeeded({ job }: { readonly job: Job }) {
   const { data: machines = [] } = useQuery(machineListQuery);
   const change = useChangeJob(job.id);
   const machineNames = machines.map((machine) => machine.name);
-  const context = { unit: units === 'us' ? ('in' as const) : ('mm' as const), machineNames };
+  const context = { unit: bareLengthUnit(units), machineNames };
   const question = parseQuickLine(job.line, context).questions.find((q) => q.slot === 'thicknessMm');
   const answer = (line: string): void => {
     const { work } = parseQuickLine(line, context);

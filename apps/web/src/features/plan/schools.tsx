@@ -1,37 +1,61 @@
-import { type PlannedSetup, sourceText } from '@hot-bead/core';
+import { type PlannedSetup, SCHOOL_TABLE, sourceText } from '@hot-bead/core';
 import { usePreferences } from '../../app/preferences.tsx';
+import { SchoolChoice } from '../shop/index.ts';
 import { withUnit } from '../units/index.ts';
 
-/** The ways the trade arrives at a wire speed, side by side, and every other reason of the plan. */
-export function Schools({ plan }: { readonly plan: PlannedSetup }) {
+function SpeedSchools({ plan }: { readonly plan: PlannedSetup }) {
   const { units } = usePreferences();
+  if (plan.speedSchools.length < 2) return null;
+  return (
+    <dl>
+      {plan.speedSchools.map((school) => (
+        <div
+          key={school.id}
+          className="grid grid-cols-[1fr_auto] gap-x-4 border-b border-line py-2 last:border-b-0"
+        >
+          <dt className="font-medium">{school.name}</dt>
+          <dd className="figure-text text-lg">
+            {school.wireFeedSpeedMPerMin === undefined
+              ? 'left out'
+              : withUnit('wireFeedSpeed', school.wireFeedSpeedMPerMin, units)}
+          </dd>
+          <dd className="col-span-2 text-sm text-ink-soft">
+            {school.text} [{sourceText(school.source)}]
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** Where the trade disagrees on this plan: the sides, this shop's choice, and why. */
+export function Schools({ plan }: { readonly plan: PlannedSetup }) {
+  const touched = SCHOOL_TABLE.filter((school) => plan.schoolsTouched.includes(school.id));
+  if (touched.length === 0) return null;
   return (
     <section aria-labelledby="schools" className="rounded-md border border-line bg-plate p-4">
       <h2 id="schools" className="text-lg font-semibold">
-        Two ways to a wire speed
+        Where the trade disagrees
       </h2>
-      <dl className="mt-1">
-        {plan.schools.map((school) => (
-          <div
-            key={school.name}
-            className="grid grid-cols-[1fr_auto] gap-x-4 border-b border-line py-2 last:border-b-0"
-          >
-            <dt className="font-medium">{school.name}</dt>
-            <dd className="figure-text text-lg">
-              {school.wireFeedSpeedMPerMin === undefined
-                ? 'left out'
-                : withUnit('wireFeedSpeed', school.wireFeedSpeedMPerMin, units)}
-            </dd>
-            <dd className="col-span-2 text-sm text-ink-soft">
-              {school.text} [{sourceText(school.source)}]
-            </dd>
-          </div>
-        ))}
-      </dl>
-      <h2 className="mt-4 text-lg font-semibold">Every reason</h2>
+      <p className="text-sm text-ink-soft">Your choice is remembered for the shop.</p>
+      <SpeedSchools plan={plan} />
+      {touched.map((school) => (
+        <SchoolChoice key={school.id} school={school} />
+      ))}
+    </section>
+  );
+}
+
+/** Every reason of the plan with its source. */
+export function EveryReason({ plan }: { readonly plan: PlannedSetup }) {
+  return (
+    <section aria-labelledby="reasons" className="rounded-md border border-line bg-plate p-4">
+      <h2 id="reasons" className="text-lg font-semibold">
+        Every reason
+      </h2>
       <ul className="mt-1 grid gap-1.5 text-[15px]">
         {plan.reasons.map((reason) => (
-          <li key={reason.item}>
+          <li key={reason.item + reason.text}>
             {reason.text} <span className="text-sm text-ink-soft">[{sourceText(reason.source)}]</span>
           </li>
         ))}

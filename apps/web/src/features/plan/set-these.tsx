@@ -1,5 +1,7 @@
 import type { Job } from '@hot-bead/contract';
 import {
+  OWN_CTWD_RANGE_MM,
+  OWN_GAS_FLOW_RANGE_L_PER_MIN,
   OWN_VOLTS_RANGE,
   OWN_WIRE_SPEED_RANGE_M_PER_MIN,
   type OwnNumbers,
@@ -7,8 +9,9 @@ import {
 } from '@hot-bead/core';
 import { useEffect, useRef, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
+import type { Units } from '../../app/units.ts';
 import { useChangeJob } from '../jobs/index.ts';
-import { rangeText, shownAs, withUnit } from '../units/index.ts';
+import { figureOf, type Quantity, rangeText, shownAs, withUnit } from '../units/index.ts';
 import { Figure } from './figure.tsx';
 
 interface Props {
@@ -22,7 +25,10 @@ function clamp(value: number, [min, max]: readonly [number, number]): number {
 
 function Beneath({ plan }: { readonly plan: PlannedSetup }) {
   const { units } = usePreferences();
-  const { gunAngle, bead } = plan;
+  const {
+    technique: { gunAngle },
+    bead,
+  } = plan;
   const { low, high } = gunAngle.travelDegrees;
   const items = [
     [
@@ -78,17 +84,38 @@ function useOutOfSight(): [React.RefObject<HTMLElement | null>, boolean] {
   return [target, away];
 }
 
+function voltsBeneath(plan: PlannedSetup): string {
+  if (plan.voltsKind === 'arc') return 'at the arc, not open circuit';
+  return 'rough mean: the trim sets it';
+}
+
+/** Difference under which an argon meter is read as it stands, as a share. */
+const METER_ALIKE = 0.03;
+
+function gasBeneath(plan: PlannedSetup, units: Units): string {
+  const { gas, meterReadingLPerMin } = plan.gas;
+  if (gas.id === 'none') return 'no gas: close the cylinder';
+  const alike = Math.abs(meterReadingLPerMin / plan.gasFlowLPerMin.start - 1) < METER_ALIKE;
+  return alike
+    ? gas.name
+    : `${gas.name}; argon meter reads ${figureOf('gasFlow', meterReadingLPerMin, units)}`;
+}
+
 /** The four numbers to set, the largest things on the page, each with its range. */
 export function SetThese({ job, plan }: Props) {
   const { units } = usePreferences();
   const change = useChangeJob(job.id);
   const [target, away] = useOutOfSight();
-  const own = (patch: OwnNumbers): void => {
-    const next = Object.entries({ ...job.own, ...patch }).filter(([, value]) => value !== undefined);
-    change.mutate({ own: Object.fromEntries(next) as OwnNumbers });
-  };
-  const speedStep = shownAs('wireFeedSpeed', units).to(units === 'us' ? 5 : 0.1);
+  const setter =
+    (name: keyof OwnNumbers, range: readonly [number, number]) =>
+    (value: number | undefined): void => {
+      const patch = { ...job.own, [name]: value === undefined ? undefined : clamp(value, range) };
+      const kept = Object.entries(patch).filter(([, number]) => number !== undefined);
+      change.mutate({ own: Object.fromEntries(kept) as OwnNumbers });
+    };
+  const step = (quantity: Quantity, shown: number): number => shownAs(quantity, units).to(shown);
   const machine = job.work.machineName;
+  const withGas = plan.gas.gas.id !== 'none';
   return (
     <section ref={target} aria-label="Set these" className="rounded-md border border-line bg-plate">
       <div className="grid grid-cols-2 md:grid-cols-4">
@@ -98,29 +125,35 @@ export function SetThese({ job, plan }: Props) {
           span={plan.wireFeedSpeedMPerMin}
           beneath={machine === undefined ? undefined : `${machine}: knob not measured`}
           own={job.own.wireFeedSpeedMPerMin !== undefined}
-          step={speedStep}
-          onOwn={(value) =>
-            own({
-              wireFeedSpeedMPerMin:
-                value === undefined ? undefined : clamp(value, OWN_WIRE_SPEED_RANGE_M_PER_MIN),
-            })
-          }
+          step={step('wireFeedSpeed', units.wireFeedSpeed === 'in/min' ? 5 : 0.1)}
+          onOwn={setter('wireFeedSpeedMPerMin', OWN_WIRE_SPEED_RANGE_M_PER_MIN)}
         />
         <Figure
           name="Volts"
           quantity="volts"
           span={plan.volts}
-          beneath="at the arc, not open circuit"
+          beneath={voltsBeneath(plan)}
           own={job.own.volts !== undefined}
           step={0.5}
-          onOwn={(value) => own({ volts: value === undefined ? undefined : clamp(value, OWN_VOLTS_RANGE) })}
+          onOwn={setter('volts', OWN_VOLTS_RANGE)}
         />
-        <Figure name="Gas" quantity="gasFlow" span={plan.gasFlowLPerMin} beneath={plan.gas.gas.name} />
+        <Figure
+          name="Gas"
+          quantity="gasFlow"
+          span={plan.gasFlowLPerMin}
+          beneath={gasBeneath(plan, units)}
+          own={job.own.gasFlowLPerMin !== undefined && withGas}
+          step={step('gasFlow', 1)}
+          {...(withGas ? { onOwn: setter('gasFlowLPerMin', OWN_GAS_FLOW_RANGE_L_PER_MIN) } : {})}
+        />
         <Figure
           name="Tip to work"
           quantity="distance"
           span={plan.ctwdMm}
           beneath={`stick-out ${rangeText('distance', plan.extensionMm.low, plan.extensionMm.high, units)}`}
+          own={job.own.ctwdMm !== undefined}
+          step={step('distance', units.distance === 'in' ? 0.05 : 1)}
+          onOwn={setter('ctwdMm', OWN_CTWD_RANGE_MM)}
         />
       </div>
       <Beneath plan={plan} />

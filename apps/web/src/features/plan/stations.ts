@@ -1,5 +1,15 @@
-import { type Machine, type PlannedSetup, type Reason, type Source } from '@hot-bead/core';
-import { wireSizeText } from '../units/index.ts';
+import {
+  type LinerMaterial,
+  type Machine,
+  MODE_NAME,
+  type PlannedSetup,
+  type Reason,
+  type RollForm,
+  type Source,
+  type TransferMode,
+} from '@hot-bead/core';
+import type { Units } from '../../app/units.ts';
+import { wireSizeText, withUnit } from '../units/index.ts';
 
 export const STATION_IDS = [
   'leads',
@@ -30,7 +40,31 @@ export interface Station {
   readonly mark: StationMark;
 }
 
-function reasonFor(plan: PlannedSetup, item: Reason['item']): Reason {
+const ROLL_WORD: Readonly<Record<RollForm, string>> = { 'v-smooth': 'V', u: 'U', knurled: 'knurled' };
+const LINER_WORD: Readonly<Record<LinerMaterial, string>> = {
+  steel: 'steel',
+  plastic: 'plastic + neck',
+  none: 'in the gun',
+};
+const ARC_CHECK: Readonly<Record<TransferMode | 'own', readonly [check: string, ifWrong: string]>> = {
+  'short-circuit': [
+    'Listen: a steady sizzle, 60 to 150 shorts a second.',
+    'Stubbing is too few volts, hissing and popping too many.',
+  ],
+  spray: [
+    'Listen: a soft, even hiss without clicks.',
+    'A crackle is a short arc, a whistle with undercut a long one.',
+  ],
+  pulse: ['Listen: an even buzz. Trim the arc length, not the volts.', 'Ragged or sooty: the arc is long.'],
+  globular: ['It should not be here.', 'Large drops, spatter, cold spots.'],
+  own: [
+    'A steady hiss; the slag lifts by itself.',
+    'Too long makes pin-holes before it spatters; worm tracks are damp wire or wrong leads.',
+  ],
+};
+
+/** The reason a plan gives for one of its items. */
+export function reasonFor(plan: PlannedSetup, item: Reason['item']): Reason {
   const reason = plan.reasons.find((r) => r.item === item);
   if (!reason) throw new Error(`the plan gives no reason for ${item}`);
   return reason;
@@ -48,74 +82,110 @@ function gasMark(plan: PlannedSetup, machine: Machine | undefined): StationMark 
   return machine.loadedGas === plan.gas.gas.id ? 'fitted' : 'change';
 }
 
-/** The stations along the wire, in the order a welder checks a machine, and the gas beside it. */
-export function stationsOf(plan: PlannedSetup, machine: Machine | undefined): readonly Station[] {
-  const { feedPath, polarity, gunAngle } = plan;
-  const part = (
-    id: StationId,
-    name: string,
-    short: string,
-    from: Omit<Station, 'id' | 'name' | 'short' | 'mark'>,
-    mark: StationMark = 'unknown',
-  ): Station => ({ ...from, id, name, short, mark });
-  const size = wireSizeText(plan.wire.diameterMm);
-  const angle = reasonFor(plan, 'gunAngle');
-  const mode = reasonFor(plan, 'transferMode');
-  const { low, high } = gunAngle.travelDegrees;
+function leadsMark(plan: PlannedSetup, machine: Machine | undefined): StationMark {
+  if (machine?.standingPolarity === undefined) return 'unknown';
+  return machine.standingPolarity === plan.polarity.polarity ? 'fitted' : 'change';
+}
+
+type Parts = Omit<Station, 'id' | 'name' | 'short' | 'mark'>;
+
+function station(
+  id: StationId,
+  name: string,
+  short: string,
+  parts: Parts,
+  mark: StationMark = 'unknown',
+): Station {
+  return { ...parts, id, name, short, mark };
+}
+
+function fromSource(plan: PlannedSetup, machine: Machine | undefined): readonly Station[] {
+  const { feedPath, polarity, wire } = plan;
+  const size = wireSizeText(wire.diameterMm);
+  const leads: Parts = {
+    fit: `Gun lead to ${polarity.gunLead}, work lead to ${polarity.workLead} (${polarity.polarity})`,
+    why: polarity.why,
+    check: 'Mains off, then look at the sockets or links themselves, and pull the lugs tight.',
+    ifWrong: 'The commonest fault on a new rig: a ropy, spattering bead that does not bite.',
+    source: polarity.source,
+  };
+  const spool = { ...feedPath.spool, fit: `${wire.wireClass}, ${feedPath.spool.fit}` };
   return [
-    part('leads', 'Leads', `gun ${polarity.gunLead} work ${polarity.workLead}`, {
-      fit: `Gun lead to ${polarity.gunLead}, work lead to ${polarity.workLead} (${polarity.polarity})`,
-      why: polarity.why,
-      check: 'Mains off, then look at the sockets or links themselves, and pull the lugs tight.',
-      ifWrong: 'The commonest fault on a new rig: a ropy, spattering bead that does not bite.',
-      source: polarity.source,
-    }),
-    part(
-      'spool',
-      'Spool',
-      size,
-      { ...feedPath.spool, fit: `${plan.wire.wireClass}, ${feedPath.spool.fit}` },
-      spoolMark(plan, machine),
+    station(
+      'leads',
+      'Leads',
+      `gun ${polarity.gunLead} work ${polarity.workLead}`,
+      leads,
+      leadsMark(plan, machine),
     ),
-    part('rolls', 'Rolls', `V ${size}`, feedPath.driveRolls),
-    part('liner', 'Liner', feedPath.liner.material, feedPath.liner),
-    part('tip', 'Tip, nozzle', `${size}, ${feedPath.nozzle.boreMm} mm`, {
+    station('spool', 'Spool', size, spool, spoolMark(plan, machine)),
+    station('rolls', 'Rolls', `${ROLL_WORD[feedPath.driveRolls.form]} ${size}`, feedPath.driveRolls),
+    station('liner', 'Liner', LINER_WORD[feedPath.liner.material], feedPath.liner),
+  ];
+}
+
+function atTheWork(plan: PlannedSetup): readonly Station[] {
+  const { feedPath, technique, wire, bead } = plan;
+  const { direction, travelDegrees, workDegrees } = technique.gunAngle;
+  const mode = reasonFor(plan, 'transferMode');
+  const travel = reasonFor(plan, 'travelSpeed');
+  const [check, ifWrong] = ARC_CHECK[plan.transferMode];
+  const leg = bead.legMm === undefined ? '' : `, leg ${bead.legMm.toFixed(1)} mm`;
+  const nozzle = feedPath.nozzle.fit;
+  return [
+    station('tip', 'Tip, nozzle', `${wireSizeText(wire.diameterMm)}, ${feedPath.nozzle.boreMm} mm`, {
       ...feedPath.tip,
-      fit: `${feedPath.tip.fit}; nozzle ${feedPath.nozzle.fit}`,
+      fit: `${feedPath.tip.fit}; nozzle ${nozzle}`,
     }),
-    part('arc', 'Arc', 'dip', {
-      fit: `Short-circuit; ${gunAngle.direction} ${low}–${high}°`,
-      why: `${mode.text} ${angle.text}`,
-      check: 'Listen: a steady sizzle, 60 to 150 shorts a second.',
-      ifWrong: 'Stubbing is too few volts, hissing and popping too many.',
+    station('arc', 'Arc', plan.transferMode === 'own' ? 'flux core' : MODE_NAME[plan.transferMode], {
+      fit: `${MODE_NAME[plan.transferMode]}; ${direction} ${travelDegrees.low}–${travelDegrees.high}°`,
+      why: `${mode.text} ${technique.whyDirection}`,
+      check,
+      ifWrong,
       source: mode.source,
     }),
-    part('joint', 'Joint', `${gunAngle.workDegrees}°`, {
-      fit: `${gunAngle.workDegrees}° to the work${plan.bead.legMm === undefined ? '' : `, leg ${plan.bead.legMm.toFixed(1)} mm`}`,
-      why: reasonFor(plan, 'travelSpeed').text,
-      check: 'Bright metal both sides, no gap you have not planned.',
+    station('joint', 'Joint', `${workDegrees}°`, {
+      fit: `${workDegrees}° to the work${leg}`,
+      why: travel.text,
+      check: plan.fitUp.preparation[0] ?? 'Bright metal both sides, no gap you have not planned.',
       ifWrong: 'Scale and paint make pin-holes; a gap falls through.',
-      source: reasonFor(plan, 'travelSpeed').source,
+      source: travel.source,
     }),
-    part('clamp', 'Work clamp', 'bare metal', {
+    station('clamp', 'Work clamp', 'bare metal', {
       fit: 'On clean, bare metal, close to the weld',
       why: 'The same current flows back through the clamp as through the arc.',
       check: 'Pull it: it must not move. No paint, no rust, not on the bench.',
       ifWrong: 'A poor clamp stutters the arc and looks like wrong settings.',
       source: { kind: 'practice' },
     }),
-    part(
-      'gas',
-      'Gas',
-      plan.gas.gas.name,
-      {
-        fit: `${plan.gas.gas.name}, ${plan.gasFlowLPerMin.start} L/min`,
-        why: `${reasonFor(plan, 'gas').text} ${reasonFor(plan, 'gasFlow').text}`,
-        check: 'Set the flow while gas really flows: purge, or trigger with the roll pressure off.',
-        ifWrong: 'Too little lets air in; too much sucks it in: pin-holes either way.',
-        source: reasonFor(plan, 'gasFlow').source,
-      },
-      gasMark(plan, machine),
-    ),
   ];
+}
+
+function gasStation(plan: PlannedSetup, machine: Machine | undefined, units: Units): Station {
+  const { gas } = plan.gas;
+  const flow = reasonFor(plan, 'gasFlow');
+  const none = gas.id === 'none';
+  const parts: Parts = {
+    fit: none
+      ? 'No gas: close the cylinder'
+      : `${gas.name}, ${withUnit('gasFlow', plan.gasFlowLPerMin.start, units)}`,
+    why: `${reasonFor(plan, 'gas').text} ${none ? '' : flow.text}`.trim(),
+    check: none
+      ? 'Cylinder closed, hose bled.'
+      : 'Set the flow while gas really flows: purge, or trigger with the roll pressure off.',
+    ifWrong: none
+      ? 'Gas does not help this wire: it is wasted.'
+      : 'Too little lets air in; too much sucks it in: pin-holes either way.',
+    source: flow.source,
+  };
+  return station('gas', 'Gas', none ? 'none' : gas.name, parts, gasMark(plan, machine));
+}
+
+/** The stations along the wire, in the order a welder checks a machine, and the gas beside it. */
+export function stationsOf(
+  plan: PlannedSetup,
+  machine: Machine | undefined,
+  units: Units,
+): readonly Station[] {
+  return [...fromSource(plan, machine), ...atTheWork(plan), gasStation(plan, machine, units)];
 }

@@ -9,6 +9,7 @@ import {
 } from '@hot-bead/core';
 import { type FormEvent, useId, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
+import { bareLengthUnit } from '../../app/units.ts';
 import { Button } from '../../ui/button.tsx';
 
 interface Props {
@@ -38,7 +39,7 @@ export function ThicknessEditor({ work, onSave }: Props) {
   const [problems, setProblems] = useState<Partial<Record<'first' | 'second', Problem>>>({});
 
   const read = (text: string): number | Problem => {
-    const reading = parseThickness(text, { unit: units === 'us' ? 'in' : 'mm', gaugeTable: table });
+    const reading = parseThickness(text, { unit: bareLengthUnit(units), gaugeTable: table });
     if (reading.status === 'read') return reading.thicknessMm;
     return { message: reading.message, choices: reading.status === 'ask' ? reading.choices : [] };
   };

@@ -6,10 +6,12 @@ import {
   planSetup,
   resourcesOf,
   type Setup,
+  type Shop,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { machineListQuery } from '../machines/index.ts';
+import { shopQuery } from '../shop/index.ts';
 
 const NO_MACHINES: readonly Machine[] = [];
 
@@ -18,14 +20,27 @@ export interface JobSetup {
   readonly complete: CompletedWork | undefined;
   readonly setup: Setup | undefined;
   readonly machines: readonly Machine[];
+  /** The machine the job names, as it stands. */
+  readonly machine: Machine | undefined;
+}
+
+/** The shop as the planner takes it: machines, schools, shelf. */
+export function useShop(): Shop {
+  const { data: machines = NO_MACHINES } = useQuery(machineListQuery);
+  const { data: shop } = useQuery(shopQuery);
+  return useMemo(
+    () => ({ machines, schools: shop?.schools, shelf: shop?.shelf ?? undefined }),
+    [machines, shop],
+  );
 }
 
 /** The job's plan, computed here and now: a change repaints at once, without waiting for the server. */
-export function useSetup(job: Job): JobSetup {
-  const { data: machines = NO_MACHINES } = useQuery(machineListQuery);
+export function useSetup(job: Pick<Job, 'work' | 'own'>): JobSetup {
+  const shop = useShop();
   return useMemo(() => {
     const complete = completeWork(job.work);
-    const setup = complete && planSetup(complete.work, resourcesOf(job.work, machines), job.own);
-    return { complete, setup, machines };
-  }, [job, machines]);
+    const resources = resourcesOf(job.work, shop);
+    const setup = complete && planSetup(complete.work, resources, job.own);
+    return { complete, setup, machines: shop.machines, machine: resources.machine };
+  }, [job, shop]);
 }

@@ -1,6 +1,17 @@
-import { type PlannedSetup, sourceText } from '@hot-bead/core';
+import { type DemandRow, type PlannedSetup, sourceText } from '@hot-bead/core';
 import { usePreferences } from '../../app/preferences.tsx';
 import { wireSizeText, withUnit } from '../units/index.ts';
+
+const ROW_WORD: Readonly<Record<DemandRow['kind'], string>> = {
+  reference: '',
+  joint: '',
+  position: '',
+  surface: '',
+  floor: 'lifted',
+  limit: 'held',
+  school: 'school',
+  yours: 'yours',
+};
 
 /** Reference × factors, limits as rows of their own: how the current came about. */
 export function Why({ plan }: { readonly plan: PlannedSetup }) {
@@ -34,11 +45,7 @@ export function Why({ plan }: { readonly plan: PlannedSetup }) {
                 />
               </td>
               <td className="figure-text px-2 py-1.5 text-right text-lg whitespace-nowrap">
-                {row.factor === undefined
-                  ? row.kind === 'reference'
-                    ? ''
-                    : 'held'
-                  : `× ${row.factor.toFixed(2)}`}
+                {row.factor === undefined ? ROW_WORD[row.kind] : `× ${row.factor.toFixed(2)}`}
               </td>
               <td className="figure-text py-1.5 text-right text-lg whitespace-nowrap">
                 {row.currentA.toFixed(0)} A

@@ -1,13 +1,13 @@
 import { type KeyboardEvent, useRef } from 'react';
-import { StationSymbol } from '../../drawing/station-symbol.tsx';
+import { type PathForm, pathWords, StationSymbol } from '../../drawing/station-symbol.tsx';
 import { WireLine } from '../../drawing/wire-line.tsx';
 import type { Station, StationId, StationMark } from './stations.ts';
 
 interface Props {
   readonly stations: readonly Station[];
   readonly chosen: StationId;
-  /** Sign of the lead that goes to the gun. */
-  readonly gunLead: '+' | '−';
+  /** What the path is drawn for. */
+  readonly form: PathForm;
   readonly onChoose: (id: StationId) => void;
 }
 
@@ -20,11 +20,11 @@ const MARK: Readonly<Record<StationMark, { readonly sign: string; readonly word:
 interface StationProps {
   readonly station: Station;
   readonly chosen: boolean;
-  readonly gunLead: '+' | '−';
+  readonly form: PathForm;
   readonly onChoose: () => void;
 }
 
-function StationButton({ station, chosen, gunLead, onChoose }: StationProps) {
+function StationButton({ station, chosen, form, onChoose }: StationProps) {
   const mark = MARK[station.mark];
   return (
     <button
@@ -37,7 +37,7 @@ function StationButton({ station, chosen, gunLead, onChoose }: StationProps) {
       onClick={onChoose}
       className={`relative flex min-h-14 w-full min-w-0 items-center rounded-md text-center max-md:gap-3 max-md:px-3 max-md:text-left md:flex-col md:pb-1 ${chosen ? 'text-action' : 'hover:text-action'}`}
     >
-      <StationSymbol id={station.id} gunLead={gunLead} />
+      <StationSymbol id={station.id} form={form} />
       <span className="w-full min-w-0 px-1">
         <span
           className={`block truncate text-[15px] font-semibold ${chosen ? 'underline decoration-2 underline-offset-4' : ''}`}
@@ -54,7 +54,7 @@ function StationButton({ station, chosen, gunLead, onChoose }: StationProps) {
 }
 
 /** One ink line through everything the wire passes, with the gas as a second line above. */
-export function WirePath({ stations, chosen, gunLead, onChoose }: Props) {
+export function WirePath({ stations, chosen, form, onChoose }: Props) {
   const list = useRef<HTMLDivElement>(null);
   const onKeyDown = (event: KeyboardEvent): void => {
     const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
@@ -68,6 +68,7 @@ export function WirePath({ stations, chosen, gunLead, onChoose }: Props) {
   };
   return (
     <section aria-label="Wire path" className="rounded-md border border-line bg-plate py-1">
+      <p className="sr-only" role="img" aria-label={pathWords(form)} />
       <div
         ref={list}
         role="tablist"
@@ -75,12 +76,12 @@ export function WirePath({ stations, chosen, gunLead, onChoose }: Props) {
         onKeyDown={onKeyDown}
         className="relative grid md:grid-cols-9"
       >
-        <WireLine ids={stations.map(({ id }) => id)} chosen={chosen} />
+        <WireLine ids={stations.map(({ id }) => id)} chosen={chosen} gas={form.gas} />
         {stations.map((station) => (
           <StationButton
             key={station.id}
             station={station}
-            gunLead={gunLead}
+            form={form}
             chosen={station.id === chosen}
             onChoose={() => onChoose(station.id)}
           />

@@ -1,5 +1,16 @@
 import type { QuickWork } from '@hot-bead/core';
-import { withGas, withMachine, withMetal, withPlace, withWay, withWire } from './work-changes.ts';
+import {
+  withCircumstances,
+  withGas,
+  withLoaded,
+  withMachine,
+  withMetal,
+  withOtherMetal,
+  withPlace,
+  withPriorities,
+  withWayMode,
+  withWire,
+} from './work-changes.ts';
 
 const WORK: QuickWork = {
   thicknessMm: 3,
@@ -26,16 +37,40 @@ describe('changes a chip makes', () => {
     expect(withPlace(windy, 'indoors')).toMatchObject({ place: 'indoors', windy: false });
   });
 
-  it('leaves gas and wire class open when the way changes', () => {
-    const other = withWay({ ...WORK, wireClass: 'ER70S-6' }, 'self-shielded');
-    expect(other).toEqual({
+  it('leaves wire and gas open when the way changes', () => {
+    const rest = { thicknessMm: 3, metal: 'carbon-steel', alloy: 'S235', joint: 'tee' };
+    expect(withWayMode({ ...WORK, wireClass: 'ER70S-6' }, 'self-shielded', 'own')).toEqual({
+      ...rest,
+      way: 'self-shielded',
+    });
+    expect(withWayMode(WORK, 'solid-gas', 'pulse')).toEqual({ ...rest, way: 'solid-gas', mode: 'pulse' });
+  });
+
+  it('takes the wire and gas that stand on a machine', () => {
+    const machine = {
+      name: 'Suitcase',
+      loadedWireClass: 'E71T-11',
+      loadedWireDiameterMm: 0.9,
+      loadedGas: 'none',
+    } as const;
+    expect(withLoaded({ ...WORK, mode: 'spray' }, machine)).toEqual({
       thicknessMm: 3,
       metal: 'carbon-steel',
       alloy: 'S235',
       joint: 'tee',
-      wireDiameterMm: 0.8,
-      way: 'self-shielded',
+      wireClass: 'E71T-11',
+      wireDiameterMm: 0.9,
+      gas: 'none',
+      machineName: 'Suitcase',
     });
+  });
+
+  it('sets and clears the second metal and the lists', () => {
+    const pair = withOtherMetal(WORK, 'stainless/304');
+    expect(pair).toMatchObject({ otherMetal: 'stainless', otherAlloy: '304' });
+    expect(withOtherMetal(pair, '')).toEqual(WORK);
+    expect(withPriorities(withPriorities(WORK, ['strength']), [])).toEqual(WORK);
+    expect(withCircumstances(WORK, ['damp'])).toMatchObject({ circumstances: ['damp'] });
   });
 
   it('opens wire, gas and machine again', () => {

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePreferences } from '../../app/preferences.tsx';
+import { bareLengthUnit } from '../../app/units.ts';
 import { useToast } from '../../ui/toasts.tsx';
 import { useCreateJob, useRemoveJob } from '../jobs/index.ts';
 import { machineListQuery } from '../machines/index.ts';
@@ -37,7 +38,7 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   const toast = useToast();
   const reading = useMemo(() => {
     const machineNames = (machines ?? []).map((machine) => machine.name);
-    return parseQuickLine(text, { unit: units === 'us' ? 'in' : 'mm', machineNames });
+    return parseQuickLine(text, { unit: bareLengthUnit(units), machineNames });
   }, [text, units, machines]);
 
   const setText = (next: string): void => {

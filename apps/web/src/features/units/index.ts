@@ -1,1 +1,9 @@
-export { figureOf, type Quantity, rangeText, shownAs, wireSizeText, withUnit } from './format.ts';
+export {
+  figureOf,
+  type Quantity,
+  rangeText,
+  shownAs,
+  thicknessText,
+  wireSizeText,
+  withUnit,
+} from './format.ts';

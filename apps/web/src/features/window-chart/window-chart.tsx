@@ -1,5 +1,12 @@
 import type { KeptTestBead } from '@hot-bead/contract';
-import { type BeadSetting, type PlannedSetup, windowCurve } from '@hot-bead/core';
+import {
+  type BeadSetting,
+  MODE_NAME,
+  type PlannedSetup,
+  type TransferRegion,
+  transferRegions,
+  windowCurve,
+} from '@hot-bead/core';
 import { useMemo } from 'react';
 import {
   Area,
@@ -24,12 +31,24 @@ interface Props {
   readonly height?: number;
 }
 
+const REGION_FILL: Readonly<Record<TransferRegion['name'], string>> = {
+  'short-circuit': 'var(--cold)',
+  globular: 'var(--straw)',
+  spray: 'var(--hot)',
+  pulse: 'var(--good)',
+  own: 'var(--ink-soft)',
+};
+
 function summary(plan: PlannedSetup, beads: readonly KeptTestBead[]): string {
   const { wireFeedSpeedMPerMin: speed, volts } = plan;
   const welded = beads.map(
     (bead) => `bead ${bead.number} at ${bead.wireFeedSpeedMPerMin} m/min, ${bead.volts} V: ${bead.verdict}`,
   );
-  return `Volts against wire speed. Start at ${speed.start.toFixed(1)} m/min and ${volts.start.toFixed(1)} V; good from ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V there. ${welded.join('; ')}`;
+  return `Volts against wire speed. Start at ${speed.start.toFixed(1)} m/min and ${volts.start.toFixed(1)} V; good from ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V there. Transfer: ${transferRegions(
+    plan,
+  )
+    .map((region) => MODE_NAME[region.name])
+    .join(', ')}. ${welded.join('; ')}`;
 }
 
 /** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
@@ -45,6 +64,7 @@ export function WindowChart({ plan, beads, next, height = 224 }: Props) {
       })),
     [plan, from],
   );
+  const regions = useMemo(() => transferRegions(plan), [plan]);
   const point = (setting: BeadSetting) => ({
     speed: from(setting.wireFeedSpeedMPerMin),
     volts: setting.volts,
@@ -82,6 +102,21 @@ export function WindowChart({ plan, beads, next, height = 224 }: Props) {
               tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
               stroke="var(--line-strong)"
             />
+            {regions.map((region) => (
+              <ReferenceArea
+                key={region.name}
+                x1={from(region.lowMPerMin)}
+                x2={from(region.highMPerMin)}
+                fill={REGION_FILL[region.name]}
+                fillOpacity={0.1}
+                label={{
+                  value: MODE_NAME[region.name],
+                  position: 'insideBottom',
+                  fontSize: 13,
+                  fill: 'var(--ink-soft)',
+                }}
+              />
+            ))}
             <ReferenceArea
               x1={from(low)}
               x2={from(high)}
@@ -119,8 +154,10 @@ export function WindowChart({ plan, beads, next, height = 224 }: Props) {
         </ResponsiveContainer>
       </div>
       <p className="mt-1 text-sm text-ink-soft">
-        Above the band the arc is long and hisses, under it the wire stubs. ✚ start{' '}
-        {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)},{' '}
+        {plan.voltsKind === 'mean'
+          ? 'A rough mean: trim the arc length until it buzzes evenly.'
+          : 'Above the band the arc is long and hisses, under it the wire stubs.'}{' '}
+        ✚ start {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)},{' '}
         {withUnit('volts', plan.volts.start, units)}
         {next && '; ◇ next bead'}
         {beads.length > 0 && '; ▼ cold, ● right, ▲ hot'}. Dashed: the wire speed’s range.

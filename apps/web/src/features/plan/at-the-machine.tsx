@@ -1,0 +1,86 @@
+import type { PlannedSetup } from '@hot-bead/core';
+import { Maximize2, X } from 'lucide-react';
+import { Dialog } from 'radix-ui';
+import { useEffect, useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
+import { ICON_BUTTON } from './job-actions.tsx';
+
+/** Keeps the screen awake while the numbers stand on it; does nothing where the browser cannot. */
+function useScreenAwake(on: boolean): void {
+  useEffect(() => {
+    if (!on || !('wakeLock' in navigator)) return undefined;
+    let released = false;
+    let lock: WakeLockSentinel | undefined;
+    navigator.wakeLock.request('screen').then(
+      (held) => {
+        if (released) void held.release();
+        else lock = held;
+      },
+      () => undefined, // the battery saver may refuse: the numbers are shown all the same
+    );
+    return () => {
+      released = true;
+      void lock?.release();
+    };
+  }, [on]);
+}
+
+interface RowProps {
+  readonly name: string;
+  readonly quantity: Quantity;
+  readonly span: PlannedSetup['volts'];
+}
+
+function Row({ name, quantity, span }: RowProps) {
+  const { units } = usePreferences();
+  return (
+    <div className="flex flex-col justify-center border-line p-4 not-first:border-t md:not-first:border-t-0 md:[&:nth-child(even)]:border-l md:[&:nth-child(n+3)]:border-t">
+      <dt className="label-text text-lg">{name}</dt>
+      <dd className="figure-text text-[clamp(56px,13vw,150px)] leading-none">
+        {figureOf(quantity, span.start, units)}{' '}
+        <span className="text-[0.3em]">{shownAs(quantity, units).unit}</span>
+      </dd>
+      <dd className="text-lg text-ink-soft">{rangeText(quantity, span.low, span.high, units)}</dd>
+    </div>
+  );
+}
+
+/** The four numbers over the whole screen, for the machine: nothing else, and the screen stays awake. */
+export function AtTheMachine({ plan, title }: { readonly plan: PlannedSetup; readonly title: string }) {
+  const [open, setOpen] = useState(false);
+  useScreenAwake(open);
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger className={ICON_BUTTON} aria-label="At the machine" title="At the machine">
+        <Maximize2 size={18} aria-hidden="true" />
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-0 z-50 flex flex-col overflow-y-auto bg-ground outline-none"
+        >
+          <div className="flex items-center justify-between gap-4 border-b border-line p-4">
+            <Dialog.Title className="text-xl font-semibold">{title}</Dialog.Title>
+            <Dialog.Close
+              className="grid size-14 place-items-center rounded-md border border-line-strong"
+              aria-label="Close"
+            >
+              <X size={24} aria-hidden="true" />
+            </Dialog.Close>
+          </div>
+          <dl className="grid flex-1 md:grid-cols-2">
+            <Row name="Wire speed" quantity="wireFeedSpeed" span={plan.wireFeedSpeedMPerMin} />
+            <Row name="Volts" quantity="volts" span={plan.volts} />
+            <Row name="Gas" quantity="gasFlow" span={plan.gasFlowLPerMin} />
+            <Row name="Tip to work" quantity="distance" span={plan.ctwdMm} />
+          </dl>
+          <p className="border-t border-line p-4 text-lg">
+            Gun {plan.polarity.gunLead}, work {plan.polarity.workLead}; {plan.wire.diameterMm.toFixed(1)} mm{' '}
+            {plan.wire.wireClass}; {plan.gas.gas.name}; {plan.technique.gunAngle.direction}
+          </p>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

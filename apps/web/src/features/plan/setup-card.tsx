@@ -1,0 +1,66 @@
+import { MODE_NAME, type PlannedSetup } from '@hot-bead/core';
+import { createPortal } from 'react-dom';
+import { usePreferences } from '../../app/preferences.tsx';
+import { rangeText, withUnit } from '../units/index.ts';
+
+/** The plan as one printed card, to hang on the machine; seen on paper only. */
+export function SetupCard({ plan, title }: { readonly plan: PlannedSetup; readonly title: string }) {
+  const { units } = usePreferences();
+  const numbers = [
+    ['Wire speed', 'wireFeedSpeed', plan.wireFeedSpeedMPerMin],
+    ['Volts', 'volts', plan.volts],
+    ['Gas', 'gasFlow', plan.gasFlowLPerMin],
+    ['Tip to work', 'distance', plan.ctwdMm],
+    ['Travel', 'travel', plan.travelMmPerMin],
+  ] as const;
+  const { feedPath, polarity, technique } = plan;
+  const fit = [
+    ['Leads', `gun ${polarity.gunLead}, work ${polarity.workLead}`],
+    ['Wire', `${plan.wire.diameterMm.toFixed(1)} mm ${plan.wire.wireClass}`],
+    ['Rolls', feedPath.driveRolls.fit],
+    ['Liner', feedPath.liner.fit],
+    ['Tip', feedPath.tip.fit],
+    ['Nozzle', feedPath.nozzle.fit],
+    ['Gas', plan.gas.gas.name],
+    ['Transfer', MODE_NAME[plan.transferMode]],
+    ['Gun', `${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
+    ['Passes', String(plan.bead.passes)],
+  ] as const;
+  return createPortal(
+    <div className="setup-card hidden print:block" aria-hidden="true">
+      <h1 className="text-2xl font-semibold">{title}</h1>
+      <table className="mt-3 w-full">
+        <tbody>
+          {numbers.map(([name, quantity, span]) => (
+            <tr key={name}>
+              <th className="py-1 text-left font-medium">{name}</th>
+              <td className="figure-text text-3xl">{withUnit(quantity, span.start, units)}</td>
+              <td>{rangeText(quantity, span.low, span.high, units)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <table className="mt-3 w-full">
+        <tbody>
+          {fit.map(([name, text]) => (
+            <tr key={name}>
+              <th className="py-1 pr-4 text-left font-medium">{name}</th>
+              <td>{text}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <ul className="mt-3">
+        {plan.cautions
+          .filter(({ level }) => level === 'stop')
+          .map((caution) => (
+            <li key={caution.code}>■ {caution.text}</li>
+          ))}
+      </ul>
+      <p className="mt-3">
+        A start point, not a qualified procedure. Try it on scrap. Hot Bead, model {plan.modelVersion}.
+      </p>
+    </div>,
+    document.body,
+  );
+}

@@ -1,0 +1,129 @@
+import { JOINT_NAME, type PlannedSetup } from '@hot-bead/core';
+import { jointDrawing } from '../../drawing/joint-geometry.ts';
+
+interface Props {
+  readonly plan: PlannedSetup;
+}
+
+/** The joint in section, to scale. */
+export function JointView({ plan }: Props) {
+  const { work, fitUp, bead, technique } = plan;
+  const {
+    parts,
+    bead: weld,
+    gun,
+    viewBox,
+    pxPerMm,
+  } = jointDrawing({
+    joint: work.joint,
+    firstMm: work.thicknessMm,
+    secondMm: work.otherThicknessMm ?? work.thicknessMm,
+    gapMm: fitUp.rootGapMm.start,
+    rootFaceMm: fitUp.bevel?.rootFaceMm.start,
+    legMm: bead.finishedLegMm,
+    workDegrees: technique.gunAngle.workDegrees,
+  });
+  const words = `Section of a ${JOINT_NAME[work.joint]} to scale: ${work.thicknessMm.toFixed(1)} mm to ${(work.otherThicknessMm ?? work.thicknessMm).toFixed(1)} mm, gap ${fitUp.rootGapMm.start.toFixed(1)} mm, gun at ${technique.gunAngle.workDegrees}°`;
+  const [left = 0, top = 0, , height = 0] = viewBox.split(' ').map(Number);
+  return (
+    <svg viewBox={viewBox} role="img" aria-label={words} className="h-44 w-full">
+      {parts.map((part) => (
+        <path key={part} d={part} fill="var(--sunk)" stroke="var(--ink)" strokeWidth="1.5" />
+      ))}
+      <path d={weld} fill="var(--ink-soft)" fillOpacity="0.45" stroke="var(--ink)" strokeWidth="1.5" />
+      <path
+        d={`M${gun.from.x} ${gun.from.y}L${gun.to.x} ${gun.to.y}`}
+        stroke="var(--action)"
+        strokeWidth="2"
+        strokeDasharray="7 4"
+      />
+      <circle cx={gun.to.x} cy={gun.to.y} r="3" fill="var(--action)" />
+      <path
+        d={`M${left + 6} ${top + height - 8}h${pxPerMm * 5}m0 -4v8m${-pxPerMm * 5} -8v8`}
+        stroke="var(--ink-soft)"
+        fill="none"
+      />
+      <text x={left + 10 + pxPerMm * 5} y={top + height - 4} fontSize="13" fill="var(--ink-soft)">
+        5 mm
+      </text>
+    </svg>
+  );
+}
+
+const MM_PX = 4;
+
+/** The gun from the side: travel angle, tip to work, stick-out and arc, to scale. */
+export function GunView({ plan }: Props) {
+  const { technique, ctwdMm, extensionMm } = plan;
+  const { direction, travelDegrees } = technique.gunAngle;
+  const lean = ((direction === 'push' ? -1 : 1) * travelDegrees.start * Math.PI) / 180;
+  const at = (mm: number): { x: number; y: number } => ({
+    x: 150 + Math.sin(lean) * mm * MM_PX,
+    y: 140 - Math.cos(lean) * mm * MM_PX,
+  });
+  const arc = at(ctwdMm.start - extensionMm.start);
+  const tip = at(ctwdMm.start);
+  const back = at(ctwdMm.start + 12);
+  const words = `Gun from the side: ${direction}, ${travelDegrees.start}° from upright, tip ${ctwdMm.start.toFixed(0)} mm from the work, stick-out ${extensionMm.start.toFixed(1)} mm`;
+  return (
+    <svg viewBox="0 0 300 170" role="img" aria-label={words} className="h-44 w-full">
+      <path d="M20 140H280V152H20Z" fill="var(--sunk)" stroke="var(--ink)" strokeWidth="1.5" />
+      <path d={`M${tip.x} ${tip.y}L${back.x} ${back.y}`} stroke="var(--ink)" strokeWidth="16" />
+      <path d={`M${tip.x} ${tip.y}L${arc.x} ${arc.y}`} stroke="var(--action)" strokeWidth="3" />
+      <path d={`M${arc.x} ${arc.y}L150 140`} stroke="var(--straw)" strokeWidth="6" strokeLinecap="round" />
+      <path d="M110 162H60m0 0l9 -5m-9 5l9 5" stroke="var(--ink)" strokeWidth="1.75" fill="none" />
+      <text x="118" y="166" fontSize="13" fill="var(--ink)">
+        travel, {direction}
+      </text>
+      <text x="196" y={(tip.y + arc.y) / 2 + 4} fontSize="13" fill="var(--ink)">
+        stick-out {extensionMm.start.toFixed(1)} mm
+      </text>
+      <text x="196" y="134" fontSize="13" fill="var(--ink)">
+        arc
+      </text>
+    </svg>
+  );
+}
+
+const SEAM_MM = 400;
+
+/** The seam from above: tacks at their spacing to scale, stitches where there are any, pauses at both ends. */
+export function SeamView({ plan }: Props) {
+  const { tackMm, tackSpacingMm, stitch } = plan.fitUp;
+  const { pauseAtStartS, pauseAtEndS } = plan.technique;
+  const px = (mm: number): number => 20 + (mm / SEAM_MM) * 560;
+  const count = Math.floor((SEAM_MM - tackMm.start) / tackSpacingMm.start) + 1;
+  const tacks = Array.from({ length: count }, (_, i) => i * tackSpacingMm.start);
+  const stitches = stitch
+    ? Array.from(
+        { length: Math.ceil(SEAM_MM / (stitch.stitchMm + stitch.gapMm)) },
+        (_, i) => i * (stitch.stitchMm + stitch.gapMm),
+      )
+    : [];
+  const words = `Seam from above, ${SEAM_MM} mm: a tack of ${tackMm.start.toFixed(0)} mm every ${tackSpacingMm.start.toFixed(0)} mm${stitch ? `, stitches of ${stitch.stitchMm} mm with ${stitch.gapMm} mm between` : ''}; pause ${pauseAtStartS.start} s at the start, ${pauseAtEndS.start} s at the end`;
+  return (
+    <svg viewBox="0 0 600 64" role="img" aria-label={words} className="mt-1 w-full">
+      <path d="M20 24H580" stroke="var(--line-strong)" strokeWidth="1.5" />
+      {stitches.map((mm) => (
+        <path
+          key={mm}
+          d={`M${px(mm)} 24H${px(Math.min(mm + (stitch?.stitchMm ?? 0), SEAM_MM))}`}
+          stroke="var(--action)"
+          strokeWidth="4"
+        />
+      ))}
+      {tacks.map((mm) => (
+        <path key={mm} d={`M${px(mm)} 24H${px(mm + tackMm.start)}`} stroke="var(--ink)" strokeWidth="10" />
+      ))}
+      <text x="20" y="56" fontSize="14" fill="var(--ink)">
+        hold {pauseAtStartS.start} s
+      </text>
+      <text x="580" y="56" fontSize="14" textAnchor="end" fill="var(--ink)">
+        hold {pauseAtEndS.start} s
+      </text>
+      <text x="300" y="56" fontSize="14" textAnchor="middle" fill="var(--ink-soft)">
+        {stitch ? 'black: tacks, purple: stitches' : 'black: tacks'}, {SEAM_MM} mm of seam
+      </text>
+    </svg>
+  );
+}

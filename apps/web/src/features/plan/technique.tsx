@@ -1,0 +1,67 @@
+import { type PlannedSetup, POSITION_NAME } from '@hot-bead/core';
+import { usePreferences } from '../../app/preferences.tsx';
+import { rangeText, withUnit } from '../units/index.ts';
+import { GunView, JointView, SeamView } from './technique-drawings.tsx';
+
+/** How to hold the gun and set the joint, drawn, with pauses, tacks, preheat and cleaning. */
+export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
+  const { units } = usePreferences();
+  const { technique, fitUp, bead } = plan;
+  const { bevel, stitch } = fitUp;
+  const rows: readonly (readonly [string, string | undefined])[] = [
+    ['hand', technique.hand],
+    [
+      'start and end',
+      `hold ${technique.pauseAtStartS.low}–${technique.pauseAtStartS.high} s at the start, ${technique.pauseAtEndS.low}–${technique.pauseAtEndS.high} s at the end; gun stays on the crater while gas flows`,
+    ],
+    [
+      'passes',
+      bead.passes === 1
+        ? '1'
+        : `${bead.passes}${bead.legMm === undefined ? '' : `, leg of each ${bead.legMm.toFixed(1)} mm`}`,
+    ],
+    [
+      'gap',
+      `${fitUp.rootGapMm.start.toFixed(1)} mm (${fitUp.rootGapMm.low.toFixed(1)} to ${fitUp.rootGapMm.high.toFixed(1)})`,
+    ],
+    [
+      'bevel',
+      bevel &&
+        `${bevel.includedDegrees}° included, root face ${bevel.rootFaceMm.low} to ${bevel.rootFaceMm.high} mm`,
+    ],
+    [
+      'tacks',
+      `${rangeText('distance', fitUp.tackMm.low, fitUp.tackMm.high, units)} long, one every ${withUnit('distance', fitUp.tackSpacingMm.start, units)}`,
+    ],
+    ['stitch', stitch && `${stitch.stitchMm} mm on, ${stitch.gapMm} mm off. ${stitch.why}`],
+    ['preheat', fitUp.preheatText],
+    [
+      'between beads',
+      fitUp.interpassMostC === undefined ? undefined : `let it fall under ${fitUp.interpassMostC} °C`,
+    ],
+    ['back purge', fitUp.backPurge ? 'argon behind the root, or it sugars' : undefined],
+    ['clean', fitUp.preparation.join(' ')],
+  ];
+  return (
+    <section aria-labelledby="technique" className="rounded-md border border-line bg-plate p-4">
+      <h2 id="technique" className="text-lg font-semibold">
+        Joint and hand, {POSITION_NAME[plan.work.position]}
+      </h2>
+      <div className="grid gap-2 sm:grid-cols-2">
+        <JointView plan={plan} />
+        <GunView plan={plan} />
+      </div>
+      <SeamView plan={plan} />
+      <dl className="mt-2 grid grid-cols-[104px_1fr] gap-x-3 gap-y-1.5 text-[15px]">
+        {rows.map(([name, text]) =>
+          text === undefined ? null : (
+            <div key={name} className="contents">
+              <dt className="label-text pt-0.5">{name}</dt>
+              <dd>{text}</dd>
+            </div>
+          ),
+        )}
+      </dl>
+    </section>
+  );
+}

@@ -1,0 +1,2 @@
+export { SchoolChoice } from './school-choice.tsx';
+export { shopQuery, useChangeShop } from './shop.queries.ts';

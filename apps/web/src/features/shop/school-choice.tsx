@@ -1,0 +1,33 @@
+import type { ShopSettings } from '@hot-bead/contract';
+import { settledSchools, type SchoolRow, sourceText } from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { OptionList } from '../../ui/option-list.tsx';
+import { shopQuery, useChangeShop } from './shop.queries.ts';
+
+const UNCHOSEN: ShopSettings = { schools: {}, shelf: null };
+
+/** One disagreement of the trade with its sides; the choice is remembered for the shop. */
+export function SchoolChoice({ school }: { readonly school: SchoolRow }) {
+  const { data: shop = UNCHOSEN } = useQuery(shopQuery);
+  const change = useChangeShop();
+  const chosen = settledSchools(shop.schools)[school.id];
+  return (
+    <section className="border-b border-line py-3 last:border-b-0">
+      <h3 className="font-semibold">{school.question}</h3>
+      <OptionList
+        label={school.question}
+        value={chosen}
+        options={school.options.map(({ value, name, says }) => ({ value, label: name, note: says }))}
+        onPick={(value) => change.mutate({ ...shop, schools: { ...shop.schools, [school.id]: value } })}
+      />
+      <p className="mt-1 text-sm text-ink-soft">
+        Our default: {school.whyDefault} [{sourceText(school.source)}]
+      </p>
+      {change.error && (
+        <p role="alert" className="text-hot">
+          {change.error.message} The choice was taken back.
+        </p>
+      )}
+    </section>
+  );
+}
