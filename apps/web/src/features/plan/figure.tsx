@@ -140,7 +140,7 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, o
       <RangeBar span={span} />
       <p className="mt-1.5 text-[15px] leading-snug">
         {rangeText(quantity, span.low, span.high, units)}
-        {beneath !== undefined && <span className="block truncate text-ink-soft">{beneath}</span>}
+        {beneath !== undefined && <span className="block text-ink-soft md:truncate">{beneath}</span>}
       </p>
     </div>
   );
