@@ -162,7 +162,16 @@ export type {
 } from './quick-line/quick-work.ts';
 
 // Machine
-export { MACHINE_FEATURES, machineHas, type Machine, type MachineFeature } from './machine/machine.ts';
+export {
+  MACHINE_FEATURES,
+  MACHINE_KINDS,
+  machineHas,
+  type Machine,
+  type MachineFeature,
+  type MachineKind,
+  type VoltsControl,
+  type WireControl,
+} from './machine/machine.ts';
 
 // Dial-in: test beads and the ladder
 export {
@@ -186,3 +195,39 @@ export {
   type CheckedQuantity,
   type CheckValue,
 } from './check-value/check-values.ts';
+
+// Machine book: dial calibration, volts, duty, and a plan in the machine's own terms
+export {
+  dialBend,
+  dialEnds,
+  dialOf,
+  dialSpeed,
+  knobFor,
+  nextKnob,
+  type Bend,
+  type Dial,
+  type DialDoubt,
+  type DialPoint,
+  type KnobSetting,
+} from './dial-calibration/dial.ts';
+export { knobWords } from './dial-calibration/knob-words.ts';
+export {
+  measuredSpeed,
+  RUN_LENGTH_RANGE_MM,
+  RUN_TIME_RANGE_S,
+  runWorths,
+  type MeasuredSpeed,
+  type RunWorth,
+  type TimedReading,
+  type TimedRun,
+} from './dial-calibration/timed-run.ts';
+export {
+  positionFor,
+  positionVolts,
+  type LoadedReading,
+  type PositionChoice,
+  type PositionVolts,
+  type VoltsPosition,
+} from './volts-calibration/position-volts.ts';
+export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating } from './duty/duty.ts';
+export { voltsTerm, wireTerm, type VoltsTerm, type WireTerm } from './machine/knob-terms.ts';

@@ -1,3 +1,5 @@
+import type { DutyRating } from '../duty/duty.ts';
+import type { VoltsPosition } from '../volts-calibration/position-volts.ts';
 import type { Polarity } from '../polarity/polarity.ts';
 import type { GasId } from '../gas/gas.ts';
 import type { WireClass } from '../wire/wire-class.ts';
@@ -23,6 +25,18 @@ export const MACHINE_FEATURES = [
 ] as const;
 export type MachineFeature = (typeof MACHINE_FEATURES)[number];
 
+export const MACHINE_KINDS = ['inverter', 'transformer'] as const;
+export type MachineKind = (typeof MACHINE_KINDS)[number];
+
+/** How the wire speed is set: shown in units, or a knob with a scale that means nothing until it is measured. */
+export type WireControl =
+  { readonly kind: 'units' } | { readonly kind: 'knob'; readonly min: number; readonly max: number };
+
+/** How the volts are set: shown, or by named positions (taps, letters, min and max). */
+export type VoltsControl =
+  | { readonly kind: 'displayed' }
+  | { readonly kind: 'positions'; readonly positions: readonly VoltsPosition[] };
+
 /** A machine as the planner needs it: its name, what is on it, and its limits where they are known. */
 export interface Machine {
   readonly name: string;
@@ -37,6 +51,10 @@ export interface Machine {
   readonly features?: readonly MachineFeature[] | undefined;
   /** Which lead goes to the gun as it stands; undefined: not known. */
   readonly standingPolarity?: Polarity | undefined;
+  readonly kind?: MachineKind | undefined;
+  readonly wireControl?: WireControl | undefined;
+  readonly voltsControl?: VoltsControl | undefined;
+  readonly duty?: readonly DutyRating[] | undefined;
 }
 
 /** Whether the machine has a feature: yes, no, or not known. */

@@ -1,0 +1,88 @@
+import { OutOfRangeError, within } from '../quantity/out-of-range-error.ts';
+
+/** Time and length errors of a hand-held watch and a rule, one standard deviation: about ±0.2 s and ±1.5 mm in all. Source: common practice. */
+export const WATCH_SD_S = 0.1;
+export const RULE_SD_MM = 0.75;
+
+/** Values a reading may have. */
+export const RUN_TIME_RANGE_S = [1, 120] as const;
+export const RUN_LENGTH_RANGE_MM = [20, 60_000] as const;
+/** Wire speeds that a feeder can have, m/min. Source: our model's range. */
+export const DIAL_SPEED_RANGE_M_PER_MIN = [0.3, 30] as const;
+
+/** Wire let run for a time and clipped off. */
+export interface TimedRun {
+  readonly lengthMm: number;
+  readonly timeS: number;
+}
+
+/** One run, or a short and a long one whose difference cancels run-in and coast. */
+export interface TimedReading {
+  readonly knob: number;
+  readonly run: TimedRun;
+  /** The shorter of two runs at the same knob, where the two-length method was used. */
+  readonly shortRun?: TimedRun | undefined;
+}
+
+/** A wire speed with one standard deviation, m/min. */
+export interface MeasuredSpeed {
+  readonly speedMPerMin: number;
+  readonly sdMPerMin: number;
+}
+
+function checkedRun({ lengthMm, timeS }: TimedRun): TimedRun {
+  return {
+    lengthMm: within('length', lengthMm, RUN_LENGTH_RANGE_MM, 'length-out-of-range'),
+    timeS: within('time', timeS, RUN_TIME_RANGE_S, 'time-out-of-range'),
+  };
+}
+
+/**
+ * Wire feed speed of a reading, with the error of watch and rule.
+ *
+ * @returns speed in m/min, {@link DIAL_SPEED_RANGE_M_PER_MIN}
+ * @throws {OutOfRangeError} `time-out-of-range`, `length-out-of-range`, `speed-out-of-range`, or `runs-too-alike`
+ *   when the two runs of the two-length method differ by less than 2 s
+ * @source length over time; errors: common practice
+ */
+export function measuredSpeed(reading: Pick<TimedReading, 'run' | 'shortRun'>): MeasuredSpeed {
+  const long = checkedRun(reading.run);
+  const short = reading.shortRun && checkedRun(reading.shortRun);
+  const timeS = long.timeS - (short?.timeS ?? 0);
+  const lengthMm = long.lengthMm - (short?.lengthMm ?? 0);
+  if (short && (timeS < 2 || lengthMm < RUN_LENGTH_RANGE_MM[0])) {
+    throw new OutOfRangeError('time between the two runs', timeS, 2, RUN_TIME_RANGE_S[1], 'runs-too-alike');
+  }
+  const runs = short ? Math.SQRT2 : 1;
+  const speed = within(
+    'wire speed',
+    (lengthMm / timeS) * 0.06,
+    DIAL_SPEED_RANGE_M_PER_MIN,
+    'speed-out-of-range',
+  );
+  const share = Math.hypot((runs * WATCH_SD_S) / timeS, (runs * RULE_SD_MM) / lengthMm);
+  return { speedMPerMin: speed, sdMPerMin: speed * share };
+}
+
+/** What a run of a given time is good for at a speed. */
+export interface RunWorth {
+  readonly timeS: number;
+  /** 95 % error, as a share of the speed. */
+  readonly errorShare: number;
+  readonly wireM: number;
+}
+
+/** The usual run times: the quick one, the better one, and the whole minute, s. Source: common practice. */
+export const RUN_TIMES_S = [6, 10, 60] as const;
+
+/** What each usual run time would be worth at a speed, against the wire it wastes. */
+export function runWorths(speedMPerMin: number): readonly RunWorth[] {
+  return RUN_TIMES_S.map((timeS) => {
+    const lengthMm = (speedMPerMin / 0.06) * timeS;
+    return {
+      timeS,
+      errorShare: 1.96 * Math.hypot(WATCH_SD_S / timeS, RULE_SD_MM / lengthMm),
+      wireM: lengthMm / 1000,
+    };
+  });
+}
