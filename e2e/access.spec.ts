@@ -13,6 +13,8 @@ const SCREENS: readonly (readonly [name: string, words: string | undefined, path
   ['plan of aluminium', '5083', ''],
   ['dial-in', '40x40x3', '/dial-in'],
   ['compare', '40x40x3', '/compare?way=gas-shielded-flux-core%2Fown'],
+  ['machines', undefined, '/machines'],
+  ['a machine', undefined, '/machines/demo-old-tom'],
   ['settings', undefined, '/settings'],
   ['truth', undefined, '/truth'],
   ['nowhere', undefined, '/nowhere'],

@@ -32,6 +32,8 @@ const VIEWS = [
   { name: 'plan-aluminium', job: '5083', tab: '' },
   { name: 'dial-in', job: '40x40x3', tab: '/dial-in' },
   { name: 'compare', job: '40x40x3', tab: '/compare?way=solid-gas%2Fpulse' },
+  { name: 'machines', path: '/machines' },
+  { name: 'machine', path: '/machines/demo-old-tom' },
   { name: 'settings', path: '/settings' },
   { name: 'truth', path: '/truth' },
 ];

@@ -37,7 +37,20 @@ export {
 export { SHELF_MOST, shopSettingsSchema, type ShopSettings } from './shop.ts';
 
 // Machines
-export { machineListSchema, type KeptMachine } from './machine.ts';
+export {
+  dialReadingListSchema,
+  dialReadingSchema,
+  machineChangeSchema,
+  machineListSchema,
+  machineSchema,
+  newDialReadingSchema,
+  newMachineSchema,
+  POSITIONS_MOST,
+  type KeptDialReading,
+  type KeptMachine,
+  type MachineChange,
+  type NewMachine,
+} from './machine.ts';
 
 // Plans
 export { planRequestSchema, type PlanRequest, type PlanResponse } from './plan.ts';

@@ -3,6 +3,8 @@ import { JobEntity } from './job.entity.ts';
 import { MachineEntity } from './machine.entity.ts';
 import { Jobs1764000000000 } from './migrations/1764000000000-jobs.ts';
 import { Shop1764100000000 } from './migrations/1764100000000-shop.ts';
+import { MachineBook1764200000000 } from './migrations/1764200000000-machine-book.ts';
+import { DialReadingEntity } from './dial-reading.entity.ts';
 import { AcknowledgementEntity } from './acknowledgement.entity.ts';
 import { ShopEntity } from './shop.entity.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
@@ -16,8 +18,15 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
   return {
     type: 'better-sqlite3',
     database: databasePath,
-    entities: [JobEntity, TestBeadEntity, MachineEntity, ShopEntity, AcknowledgementEntity],
-    migrations: [Jobs1764000000000, Shop1764100000000],
+    entities: [
+      JobEntity,
+      TestBeadEntity,
+      MachineEntity,
+      ShopEntity,
+      AcknowledgementEntity,
+      DialReadingEntity,
+    ],
+    migrations: [Jobs1764000000000, Shop1764100000000, MachineBook1764200000000],
     migrationsRun: true,
     synchronize: false,
     prepareDatabase: (database: Sqlite) => {

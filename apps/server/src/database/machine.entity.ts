@@ -1,5 +1,6 @@
 import type { GasId, Machine, WireClass, WireDiameterMm } from '@hot-bead/core';
-import { Column, Entity, PrimaryColumn } from 'typeorm';
+import { Column, Entity, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import { DialReadingEntity } from './dial-reading.entity.ts';
 
 /** Everything a machine is but its name and what is on it. */
 export type MachineProfile = Omit<Machine, 'name' | 'loadedWireClass' | 'loadedWireDiameterMm' | 'loadedGas'>;
@@ -23,4 +24,11 @@ export class MachineEntity {
 
   @Column('simple-json')
   profile: MachineProfile;
+
+  /** When it was retired; null while it is in use. */
+  @Column('text', { nullable: true })
+  retiredAt: string | null;
+
+  @OneToMany(() => DialReadingEntity, (reading) => reading.machine)
+  dialReadings: Relation<DialReadingEntity>[];
 }

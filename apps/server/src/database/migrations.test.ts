@@ -42,7 +42,8 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
-    await older.undoLastMigration();
+    await older.undoLastMigration(); // the machine book
+    await older.undoLastMigration(); // shop, cautions and machine profiles
     await older.query(
       `INSERT INTO machine VALUES ('a', 'Old', 'ER70S-6', 0.8, 'co2', 30, 170), ('b', 'Bare', 'E71T-11', 0.9, 'none', NULL, NULL)`,
     );

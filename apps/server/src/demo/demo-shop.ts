@@ -1,9 +1,12 @@
 import type { NewTestBead, ShopSettings } from '@hot-bead/contract';
-import type { Machine } from '@hot-bead/core';
+import type { Machine, TimedReading } from '@hot-bead/core';
 import type { MachineEntity } from '../database/machine.entity.ts';
 
+/** A machine's row without what is read and kept later. */
+type DemoMachine = Omit<MachineEntity, 'retiredAt' | 'dialReadings'>;
+
 /** The invented shop: Copper Kettle Cartworks. All machines, jobs and beads here are made up. */
-export const DEMO_MACHINES: readonly MachineEntity[] = [
+export const DEMO_MACHINES: readonly DemoMachine[] = [
   {
     id: 'demo-marigold',
     name: 'Marigold',
@@ -11,6 +14,10 @@ export const DEMO_MACHINES: readonly MachineEntity[] = [
     loadedWireDiameterMm: 0.8,
     loadedGas: 'ar-co2-18',
     profile: {
+      kind: 'inverter',
+      wireControl: { kind: 'units' },
+      voltsControl: { kind: 'displayed' },
+      duty: [{ currentA: 220, percent: 30 }],
       currentRangeA: [30, 220],
       wireFeedSpeedRangeMPerMin: [2, 20],
       standingPolarity: 'DCEP',
@@ -35,6 +42,20 @@ export const DEMO_MACHINES: readonly MachineEntity[] = [
     loadedWireDiameterMm: 1.0,
     loadedGas: 'ar-co2-18',
     profile: {
+      kind: 'transformer',
+      wireControl: { kind: 'knob', min: 0, max: 10 },
+      voltsControl: {
+        kind: 'positions',
+        positions: [
+          { name: '1', openV: 17.5 },
+          { name: '2', openV: 19 },
+          { name: '3', openV: 20.5 },
+          { name: '4', openV: 22.5 },
+          { name: '5', openV: 25 },
+          { name: '6', openV: 28 },
+        ],
+      },
+      duty: [{ currentA: 150, percent: 20 }],
       currentRangeA: [30, 170],
       wireFeedSpeedRangeMPerMin: [1.5, 14],
       standingPolarity: 'DCEP',
@@ -47,9 +68,28 @@ export const DEMO_MACHINES: readonly MachineEntity[] = [
     loadedWireClass: 'E71T-11',
     loadedWireDiameterMm: 0.9,
     loadedGas: 'none',
-    profile: { standingPolarity: 'DCEN', features: [] },
+    profile: {
+      kind: 'inverter',
+      wireControl: { kind: 'knob', min: 1, max: 10 },
+      voltsControl: {
+        kind: 'positions',
+        positions: [{ name: 'A' }, { name: 'B' }, { name: 'C' }, { name: 'D' }],
+      },
+      standingPolarity: 'DCEN',
+      features: [],
+    },
   },
 ];
+
+/** Ten-second readings of Old Tom's knob, invented: bent the way cheap dials are. */
+export const DEMO_READINGS: readonly TimedReading[] = [
+  [0, 333],
+  [2.5, 400],
+  [5, 612],
+  [5, 600],
+  [7.5, 1180],
+  [10, 2070],
+].map(([knob = 0, lengthMm = 0]) => ({ knob, run: { lengthMm, timeS: 10 } }));
 
 /** What the shop has besides what is on the machines. */
 export const DEMO_SHOP: ShopSettings = {

@@ -1,23 +1,12 @@
-import { Controller, Get, Module } from '@nestjs/common';
-import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { DialReadingEntity } from '../database/dial-reading.entity.ts';
 import { MachineEntity } from '../database/machine.entity.ts';
+import { MachinesController } from './machines.controller.ts';
 import { MachinesService } from './machines.service.ts';
 
-@ApiTags('machines')
-@Controller('api/machines')
-export class MachinesController {
-  constructor(private readonly machines: MachinesService) {}
-
-  @Get()
-  @ApiOperation({ summary: 'Machines by name, with what is on them' })
-  list() {
-    return this.machines.list();
-  }
-}
-
 @Module({
-  imports: [TypeOrmModule.forFeature([MachineEntity])],
+  imports: [TypeOrmModule.forFeature([MachineEntity, DialReadingEntity])],
   controllers: [MachinesController],
   providers: [MachinesService],
   exports: [MachinesService],

@@ -45,6 +45,24 @@ export const router = createBrowserRouter([
             ],
           },
           {
+            path: 'machines',
+            lazy: async () => ({
+              Component: (await import('../features/machines/machines-page.tsx')).MachinesPage,
+            }),
+          },
+          {
+            path: 'machines/new',
+            lazy: async () => ({
+              Component: (await import('../features/machines/machine-page.tsx')).NewMachinePage,
+            }),
+          },
+          {
+            path: 'machines/:machineId',
+            lazy: async () => ({
+              Component: (await import('../features/machines/machine-page.tsx')).MachinePage,
+            }),
+          },
+          {
             path: 'settings',
             lazy: async () => ({
               Component: (await import('../features/settings/settings-page.tsx')).SettingsPage,

@@ -1,4 +1,4 @@
-import { ClipboardList, Hammer, type LucideIcon } from 'lucide-react';
+import { ClipboardList, Hammer, type LucideIcon, Plug } from 'lucide-react';
 
 export interface Place {
   readonly to: string;
@@ -12,4 +12,5 @@ export interface Place {
 export const PLACES: readonly Place[] = [
   { to: '/', name: 'Bench', key: 'b', Icon: Hammer },
   { to: '/jobs', name: 'Jobs', key: 'j', Icon: ClipboardList },
+  { to: '/machines', name: 'Machines', key: 'm', Icon: Plug },
 ];

@@ -210,7 +210,7 @@ describe('the 95 % band', () => {
   it('holds the true speed in 93 to 97 % of checks over 500 machines of five shapes, no shape under 88 %', () => {
     const next = random(4180);
     const names = Object.keys(SHAPES);
-    const inside = new Map(names.map((name) => [name, [0, 0]] as const));
+    const inside = new Map(names.map((name): [string, [number, number]] => [name, [0, 0]]));
     for (let machine = 0; machine < 500; machine++) {
       const name = names[machine % names.length] as string;
       const shape = SHAPES[name] as (x: number, bent: number) => number;
@@ -240,11 +240,11 @@ describe('the 95 % band', () => {
       const [hits, all] = inside.get(name) as [number, number];
       return hits / all;
     });
-    const all = [...inside.values()].reduce(([a, b], [hits, n]) => [a + hits, b + n], [0, 0]);
-    const pooled = all[0] / all[1];
-    expect({ pooled, least: Math.min(...shares), shares }).toMatchObject({
-      pooled: expect.any(Number) as number,
-    });
+    const tallies = [...inside.values()];
+    const hits = tallies.reduce((sum, [inBand]) => sum + inBand, 0);
+    const checks = tallies.reduce((sum, [, all]) => sum + all, 0);
+    const pooled = hits / checks;
+    expect(checks).toBeGreaterThan(9000);
     expect(pooled).toBeGreaterThanOrEqual(0.93);
     expect(pooled).toBeLessThanOrEqual(0.97);
     expect(Math.min(...shares)).toBeGreaterThanOrEqual(0.88);

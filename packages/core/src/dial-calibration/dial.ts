@@ -234,7 +234,7 @@ export function dialBend({ points }: Dial): Bend | undefined {
   return Math.abs(worst.offShare) >= BENT_FROM_SHARE ? worst : undefined;
 }
 
-/** Where the next reading would take most doubt away: an unread end first, then where the band is widest for its speed. */
+/** Where the next reading would take most doubt away: an unread end first, then where the band is widest. */
 export function nextKnob(dial: Dial | undefined, range: readonly [min: number, max: number]): number {
   const [min, max] = range;
   if (!dial) return min;
@@ -246,7 +246,7 @@ export function nextKnob(dial: Dial | undefined, range: readonly [min: number, m
   let best = { knob: (min + max) / 2, worth: -1 };
   for (let i = 1; i < steps; i++) {
     const knob = low + ((high - low) * i) / steps;
-    const worth = halfBand(dial, knob) / Math.max(curveAt(dial.curve, knob), 0.1);
+    const worth = halfBand(dial, knob);
     if (worth > best.worth) best = { knob, worth };
   }
   return Math.round(best.knob * 2) / 2;

@@ -1,7 +1,7 @@
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireClassChoice } from '../way/wire-class-of-way.ts';
-import { carriesOn, firstChoiceSize, type SizeUse } from './wire-size.ts';
+import { carriesOn, firstChoiceSize, type SizeUse, suitsSize } from './wire-size.ts';
 
 export interface WireChoice {
   readonly wireClass: WireClass;
@@ -23,9 +23,10 @@ export function chooseWire(use: SizeUse, chosen: WireClassChoice): WireChoice {
     const why = `It is on ${machine.name} and the work is in its range.`;
     return { wireClass, diameterMm: machine.loadedWireDiameterMm, origin: 'loaded', why };
   }
-  const onShelf = resources.shelf?.wires.find(
+  const shelved = (resources.shelf?.wires ?? []).filter(
     (wire) => wire.wireClass === wireClass && carriesOn(use, wire.diameterMm),
   );
+  const onShelf = shelved.find((wire) => suitsSize(use, wire.diameterMm)) ?? shelved[0];
   if (onShelf) {
     const why = 'It is on the shelf and the work is in its range.';
     return { wireClass, diameterMm: onShelf.diameterMm, origin: 'shelf', why };

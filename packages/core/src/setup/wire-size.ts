@@ -55,6 +55,12 @@ function suits({ context }: SizeUse, size: FamilySize): boolean {
   return thicknessMm >= min && thicknessMm <= max;
 }
 
+/** Whether the work stands in the thickness a size is a first choice for. */
+export function suitsSize(use: SizeUse, nominalMm: WireDiameterMm): boolean {
+  const size = sizeOf(use.family, nominalMm);
+  return size !== undefined && suits(use, size);
+}
+
 /** The size taken when none is asked or loaded. */
 export function firstChoiceSize(use: SizeUse): WireDiameterMm {
   const { sizes } = use.family;

@@ -85,8 +85,7 @@ function Table({ rows }: { readonly rows: readonly ComparedRow[] }) {
             className={`border-b border-line align-baseline last:border-b-0 ${row.differs ? 'bg-action-tint' : ''}`}
           >
             <th scope="row" className="px-3 py-2 text-left font-medium">
-              {row.name}
-              {row.differs && <span className="ml-2 text-sm text-action">≠ differs</span>}
+              {row.name} {row.differs && <span className="text-sm text-action">≠ differs</span>}
             </th>
             <Value row={row} side={0} />
             <Value row={row} side={1} />

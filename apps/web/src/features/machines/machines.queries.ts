@@ -1,11 +1,82 @@
-import { machineListSchema, validated } from '@hot-bead/contract';
-import { queryOptions } from '@tanstack/react-query';
+import {
+  dialReadingListSchema,
+  type KeptMachine,
+  type MachineChange,
+  machineListSchema,
+  machineSchema,
+  type NewMachine,
+  validated,
+} from '@hot-bead/contract';
+import type { TimedReading } from '@hot-bead/core';
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
 import { api } from '../../api/client.ts';
 
-export const machineKeys = { all: ['machines'] as const };
+export const machineKeys = {
+  all: ['machines'] as const,
+  history: (id: string) => ['machines', id, 'history'] as const,
+};
+
+const readMachine = (body: unknown): KeptMachine => validated(machineSchema, body);
 
 export const machineListQuery = queryOptions({
   queryKey: machineKeys.all,
   queryFn: () => api('GET', '/machines', (body) => validated(machineListSchema, body)),
   staleTime: 60_000,
 });
+
+export function dialHistoryQuery(id: string) {
+  return queryOptions({
+    queryKey: machineKeys.history(id),
+    queryFn: () =>
+      api('GET', `/machines/${id}/dial-readings`, (body) => validated(dialReadingListSchema, body)),
+  });
+}
+
+/** A change of machines: the list is read again; not awaited, so that the caller's own onSuccess runs first. */
+function useMachineMutation<Input, Output>(mutationFn: (input: Input) => Promise<Output>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn,
+    onSuccess: () => void client.invalidateQueries({ queryKey: machineKeys.all }),
+  });
+}
+
+export function useAddMachine() {
+  return useMachineMutation((machine: NewMachine) => api('POST', '/machines', readMachine, machine));
+}
+
+export function useChangeMachine(id: string) {
+  return useMachineMutation((change: MachineChange) => api('PATCH', `/machines/${id}`, readMachine, change));
+}
+
+export function useRetireMachine() {
+  return useMachineMutation((id: string) => api('DELETE', `/machines/${id}`, () => id));
+}
+
+export function useRestoreMachine() {
+  return useMachineMutation((id: string) => api('POST', `/machines/${id}/restore`, readMachine));
+}
+
+export function useAddReading(id: string) {
+  return useMachineMutation((reading: TimedReading) =>
+    api('POST', `/machines/${id}/dial-readings`, readMachine, reading),
+  );
+}
+
+export function useTakeOutReading(id: string) {
+  return useMachineMutation((readingId: string) =>
+    api('DELETE', `/machines/${id}/dial-readings/${readingId}`, readMachine),
+  );
+}
+
+export function usePutBackReading(id: string) {
+  return useMachineMutation((readingId: string) =>
+    api('POST', `/machines/${id}/dial-readings/${readingId}/restore`, readMachine),
+  );
+}
+
+export function useSupersedeReadings(id: string) {
+  return useMachineMutation((_all: 'all') =>
+    api('POST', `/machines/${id}/dial-readings/supersede`, readMachine),
+  );
+}

@@ -1,5 +1,5 @@
-import type { Job } from '@hot-bead/contract';
-import { type Machine, type PlannedSetup, workTitle } from '@hot-bead/core';
+import type { Job, KeptMachine } from '@hot-bead/contract';
+import { type PlannedSetup, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
@@ -45,7 +45,7 @@ function formOf({ feedPath, polarity, gas }: PlannedSetup): PathForm {
 interface PlannedProps {
   readonly job: Job;
   readonly plan: PlannedSetup;
-  readonly machine: Machine | undefined;
+  readonly machine: KeptMachine | undefined;
 }
 
 function Planned({ job, plan, machine }: PlannedProps) {
@@ -57,7 +57,7 @@ function Planned({ job, plan, machine }: PlannedProps) {
   return (
     <>
       <StopCautions cautions={plan.cautions} job={job} />
-      <SetThese job={job} plan={plan} />
+      <SetThese job={job} plan={plan} machine={machine} />
       <ButtonLink to={`/jobs/${job.id}/dial-in`} tone="main" className="min-h-14 md:hidden">
         Dial it in
       </ButtonLink>

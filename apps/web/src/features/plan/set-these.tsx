@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job, KeptMachine } from '@hot-bead/contract';
 import {
   OWN_CTWD_RANGE_MM,
   OWN_GAS_FLOW_RANGE_L_PER_MIN,
@@ -12,24 +12,27 @@ import { usePreferences } from '../../app/preferences.tsx';
 import type { Units } from '../../app/units.ts';
 import { useChangeJob } from '../jobs/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs, withUnit } from '../units/index.ts';
+import { dutyText, voltsBeneath, wireBeneath } from './machine-terms.ts';
 import { Figure } from './figure.tsx';
 
 interface Props {
   readonly job: Job;
   readonly plan: PlannedSetup;
+  readonly machine: KeptMachine | undefined;
 }
 
 function clamp(value: number, [min, max]: readonly [number, number]): number {
   return Math.min(Math.max(value, min), max);
 }
 
-function Beneath({ plan }: { readonly plan: PlannedSetup }) {
+function Beneath({ plan, machine }: Omit<Props, 'job'>) {
   const { units } = usePreferences();
   const {
     technique: { gunAngle },
     bead,
   } = plan;
   const { low, high } = gunAngle.travelDegrees;
+  const duty = dutyText(plan, machine);
   const items = [
     [
       'current',
@@ -40,6 +43,7 @@ function Beneath({ plan }: { readonly plan: PlannedSetup }) {
     ['stick-out', withUnit('distance', plan.extensionMm.start, units)],
     ...(bead.legMm === undefined ? [] : [['leg', withUnit('distance', bead.legMm, units)]]),
     ['passes', String(bead.passes)],
+    ...(duty === undefined ? [] : [['duty', duty]]),
   ];
   return (
     <dl className="flex flex-wrap gap-x-6 gap-y-1 border-t border-line px-4 py-2">
@@ -84,11 +88,6 @@ function useOutOfSight(): [React.RefObject<HTMLElement | null>, boolean] {
   return [target, away];
 }
 
-function voltsBeneath(plan: PlannedSetup): string {
-  if (plan.voltsKind === 'arc') return 'at the arc, not open circuit';
-  return 'rough mean: the trim sets it';
-}
-
 /** Difference under which an argon meter is read as it stands, as a share. */
 const METER_ALIKE = 0.03;
 
@@ -102,7 +101,7 @@ function gasBeneath(plan: PlannedSetup, units: Units): string {
 }
 
 /** The four numbers to set, the largest things on the page, each with its range. */
-export function SetThese({ job, plan }: Props) {
+export function SetThese({ job, plan, machine }: Props) {
   const { units } = usePreferences();
   const change = useChangeJob(job.id);
   const [target, away] = useOutOfSight();
@@ -114,7 +113,6 @@ export function SetThese({ job, plan }: Props) {
       change.mutate({ own: Object.fromEntries(kept) as OwnNumbers });
     };
   const step = (quantity: Quantity, shown: number): number => shownAs(quantity, units).to(shown);
-  const machine = job.work.machineName;
   const withGas = plan.gas.gas.id !== 'none';
   return (
     <section ref={target} aria-label="Set these" className="rounded-md border border-line bg-plate">
@@ -123,7 +121,7 @@ export function SetThese({ job, plan }: Props) {
           name="Wire speed"
           quantity="wireFeedSpeed"
           span={plan.wireFeedSpeedMPerMin}
-          beneath={machine === undefined ? undefined : `${machine}: knob not measured`}
+          beneath={wireBeneath(plan, machine)}
           own={job.own.wireFeedSpeedMPerMin !== undefined}
           step={step('wireFeedSpeed', units.wireFeedSpeed === 'in/min' ? 5 : 0.1)}
           onOwn={setter('wireFeedSpeedMPerMin', OWN_WIRE_SPEED_RANGE_M_PER_MIN)}
@@ -132,7 +130,7 @@ export function SetThese({ job, plan }: Props) {
           name="Volts"
           quantity="volts"
           span={plan.volts}
-          beneath={voltsBeneath(plan)}
+          beneath={voltsBeneath(plan, machine)}
           own={job.own.volts !== undefined}
           step={0.5}
           onOwn={setter('volts', OWN_VOLTS_RANGE)}
@@ -156,7 +154,7 @@ export function SetThese({ job, plan }: Props) {
           onOwn={setter('ctwdMm', OWN_CTWD_RANGE_MM)}
         />
       </div>
-      <Beneath plan={plan} />
+      <Beneath plan={plan} machine={machine} />
       {away && <StickyStrip plan={plan} />}
     </section>
   );

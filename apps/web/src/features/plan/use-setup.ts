@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job, KeptMachine } from '@hot-bead/contract';
 import {
   completeWork,
   type CompletedWork,
@@ -21,7 +21,7 @@ export interface JobSetup {
   readonly setup: Setup | undefined;
   readonly machines: readonly Machine[];
   /** The machine the job names, as it stands. */
-  readonly machine: Machine | undefined;
+  readonly machine: KeptMachine | undefined;
 }
 
 /** The shop as the planner takes it: machines, schools, shelf. */
@@ -37,10 +37,16 @@ export function useShop(): Shop {
 /** The job's plan, computed here and now: a change repaints at once, without waiting for the server. */
 export function useSetup(job: Pick<Job, 'work' | 'own'>): JobSetup {
   const shop = useShop();
+  const { data: kept } = useQuery(machineListQuery);
   return useMemo(() => {
     const complete = completeWork(job.work);
     const resources = resourcesOf(job.work, shop);
     const setup = complete && planSetup(complete.work, resources, job.own);
-    return { complete, setup, machines: shop.machines, machine: resources.machine };
-  }, [job, shop]);
+    return {
+      complete,
+      setup,
+      machines: shop.machines,
+      machine: kept?.find(({ name }) => name === job.work.machineName),
+    };
+  }, [job, shop, kept]);
 }

@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/react-query';
+import { ButtonLink } from '../../ui/button.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { MachineCard } from './machine-card.tsx';
+import { machineListQuery } from './machines.queries.ts';
+
+/** Every machine in use. */
+export function MachinesPage() {
+  const machines = useQuery(machineListQuery);
+  if (machines.error) return <ErrorNotice error={machines.error} onRetry={() => void machines.refetch()} />;
+  if (machines.isPending) return <PageSkeleton />;
+  return (
+    <div className="grid grid-cols-1 gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-4">
+        <h1 className="text-2xl font-semibold">Machines</h1>
+        <ButtonLink to="/machines/new" tone="main">
+          Add a machine
+        </ButtonLink>
+      </div>
+      {machines.data.length === 0 ? (
+        <Notice title="No machines yet">
+          Add the one you weld with: its limits hold the plans, and once its knob is measured, plans stand in
+          the numbers of that knob.
+        </Notice>
+      ) : (
+        <ul className="grid gap-4 md:grid-cols-3">
+          {machines.data.map((machine) => (
+            <MachineCard key={machine.id} machine={machine} />
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
