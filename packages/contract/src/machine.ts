@@ -50,16 +50,17 @@ const gas = Joi.string()
   .custom((value: string, helpers) => (gasNamed(value) ? value : helpers.error('gas-unknown', { value })))
   .messages({ 'gas-unknown': '{#value} is not a gas we know.' });
 
-const wireControl = Joi.alternatives(
-  Joi.object({ kind: Joi.valid('units').required() }),
-  Joi.object({
-    kind: Joi.valid('knob').required(),
-    min: Joi.number().min(0).max(100).required(),
-    max: Joi.number().greater(Joi.ref('min')).max(100).required().messages({
-      'number.greater': 'The knob’s highest mark must lie above its lowest.',
-    }),
-  }),
-).messages({ 'alternatives.match': '{#message}' });
+/** A field that belongs to one kind of control: required there, out of place elsewhere. */
+const onlyFor = (kind: string, schema: Joi.Schema) =>
+  Joi.any().when('kind', { is: kind, then: schema, otherwise: Joi.forbidden() });
+
+const KNOB_ORDER = { 'number.greater': 'The knob’s highest mark must lie above its lowest.' };
+
+const wireControl = Joi.object({
+  kind: Joi.valid('units', 'knob').required(),
+  min: onlyFor('knob', Joi.number().min(0).max(100).required()),
+  max: onlyFor('knob', Joi.number().greater(Joi.ref('min')).max(100).required().messages(KNOB_ORDER)),
+});
 
 const loaded = Joi.object({
   volts: Joi.number().min(5).max(60).required(),
@@ -69,27 +70,34 @@ const loaded = Joi.object({
 /** Most positions of a volts control, and most loaded readings of one. */
 export const POSITIONS_MOST = 24;
 
-const voltsControl = Joi.alternatives(
-  Joi.object({ kind: Joi.valid('displayed').required() }),
-  Joi.object({
-    kind: Joi.valid('positions').required(),
-    positions: Joi.array()
-      .items(
-        Joi.object({
-          name: Joi.string().trim().max(12).required(),
-          openV: Joi.number().min(5).max(113).messages({
-            'number.min': 'Open-circuit volts are 5 to 113 V.',
-            'number.max': 'Open-circuit volts are 5 to 113 V.',
-          }),
-          loaded: Joi.array().items(loaded).max(12),
-        }),
-      )
+const position = Joi.object({
+  name: Joi.string().trim().max(12).required(),
+  openV: Joi.number().min(5).max(113).messages({
+    'number.base': 'Open-circuit volts are a number.',
+    'number.min': 'Open-circuit volts are 5 to 113 V.',
+    'number.max': 'Open-circuit volts are 5 to 113 V.',
+  }),
+  loaded: Joi.array().items(loaded).max(12),
+});
+
+const POSITIONS_WORDS = {
+  'array.min': 'Name at least one tap.',
+  'array.unique': 'Two taps have the same name.',
+};
+
+const voltsControl = Joi.object({
+  kind: Joi.valid('displayed', 'positions').required(),
+  positions: onlyFor(
+    'positions',
+    Joi.array()
+      .items(position)
       .min(1)
       .max(POSITIONS_MOST)
       .unique('name')
-      .required(),
-  }),
-);
+      .required()
+      .messages(POSITIONS_WORDS),
+  ),
+});
 
 const fields = {
   name: Joi.string().trim().min(1).max(60).label('Name').messages({
