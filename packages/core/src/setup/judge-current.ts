@@ -191,6 +191,14 @@ function wireTooSmall(use: SizeUse, size: FamilySize): RefusedSetup {
   );
 }
 
+/** Pulse without a machine that is known to have it: which of the shop's could be taken. */
+function pulseText({ context }: SizeUse): string {
+  const able = (context.resources.machines ?? []).filter((m) => machineHas(m, 'pulse') === true);
+  const who =
+    able.length === 0 ? 'this one is not checked' : `${able.map(({ name }) => name).join(', ')} has it`;
+  return `Pulse needs a machine that has it: ${who}.`;
+}
+
 /**
  * The current wanted against the wire's window, the spray floor and the machine: passes when over, a refusal
  * when under. Heat is never added to suit a wire, but for the short lift to the spray transition.
@@ -225,7 +233,7 @@ export function judgeCurrent(
   const pulse: Caution = {
     code: 'pulse-not-checked',
     level: 'note',
-    text: 'Pulse needs a machine that has it: this one is not checked.',
+    text: pulseText(use),
     source: PRACTICE,
   };
   return {

@@ -238,6 +238,31 @@ describe('numbers of your own', () => {
   });
 });
 
+describe('the machines of the shop, when none is named', () => {
+  const base = {
+    metal: 'carbon-steel',
+    thicknessMm: 4,
+    joint: 'tee',
+    position: 'flat',
+    surface: 'clean',
+    place: 'indoors',
+    windy: false,
+  } as const;
+
+  it('close a way that none of them can go, and name one that can', () => {
+    const none = planSetup(base, { mode: 'pulse', machines: [PLAIN] });
+    expect(none).toMatchObject({ status: 'refused', code: 'machine-without-pulse' });
+    expect(none.status === 'refused' && none.reasons[0]).toBe('No machine of the shop has pulse.');
+    const spool = planSetup({ ...base, metal: 'aluminium', alloy: '6061' }, { machines: [PLAIN] });
+    expect(spool.ways.find(({ way }) => way === 'aluminium-spool-gun')?.text).toBe(
+      'No machine of the shop has a socket for a spool gun.',
+    );
+    const some = planSetup(base, { mode: 'pulse', machines: MACHINES });
+    if (some.status !== 'planned') throw new Error(some.code);
+    expect(some.cautions.find((c) => c.code === 'pulse-not-checked')?.text).toContain('Rich has it');
+  });
+});
+
 describe('the machine’s feeder', () => {
   it('holds the plan to the fastest wire it feeds, in a row of its own, and refuses what is slower than its slowest', () => {
     const base = {

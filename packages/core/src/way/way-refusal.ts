@@ -1,7 +1,7 @@
 import { type Family, sizeOf } from '../family/family.ts';
 import { gasOf } from '../gas/gas.ts';
 import { gasVerdict } from '../gas/gas-verdict.ts';
-import { machineHas } from '../machine/machine.ts';
+import { type MachineFeature, machineHas } from '../machine/machine.ts';
 import { JOINT_NAME, POSITION_NAME } from '../material/work.ts';
 import { polarityOf } from '../polarity/polarity.ts';
 import type { RefusalCode } from '../setup/setup.ts';
@@ -47,19 +47,28 @@ const byPolarity: Rule = ({ wireClass, context }) => {
   );
 };
 
+/** The machine that was named, else all of the shop: none of them need have what a way asks for. */
+function noneHas({ resources }: WorkContext, feature: MachineFeature): string | undefined {
+  const { machine, machines = [] } = resources;
+  const asked = machine ? [machine] : machines;
+  if (asked.length === 0 || asked.some((m) => machineHas(m, feature) !== false)) return undefined;
+  return machine?.name ?? 'No machine of the shop';
+}
+
 const byMachine: Rule = ({ option, context }) => {
-  const { machine } = context.resources;
-  if (option.mode === 'pulse' && machineHas(machine, 'pulse') === false) {
-    return refusal('machine-without-pulse', `${machine?.name ?? 'The machine'} has no pulse.`);
+  const negative = context.resources.machine ? 'has no' : 'has a';
+  const pulseless = option.mode === 'pulse' ? noneHas(context, 'pulse') : undefined;
+  if (pulseless !== undefined) {
+    const reason = context.resources.machine ? `${pulseless} has no pulse.` : `${pulseless} has pulse.`;
+    return refusal('machine-without-pulse', reason);
   }
-  if (option.way === 'aluminium-spool-gun' && machineHas(machine, 'spool-gun-socket') === false) {
-    return refusal(
-      'machine-without-spool-gun',
-      `${machine?.name ?? 'The machine'} has no socket for a spool gun.`,
-      'Take aluminium through the standard gun with its kit, or another machine.',
-    );
-  }
-  return undefined;
+  const socketless = option.way === 'aluminium-spool-gun' ? noneHas(context, 'spool-gun-socket') : undefined;
+  if (socketless === undefined) return undefined;
+  return refusal(
+    'machine-without-spool-gun',
+    `${socketless} ${negative} socket for a spool gun.`,
+    'Take aluminium through the standard gun with its kit, or another machine.',
+  );
 };
 
 const byPosition: Rule = ({ option, family, context }) => {
