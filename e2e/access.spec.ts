@@ -15,6 +15,7 @@ const SCREENS: readonly (readonly [name: string, words: string | undefined, path
   ['compare', '40x40x3', '/compare?way=gas-shielded-flux-core%2Fown'],
   ['machines', undefined, '/machines'],
   ['a machine', undefined, '/machines/demo-old-tom'],
+  ['a lid chart', undefined, '/machines/demo-old-tom/lid-chart'],
   ['settings', undefined, '/settings'],
   ['truth', undefined, '/truth'],
   ['nowhere', undefined, '/nowhere'],

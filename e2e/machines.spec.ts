@@ -69,6 +69,25 @@ test('a reading that cannot be is refused at once and nothing is lost; one taken
   await expect(page.getByRole('button', { name: 'Take the reading at 2.5 out' })).toBeVisible();
 });
 
+test('the lid chart stands in the machine’s own terms, prints and is taken away as CSV', async ({
+  page,
+  open,
+}) => {
+  await open('/machines/demo-old-tom');
+  await page.getByRole('link', { name: 'Lid chart' }).click();
+  const chart = page.getByRole('region', { name: 'Old Tom: lap, flat, clean' });
+  await expect(chart.getByRole('row', { name: /^3 knob .*tap \d short-circuit/ })).toBeVisible();
+  await expect(chart.getByText('× out of reach').first()).toBeVisible();
+  await page.getByRole('combobox', { name: 'Joint' }).selectOption('tee');
+  await expect(page.getByRole('region', { name: 'Old Tom: tee, flat, clean' })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'CSV' }).click();
+  expect((await download).suggestedFilename()).toBe('Old Tom-tee-flat.csv');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+  await expect(page.getByText('Old Tom: tee, flat, clean')).toBeVisible();
+});
+
 test('the countdown runs and can be stopped', async ({ page, open }) => {
   await open('/machines/demo-old-tom');
   await page.getByRole('button', { name: 'Start', exact: true }).click();

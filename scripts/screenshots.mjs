@@ -34,6 +34,7 @@ const VIEWS = [
   { name: 'compare', job: '40x40x3', tab: '/compare?way=solid-gas%2Fpulse' },
   { name: 'machines', path: '/machines' },
   { name: 'machine', path: '/machines/demo-old-tom' },
+  { name: 'lid-chart', path: '/machines/demo-old-tom/lid-chart?joint=tee&position=flat' },
   { name: 'settings', path: '/settings' },
   { name: 'truth', path: '/truth' },
 ];

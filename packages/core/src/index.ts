@@ -231,3 +231,10 @@ export {
 } from './volts-calibration/position-volts.ts';
 export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating } from './duty/duty.ts';
 export { voltsTerm, wireTerm, type VoltsTerm, type WireTerm } from './machine/knob-terms.ts';
+export {
+  LID_CHART_THICKNESSES_MM,
+  lidChart,
+  type LidCell,
+  type LidChartInput,
+  type LidRow,
+} from './lid-chart/lid-chart.ts';

@@ -63,6 +63,12 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'machines/:machineId/lid-chart',
+            lazy: async () => ({
+              Component: (await import('../features/lid-chart/lid-chart-page.tsx')).LidChartPage,
+            }),
+          },
+          {
             path: 'settings',
             lazy: async () => ({
               Component: (await import('../features/settings/settings-page.tsx')).SettingsPage,

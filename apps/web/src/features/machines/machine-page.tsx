@@ -67,7 +67,10 @@ export function MachinePage() {
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1 className="text-2xl font-semibold">{machine.name}</h1>
-        <Button onClick={onRetire}>Retire it</Button>
+        <div className="flex gap-3">
+          <ButtonLink to={`/machines/${machine.id}/lid-chart`}>Lid chart</ButtonLink>
+          <Button onClick={onRetire}>Retire it</Button>
+        </div>
       </div>
       <DialSection machine={machine} />
       <VoltsSection machine={machine} />
