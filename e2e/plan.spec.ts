@@ -156,7 +156,7 @@ test('a job is shown large at the machine, duplicated, and compared with another
   await page.keyboard.press('Escape');
   const first = page.url();
   await page.getByRole('button', { name: 'Duplicate this job' }).click();
-  await expect(page.getByText('Duplicated: this is the copy')).toBeVisible();
+  await expect(page.getByText('Duplicated: this is the copy').first()).toBeVisible();
   await expect(page).not.toHaveURL(first);
   await page.getByRole('link', { name: 'Compare with another way' }).click();
   await page.getByRole('combobox', { name: 'Way' }).selectOption('gas-shielded flux core');

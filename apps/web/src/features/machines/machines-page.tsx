@@ -23,11 +23,16 @@ export function MachinesPage() {
           the numbers of that knob.
         </Notice>
       ) : (
-        <ul className="grid gap-4 md:grid-cols-3">
-          {machines.data.map((machine) => (
-            <MachineCard key={machine.id} machine={machine} />
-          ))}
-        </ul>
+        <section aria-labelledby="in-use">
+          <h2 id="in-use" className="label-text mb-2">
+            In use
+          </h2>
+          <ul className="grid gap-4 md:grid-cols-3">
+            {machines.data.map((machine) => (
+              <MachineCard key={machine.id} machine={machine} />
+            ))}
+          </ul>
+        </section>
       )}
     </div>
   );
