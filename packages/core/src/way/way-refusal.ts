@@ -47,26 +47,25 @@ const byPolarity: Rule = ({ wireClass, context }) => {
   );
 };
 
-/** The machine that was named, else all of the shop: none of them need have what a way asks for. */
-function noneHas({ resources }: WorkContext, feature: MachineFeature): string | undefined {
+/** That the machine named, or else every one of the shop, lacks what a way asks for; undefined when it may be had. */
+function lacking({ resources }: WorkContext, feature: MachineFeature, what: string): string | undefined {
   const { machine, machines = [] } = resources;
   const asked = machine ? [machine] : machines;
   if (asked.length === 0 || asked.some((m) => machineHas(m, feature) !== false)) return undefined;
-  return machine?.name ?? 'No machine of the shop';
+  return machine
+    ? `${machine.name} has no ${what}.`
+    : `No machine of the shop has ${what === 'pulse' ? '' : 'a '}${what}.`;
 }
 
 const byMachine: Rule = ({ option, context }) => {
-  const negative = context.resources.machine ? 'has no' : 'has a';
-  const pulseless = option.mode === 'pulse' ? noneHas(context, 'pulse') : undefined;
-  if (pulseless !== undefined) {
-    const reason = context.resources.machine ? `${pulseless} has no pulse.` : `${pulseless} has pulse.`;
-    return refusal('machine-without-pulse', reason);
-  }
-  const socketless = option.way === 'aluminium-spool-gun' ? noneHas(context, 'spool-gun-socket') : undefined;
+  const pulseless = option.mode === 'pulse' ? lacking(context, 'pulse', 'pulse') : undefined;
+  if (pulseless !== undefined) return refusal('machine-without-pulse', pulseless);
+  if (option.way !== 'aluminium-spool-gun') return undefined;
+  const socketless = lacking(context, 'spool-gun-socket', 'socket for a spool gun');
   if (socketless === undefined) return undefined;
   return refusal(
     'machine-without-spool-gun',
-    `${socketless} ${negative} socket for a spool gun.`,
+    socketless,
     'Take aluminium through the standard gun with its kit, or another machine.',
   );
 };

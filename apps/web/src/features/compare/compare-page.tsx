@@ -12,45 +12,15 @@ import {
   wayModeName,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
-import { useId } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePreferences } from '../../app/preferences.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { Notice } from '../../ui/notices.tsx';
+import { Pick } from '../../ui/pick.tsx';
 import { useJob } from '../jobs/index.ts';
 import { useSetup, useShop } from '../plan/index.ts';
 import { wireSizeText, withUnit } from '../units/index.ts';
 import { COMPARED_GASES, type Variation, variationOf, variedWork } from './variation.ts';
-
-interface PickProps {
-  readonly label: string;
-  readonly value: string;
-  readonly options: readonly (readonly [value: string, label: string])[];
-  readonly onPick: (value: string) => void;
-}
-
-function Pick({ label, value, options, onPick }: PickProps) {
-  const id = useId();
-  return (
-    <div>
-      <label htmlFor={id} className="label-text block">
-        {label}
-      </label>
-      <select
-        id={id}
-        value={value}
-        onChange={(event) => onPick(event.target.value)}
-        className="mt-1 block h-11 w-full rounded-md border border-line-strong bg-plate px-2 text-base text-ink"
-      >
-        {options.map(([option, text]) => (
-          <option key={option} value={option}>
-            {text}
-          </option>
-        ))}
-      </select>
-    </div>
-  );
-}
 
 function Value({ row, side }: { readonly row: ComparedRow; readonly side: 0 | 1 }) {
   const { units } = usePreferences();
@@ -111,19 +81,19 @@ function Picks({
 }) {
   return (
     <div className="grid gap-3 rounded-md border border-line bg-plate p-4 sm:grid-cols-3">
-      <Pick
+      <Pick<string>
         label="Way"
         value={variation.way}
         options={[LEAVE_OPEN, ...WAY_MODES.map((w) => [`${w.way}/${w.mode}`, wayModeName(w)] as const)]}
         onPick={(way) => onChange({ ...variation, way })}
       />
-      <Pick
+      <Pick<string>
         label="Wire size"
         value={variation.wire}
         options={[LEAVE_OPEN, ...WIRE_DIAMETERS_MM.map((mm) => [String(mm), wireSizeText(mm)] as const)]}
         onPick={(wire) => onChange({ ...variation, wire })}
       />
-      <Pick
+      <Pick<string>
         label="Gas"
         value={variation.gas}
         options={[LEAVE_OPEN, ...COMPARED_GASES.map((gas) => [gas, gasOf(gas as GasId).name] as const)]}

@@ -14,45 +14,18 @@ import {
   type ShelfWire,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { useId, useMemo } from 'react';
+import { useMemo } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { usePreferences } from '../../app/preferences.tsx';
 import { Button, ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { Pick } from '../../ui/pick.tsx';
 import { machineListQuery } from '../machines/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { cellText, chartCsv, wireName } from './chart-text.ts';
 
-interface PickProps<T extends string> {
-  readonly label: string;
-  readonly value: T;
-  readonly names: Readonly<Record<T, string>>;
-  readonly options: readonly T[];
-  readonly onPick: (value: T) => void;
-}
-
-function Pick<T extends string>({ label, value, names, options, onPick }: PickProps<T>) {
-  const id = useId();
-  return (
-    <div>
-      <label htmlFor={id} className="label-text block">
-        {label}
-      </label>
-      <select
-        id={id}
-        value={value}
-        onChange={(event) => onPick(event.target.value as T)}
-        className="mt-1 h-11 rounded-md border border-line-strong bg-plate px-2"
-      >
-        {options.map((option) => (
-          <option key={option} value={option}>
-            {names[option]}
-          </option>
-        ))}
-      </select>
-    </div>
-  );
-}
+const JOINT_OPTIONS = JOINTS.map((joint) => [joint, JOINT_NAME[joint]] as const);
+const POSITION_OPTIONS = POSITIONS.map((position) => [position, POSITION_NAME[position]] as const);
 
 function Cell({ cell }: { readonly cell: LidCell }) {
   const { units } = usePreferences();
@@ -186,18 +159,11 @@ export function LidChartPage() {
       <div className="flex flex-wrap items-end justify-between gap-4 print:hidden">
         <h1 className="text-2xl font-semibold">{machine.name}: lid chart</h1>
         <div className="flex flex-wrap items-end gap-3">
-          <Pick
-            label="Joint"
-            value={joint}
-            names={JOINT_NAME}
-            options={JOINTS}
-            onPick={(j) => pick({ joint: j })}
-          />
+          <Pick label="Joint" value={joint} options={JOINT_OPTIONS} onPick={(j) => pick({ joint: j })} />
           <Pick
             label="Position"
             value={position}
-            names={POSITION_NAME}
-            options={POSITIONS}
+            options={POSITION_OPTIONS}
             onPick={(p) => pick({ position: p })}
           />
           <Button onClick={() => window.print()}>Print</Button>
