@@ -84,7 +84,7 @@ export default ts.config(
     [
       {
         regex:
-          '^\\.\\./(features/|(bench|compare|dial-in|jobs|lid-chart|machines|plan|quick-line|settings|shop|truth|units|window-chart)/)(?!([a-z-]+/)?index\\.ts$)',
+          '^\\.\\./(features/|(bench|compare|dial-in|jobs|lid-chart|machine-terms|machines|plan|practice|quick-line|settings|shop|truth|units|window-chart|wire-list)/)(?!([a-z-]+/)?index\\.ts$)',
         message: "A feature never imports another feature's inside: use its index.",
       },
     ],

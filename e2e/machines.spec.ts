@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { demoServer } from './demo-server.ts';
 import { expect, test, typeJob } from './fixtures.ts';
 
@@ -58,6 +59,9 @@ test('a reading that cannot be is refused at once and nothing is lost; one taken
   const form = page.getByRole('form', { name: 'Read the dial' });
   await form.getByLabel(/^3\. Wire that came out/).fill('-20');
   await form.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(form.getByRole('alert')).toContainText('“-20” is not a length: write it like 760');
+  await form.getByLabel(/^3\. Wire that came out/).fill('500 m');
+  await form.getByRole('button', { name: 'Keep this reading' }).click();
   await expect(form.getByRole('alert')).toContainText('The length is 20 mm to 60 m.');
   await form.getByLabel(/^3\. Wire that came out/).fill('50000');
   await form.getByRole('button', { name: 'Keep this reading' }).click();
@@ -76,13 +80,19 @@ test('the lid chart stands in the machine’s own terms, prints and is taken awa
   await open('/machines/demo-old-tom');
   await page.getByRole('link', { name: 'Lid chart' }).click();
   const chart = page.getByRole('region', { name: 'Old Tom: lap, flat, clean' });
-  await expect(chart.getByRole('row', { name: /^3 knob .*tap \d short-circuit/ })).toBeVisible();
+  await expect(chart.getByRole('row', { name: /^3 .*computed: knob .*tap \d short-circuit/ })).toBeVisible();
   await expect(chart.getByText('× out of reach').first()).toBeVisible();
   await page.getByRole('combobox', { name: 'Joint' }).selectOption('tee');
   await expect(page.getByRole('region', { name: 'Old Tom: tee, flat, clean' })).toBeVisible();
-  const download = page.waitForEvent('download');
+  const csv = page.waitForEvent('download');
   await page.getByRole('button', { name: 'CSV' }).click();
-  expect((await download).suggestedFilename()).toBe('Old Tom-tee-flat.csv');
+  expect((await csv).suggestedFilename()).toBe('Old Tom-tee-flat.csv');
+  for (const paper of ['A4', 'Letter']) {
+    const pdf = page.waitForEvent('download');
+    await page.getByRole('button', { name: `PDF ${paper}` }).click();
+    expect((await pdf).suggestedFilename()).toBe(`Old Tom-tee-flat-${paper}.pdf`);
+    expect(readFileSync(await (await pdf).path(), 'latin1').slice(0, 5)).toBe('%PDF-');
+  }
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
   await expect(page.getByText('Old Tom: tee, flat, clean')).toBeVisible();
@@ -127,4 +137,189 @@ test('a machine that is retired comes back with undo', async ({ page }) => {
   } finally {
     await server.kill();
   }
+});
+
+test('the lid chart marks what beads proved, and what they taught', async ({ page, open }) => {
+  await open('/machines/demo-old-tom/lid-chart?joint=lap&position=flat');
+  const chart = page.getByRole('region', { name: 'Old Tom: lap, flat, clean' });
+  await expect(chart.getByRole('row', { name: /^2 .*proven: knob/ })).toBeVisible();
+  await expect(chart.getByRole('row', { name: /^1\.5 .*learned: knob/ })).toBeVisible();
+  await expect(chart.getByText('computed:').first()).toBeAttached();
+});
+
+test('where the wire follows the tap, each tap has its dial: its own, borrowed, or guessed', async ({
+  page,
+}) => {
+  const server = await demoServer();
+  try {
+    await page.goto(`${server.url}/machines/demo-old-tom`);
+    const dial = page.getByRole('region', { name: 'What the wire knob means' });
+    await expect(dial.getByText(/Under arc the wire slows by 6 %/)).toBeVisible();
+    await dial.getByLabel('On tap').selectOption('5');
+    await expect(dial.getByText(/Tap 5 has few readings: its dial has the shape of tap 3/)).toBeVisible();
+    await dial.getByLabel('On tap').selectOption('6');
+    await expect(dial.getByText(/Tap 6 was not read: guessed from tap 3/)).toBeVisible();
+
+    const form = page.getByRole('form', { name: 'Read the dial' });
+    await form.getByLabel(/^1\. Set the knob/).fill('5');
+    await form.getByRole('radio', { name: 'two lengths' }).click();
+    await form.getByLabel(/^3\. Wire of the 3 s run/).fill('23 cm');
+    await form.getByLabel(/^4\. Wire of the 9 s run/).fill('0.7 m');
+    await form.getByRole('button', { name: 'Keep this reading' }).click();
+    await expect(dial.getByText(/Tap 6 has few readings/)).toBeVisible();
+    await expect(dial.getByText(/0\.70 m in 9 s less 0\.23 m in 3 s, tap 6/)).toBeVisible();
+
+    await dial.getByRole('button', { name: 'Begin a new calibration' }).click();
+    await dial.getByText('9 earlier readings are kept as history').click();
+    await dial.getByRole('button', { name: 'Let the reading at 10 count again' }).click();
+    await expect(dial.getByRole('button', { name: 'Take the reading at 10 out' })).toBeVisible();
+  } finally {
+    await server.kill();
+  }
+});
+
+test('a display is held against a meter and a one-entry setting recorded: the plan says what to show and enter', async ({
+  page,
+}) => {
+  const server = await demoServer();
+  try {
+    await page.goto(`${server.url}/machines/demo-marigold`);
+    const volts = page.getByRole('region', { name: 'What the volts display is worth' });
+    await expect(volts).toContainText('0.5 V above a meter at the arc');
+    await volts.getByLabel('It shows (V)').fill('20');
+    await volts.getByLabel('Meter reads (V)').fill('a lot');
+    await volts.getByRole('button', { name: 'Keep it' }).click();
+    await expect(volts.getByText('What the meter reads is a number.')).toBeVisible();
+    await expect(volts.getByLabel('It shows (V)')).toHaveValue('20');
+    await volts.getByLabel('Meter reads (V)').fill('18.8');
+    await volts.getByRole('button', { name: 'Keep it' }).click();
+    await expect(volts.getByText('20 V shown, 18.8 V read')).toBeVisible();
+    await volts.getByRole('button', { name: 'Take the reading of 18.8 V at 20 V shown out' }).click();
+    await expect(volts.getByText('20 V shown, 18.8 V read')).toBeHidden();
+
+    const entry = page.getByRole('region', { name: 'What it chooses for its one entry' });
+    await entry.getByLabel('Thickness entered (mm)').fill('2');
+    await entry.getByLabel('Wire speed (m/min)').fill('3');
+    await entry.getByLabel('Volts').fill('17');
+    await entry.getByRole('button', { name: 'Keep it' }).click();
+    await expect(
+      entry.getByText('At entry 2 the wire is no faster than at 1.5: read both again.'),
+    ).toBeVisible();
+    await entry.getByLabel('Wire speed (m/min)').fill('5.8');
+    await entry.getByRole('button', { name: 'Keep it' }).click();
+    await expect(entry.getByText('2.0 mm: 5.8 m/min, 17.0 V')).toBeVisible();
+
+    await page.goto(`${server.url}/jobs`);
+    await typeJob(page, '2 mm tee flat 0.8 Marigold');
+    const figures = page.getByRole('region', { name: 'Set these' });
+    await expect(figures).toContainText(/or enter \d\.\d mm, trim/);
+    await expect(figures).toContainText(/show \d\d\.\d ± 0\.\d V: the display reads 0\.5 V high/);
+  } finally {
+    await server.kill();
+  }
+});
+
+test('a machine goes out as a file and comes back under another name, or not at all', async ({ page }) => {
+  const server = await demoServer();
+  try {
+    await page.goto(`${server.url}/machines/demo-old-tom`);
+    const saved = page.waitForEvent('download');
+    await page.getByRole('link', { name: /^CSV/ }).click();
+    const csv = readFileSync(await (await saved).path(), 'utf8');
+    await page.goto(`${server.url}/machines`);
+    await page.getByRole('link', { name: 'From a file' }).click();
+    const pick = page.getByLabel(/JSON or CSV of a machine/);
+    const file = (text: string) => ({ name: 'tom.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+    await pick.setInputFiles(file(csv.replace(/^dial,,,3,0,333/m, 'dial,,,3,0,-333')));
+    await expect(page.getByRole('alert')).toContainText(/Line \d+, dial: The length is 20 mm to 60 m\./);
+    await expect(page.getByRole('alert')).toContainText(/\d+ lines could be read/);
+    await pick.setInputFiles(file(csv));
+    const form = page.getByRole('form', { name: 'Take the machine' });
+    await expect(form).toContainText('8 readings of its knob that count');
+    await form.getByRole('button', { name: 'Add this machine' }).click();
+    await expect(form.getByRole('alert')).toContainText('There is a machine Old Tom already.');
+    await form.getByLabel('Its name here').fill('Older Tom');
+    await form.getByRole('button', { name: 'Add this machine' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Older Tom' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Take the reading at 2.5 out' })).toBeVisible();
+  } finally {
+    await server.kill();
+  }
+});
+
+test('a machine is cloned, and one job stands on all of them side by side', async ({ page }) => {
+  const server = await demoServer();
+  try {
+    await page.goto(`${server.url}/machines/demo-old-tom`);
+    await page.getByRole('button', { name: 'Clone it' }).click();
+    const clone = page.getByRole('dialog', { name: 'Clone this machine' });
+    await clone.getByLabel('Its name').fill('Old Tom');
+    await clone.getByRole('button', { name: 'Clone it' }).click();
+    await expect(clone.getByRole('alert')).toContainText('There is a machine Old Tom already.');
+    await clone.getByLabel('Its name').fill('Young Tom');
+    await clone.getByRole('button', { name: 'Clone it' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Young Tom' })).toBeVisible();
+    await expect(page.getByText('No reading yet.')).toBeVisible();
+
+    await page.goto(`${server.url}/jobs`);
+    await typeJob(page, '2 mm lap flat Marigold');
+    await page.getByRole('link', { name: 'On every machine' }).click();
+    const table = page.getByRole('region', { name: 'This job on every machine' });
+    await expect(table.getByRole('row')).toHaveCount(5);
+    await expect(table.getByRole('row', { name: /^Marigold ● the job’s machine/ })).toContainText(
+      'volts: about 1 month ago',
+    );
+    await expect(table.getByRole('row', { name: /^Young Tom/ })).toContainText('knob: ◆ never');
+    const tom = table.getByRole('row', { name: /^Old Tom/ });
+    await expect(tom).toContainText(/knob .*± \d/);
+    await tom.getByRole('button', { name: 'Take it' }).click();
+    await expect(tom).toContainText('● the job’s machine');
+  } finally {
+    await server.kill();
+  }
+});
+
+test('a long seam is laid out in arc and rest, and taps stand on the window chart', async ({
+  page,
+  open,
+}) => {
+  await open('/jobs');
+  await typeJob(page, '2 mm lap flat Old Tom');
+  const rest = page.getByRole('region', { name: 'Arc and rest on Old Tom' });
+  await rest.getByLabel('Seam to weld, in any unit').fill('31 parsec');
+  await rest.getByLabel('Seam to weld, in any unit').press('Enter');
+  await expect(rest.getByRole('alert')).toContainText('is not a length');
+  await rest.getByLabel('Seam to weld, in any unit').fill('31 m');
+  await rest.getByLabel('Seam to weld, in any unit').press('Enter');
+  await expect(rest).toContainText(/\d+ min of arc: \d+ stretches of \d min.* of rest in all/);
+  await page.reload();
+  await expect(rest.getByLabel('Seam to weld, in any unit')).toHaveValue('31 m');
+  await expect(rest).toContainText(/from the mains about \d+ A/);
+  await expect(page.getByRole('img', { name: /^Volts against wire speed\..*tap 1/ })).toBeVisible();
+});
+
+test('the practice feeder hides a dial: read off the tape, and lift the cover', async ({ page, open }) => {
+  await open('/machines/practice?feeder=7');
+  await expect(page.getByText('Simulated.')).toBeVisible();
+  const form = page.getByRole('form', { name: 'Read the dial' });
+  for (const [knob, length] of [
+    ['0', '250'],
+    ['10', '1500'],
+    ['5', '700'],
+  ] as const) {
+    await form.getByLabel(/^1\. Set the knob/).fill(knob);
+    await form.getByRole('button', { name: 'Hold the trigger for 6 s' }).click();
+    await expect(form.getByRole('img', { name: 'The wire’s end on a tape' })).toBeVisible();
+    await form.getByLabel(/^3\. Wire that came out/).fill(length);
+    await form.getByRole('button', { name: 'Keep this reading' }).click();
+  }
+  await page.getByRole('button', { name: 'Read the meter' }).click();
+  await page.getByLabel('trigger held, roll pressure off').check();
+  await page.getByRole('slider').fill('2');
+  await page.getByRole('button', { name: /^Lift the cover/ }).click();
+  await expect(page.getByText(/lies in your band at \d+ of 20 places/)).toBeVisible();
+  await expect(page.getByText(/It droops by \d\.\d V for each 100 A/)).toBeVisible();
+  await expect(page.getByText(/^True flow \d+ L\/min:/)).toBeVisible();
+  await page.getByRole('button', { name: 'Another one' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Practice feeder 8' })).toBeVisible();
 });

@@ -32,9 +32,11 @@ const VIEWS = [
   { name: 'plan-aluminium', job: '5083', tab: '' },
   { name: 'dial-in', job: '40x40x3', tab: '/dial-in' },
   { name: 'compare', job: '40x40x3', tab: '/compare?way=solid-gas%2Fpulse' },
+  { name: 'every-machine', job: '40x40x3', tab: '/machines' },
   { name: 'machines', path: '/machines' },
   { name: 'machine', path: '/machines/demo-old-tom' },
-  { name: 'lid-chart', path: '/machines/demo-old-tom/lid-chart?joint=tee&position=flat' },
+  { name: 'lid-chart', path: '/machines/demo-old-tom/lid-chart?joint=lap&position=flat' },
+  { name: 'practice', path: '/machines/practice?feeder=7' },
   { name: 'settings', path: '/settings' },
   { name: 'truth', path: '/truth' },
 ];

@@ -8,6 +8,7 @@ import { DemoModule } from './demo/demo.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
 import { PlanModule } from './plan/plan.module.ts';
+import { ProvenModule } from './proven/proven.module.ts';
 import { ShopModule } from './shop/shop.module.ts';
 import { TestBeadsModule } from './test-beads/test-beads.module.ts';
 
@@ -35,6 +36,7 @@ export class AppModule {
         TestBeadsModule,
         MachinesModule,
         PlanModule,
+        ProvenModule,
         ShopModule,
         ...(config.demo ? [DemoModule] : []),
       ],

@@ -7,8 +7,8 @@ import { AppModule } from './app.module.ts';
 import type { Config } from './config/config.ts';
 import { ApiErrorFilter } from './errors/api-error.filter.ts';
 
-/** Largest body that is taken. */
-export const BODY_LIMIT = '256kb';
+/** Largest body that is taken: a machine's file with two thousand readings. */
+export const BODY_LIMIT = '1mb';
 
 /** The whole application on its database, ready to listen. */
 export async function createApp(

@@ -38,19 +38,36 @@ export { SHELF_MOST, shopSettingsSchema, type ShopSettings } from './shop.ts';
 
 // Machines
 export {
-  dialReadingListSchema,
-  dialReadingSchema,
   machineChangeSchema,
   machineListSchema,
   machineSchema,
-  newDialReadingSchema,
   newMachineSchema,
-  POSITIONS_MOST,
-  type KeptDialReading,
+  ROLLS_MOST,
   type KeptMachine,
   type MachineChange,
   type NewMachine,
 } from './machine.ts';
+export { entryPointSchema, loadedSchema, meterReadingSchema, POSITIONS_MOST } from './machine-controls.ts';
+export {
+  dialReadingListSchema,
+  dialReadingSchema,
+  newDialReadingSchema,
+  type KeptDialReading,
+} from './dial-reading.ts';
+export { provenListSchema, type KeptProvenSetting } from './proven.ts';
+
+// A machine with its calibrations as a file
+export {
+  MACHINE_FILE_FORMAT,
+  MACHINE_FILE_VERSION,
+  machineCloneSchema,
+  machineFileSchema,
+  type FileReading,
+  type MachineClone,
+  type MachineFile,
+} from './machine-file.ts';
+export { machineCsv } from './machine-csv.ts';
+export { readMachineCsv, type CsvVerdict, type MachineCsvReading } from './machine-csv-read.ts';
 
 // Plans
 export { planRequestSchema, type PlanRequest, type PlanResponse } from './plan.ts';

@@ -1,7 +1,6 @@
 import {
   BASE_METALS,
   CIRCUMSTANCES,
-  gasNamed,
   gaugeTableFor,
   JOINTS,
   type LengthUnit,
@@ -12,6 +11,7 @@ import {
   PRIORITIES,
   PRODUCTS,
   type QuickWork,
+  SEAM_RANGE_MM,
   SURFACES,
   THICKNESS_RANGE_MM,
   TRANSFER_MODES,
@@ -20,6 +20,7 @@ import {
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
 import Joi from 'joi';
+import { gasSchema } from './gas.ts';
 
 /** A thickness as written ("1/8", "14 ga") may stand in place of millimetres. */
 export interface WorkInput extends QuickWork {
@@ -63,13 +64,6 @@ const thicknessMm = Joi.number()
     return errors;
   });
 
-const gas = Joi.string()
-  .max(40)
-  .custom((value: string, helpers) => (gasNamed(value) ? value : helpers.error('gas-unknown', { value })))
-  .messages({
-    'gas-unknown': '{#value} is not a gas we know. Write it like argon, co2, ar-co2-18 or tri-mix.',
-  });
-
 /** What has been said of a job; everything may be left open. */
 export const workSchema = Joi.object<WorkInput>({
   thickness: thicknessText,
@@ -91,7 +85,7 @@ export const workSchema = Joi.object<WorkInput>({
   mode: Joi.valid(...TRANSFER_MODES),
   wireClass: Joi.valid(...WIRE_CLASSES),
   wireDiameterMm: Joi.valid(...WIRE_DIAMETERS_MM),
-  gas,
+  gas: gasSchema,
   polarity: Joi.valid(...POLARITIES),
   withoutFiller: Joi.boolean(),
   priorities: Joi.array()
@@ -101,6 +95,14 @@ export const workSchema = Joi.object<WorkInput>({
     .items(Joi.valid(...CIRCUMSTANCES))
     .unique(),
   machineName: Joi.string().max(60),
+  seamMm: Joi.number()
+    .min(SEAM_RANGE_MM[0])
+    .max(SEAM_RANGE_MM[1])
+    .messages({
+      'number.base': 'The seam’s length is a number.',
+      'number.min': `A seam is ${SEAM_RANGE_MM[0]} mm to ${SEAM_RANGE_MM[1] / 1_000_000} km long.`,
+      'number.max': `A seam is ${SEAM_RANGE_MM[0]} mm to ${SEAM_RANGE_MM[1] / 1_000_000} km long.`,
+    }),
 })
   .oxor('thickness', 'thicknessMm')
   .oxor('otherThickness', 'otherThicknessMm');

@@ -14,6 +14,7 @@ export {
   mPerMinFromInchesPerMin,
 } from './quantity/units.ts';
 export { GAUGE_TABLES, gaugeRows, gaugeThickness, nearestGauge, type GaugeTable } from './quantity/gauge.ts';
+export { measuredLength, type MeasuredLength } from './quantity/measured-length.ts';
 export {
   gaugeTableName,
   parseThickness,
@@ -47,6 +48,7 @@ export {
   PRIORITIES,
   PRIORITY_NAME,
   PRODUCTS,
+  SEAM_RANGE_MM,
   SURFACE_NAME,
   SURFACES,
   type Circumstance,
@@ -76,6 +78,8 @@ export {
   type Way,
   type WireClass,
 } from './wire/wire-class.ts';
+
+export type { ShelfWire } from './wire/shelf-wire.ts';
 
 // Gas
 export { COMMON_GASES, gasNamed, gasOf, type Gas, type GasId } from './gas/gas.ts';
@@ -123,7 +127,7 @@ export { comparedPlans, type ComparedRow } from './setup/compare.ts';
 export type { FitUp, StitchPlan } from './setup/fit-up.ts';
 export type { GunAngle, Technique } from './setup/technique.ts';
 export type { SecondarySetting } from './setup/secondary-settings.ts';
-export type { Resources, Shelf, ShelfWire } from './setup/resources.ts';
+export type { Resources, Shelf } from './setup/resources.ts';
 export type { Span } from './quantity/span.ts';
 export {
   MODEL_VERSION,
@@ -166,9 +170,13 @@ export {
   MACHINE_FEATURES,
   MACHINE_KINDS,
   machineHas,
+  machineHasRoll,
+  POLARITY_CHANGES,
+  type DriveRoll,
   type Machine,
   type MachineFeature,
   type MachineKind,
+  type PolarityChange,
   type VoltsControl,
   type WireControl,
 } from './machine/machine.ts';
@@ -185,6 +193,12 @@ export {
   type BeadVerdict,
   type TestBead,
 } from './dial-in/bead-report.ts';
+export {
+  learnedOffset,
+  provenSetting,
+  type LearnedOffset,
+  type ProvenSetting,
+} from './dial-in/proven-setting.ts';
 export { LADDER_STEP_V, nextBead, type NextBead } from './dial-in/next-bead.ts';
 
 // Check values: outside figures beside the planner's
@@ -197,25 +211,22 @@ export {
 } from './check-value/check-values.ts';
 
 // Machine book: dial calibration, volts, duty, and a plan in the machine's own terms
+export { dialOf, type Dial, type DialDoubt, type DialPoint } from './dial-calibration/dial.ts';
+export { dialEnds, dialSpeed, knobFor, type KnobSetting } from './dial-calibration/dial-band.ts';
+export { dialBend, nextKnob, type Bend } from './dial-calibration/dial-advice.ts';
 export {
-  dialBend,
-  dialEnds,
-  dialOf,
-  dialSpeed,
-  knobFor,
-  nextKnob,
-  type Bend,
-  type Dial,
-  type DialDoubt,
-  type DialPoint,
-  type KnobSetting,
-} from './dial-calibration/dial.ts';
+  dialAtPosition,
+  machineDials,
+  type MachineDials,
+  type PositionDial,
+} from './dial-calibration/machine-dials.ts';
 export { knobWords } from './dial-calibration/knob-words.ts';
 export {
   measuredSpeed,
   RUN_LENGTH_RANGE_MM,
   RUN_TIME_RANGE_S,
   runWorths,
+  twoLengthWorth,
   type MeasuredSpeed,
   type RunWorth,
   type TimedReading,
@@ -229,12 +240,51 @@ export {
   type PositionVolts,
   type VoltsPosition,
 } from './volts-calibration/position-volts.ts';
-export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating } from './duty/duty.ts';
-export { voltsTerm, wireTerm, type VoltsTerm, type WireTerm } from './machine/knob-terms.ts';
+export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating, type SeamRest } from './duty/duty.ts';
+export { breakerVerdict, mainsDrawA, type BreakerVerdict, type MainsSupply } from './mains/mains-draw.ts';
+export {
+  shownOffset,
+  voltsToShow,
+  type MeterReading,
+  type ShownOffset,
+} from './volts-calibration/shown-volts.ts';
+export {
+  ENTRY_UNITS,
+  entryFor,
+  entryLineFault,
+  type EntryLine,
+  type EntryPoint,
+  type EntrySetting,
+  type EntryUnit,
+  type OneEntry,
+} from './one-entry/one-entry.ts';
+export { voltsTerm, wireTerm, type OutOfReach, type VoltsTerm, type WireTerm } from './machine/knob-terms.ts';
+export {
+  machineTerms,
+  planReach,
+  positionLines,
+  type MachineTerms,
+  type PositionLine,
+} from './machine/machine-terms.ts';
 export {
   LID_CHART_THICKNESSES_MM,
   lidChart,
+  type LidBasis,
   type LidCell,
   type LidChartInput,
   type LidRow,
 } from './lid-chart/lid-chart.ts';
+
+// Practice feeder: a simulated machine to learn on
+export {
+  PRACTICE_KNOB,
+  PRACTICE_SHAPES,
+  PRACTICE_VALVE_TURNS,
+  practiceFeeder,
+  practiceFlow,
+  practiceRun,
+  practiceSpeed,
+  practiceVolts,
+  type PracticeFeeder,
+} from './practice-feeder/practice-feeder.ts';
+export { normalFrom, seededRandom } from './practice-feeder/seeded-random.ts';

@@ -4,6 +4,7 @@ import { MachineEntity } from './machine.entity.ts';
 import { Jobs1764000000000 } from './migrations/1764000000000-jobs.ts';
 import { Shop1764100000000 } from './migrations/1764100000000-shop.ts';
 import { MachineBook1764200000000 } from './migrations/1764200000000-machine-book.ts';
+import { Calibrations1764300000000 } from './migrations/1764300000000-calibrations.ts';
 import { DialReadingEntity } from './dial-reading.entity.ts';
 import { AcknowledgementEntity } from './acknowledgement.entity.ts';
 import { ShopEntity } from './shop.entity.ts';
@@ -26,7 +27,7 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       AcknowledgementEntity,
       DialReadingEntity,
     ],
-    migrations: [Jobs1764000000000, Shop1764100000000, MachineBook1764200000000],
+    migrations: [Jobs1764000000000, Shop1764100000000, MachineBook1764200000000, Calibrations1764300000000],
     migrationsRun: true,
     synchronize: false,
     prepareDatabase: (database: Sqlite) => {

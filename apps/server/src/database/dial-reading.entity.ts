@@ -25,6 +25,14 @@ export class DialReadingEntity {
   @Column('simple-json', { nullable: true })
   shortRun: TimedRun | null;
 
+  /** Position of the volts control it was read at; null where that does not matter. */
+  @Column('text', { nullable: true })
+  position: string | null;
+
+  /** Whether an arc burnt meanwhile. */
+  @Column('boolean', { default: false })
+  underArc: boolean;
+
   @Column('text')
   at: string;
 

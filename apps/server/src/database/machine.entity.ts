@@ -25,6 +25,14 @@ export class MachineEntity {
   @Column('simple-json')
   profile: MachineProfile;
 
+  /** When its taps or its display were last held against a meter; null: never. */
+  @Column('text', { nullable: true })
+  voltsReadAt: string | null;
+
+  /** When what it chooses for its one entry was last recorded; null: never. */
+  @Column('text', { nullable: true })
+  entryReadAt: string | null;
+
   /** When it was retired; null while it is in use. */
   @Column('text', { nullable: true })
   retiredAt: string | null;

@@ -3,7 +3,7 @@ import type { Machine, TimedReading } from '@hot-bead/core';
 import type { MachineEntity } from '../database/machine.entity.ts';
 
 /** A machine's row without what is read and kept later. */
-type DemoMachine = Omit<MachineEntity, 'retiredAt' | 'dialReadings'>;
+type DemoMachine = Omit<MachineEntity, 'retiredAt' | 'dialReadings' | 'voltsReadAt' | 'entryReadAt'>;
 
 /** The invented shop: Copper Kettle Cartworks. All machines, jobs and beads here are made up. */
 export const DEMO_MACHINES: readonly DemoMachine[] = [
@@ -16,8 +16,46 @@ export const DEMO_MACHINES: readonly DemoMachine[] = [
     profile: {
       kind: 'inverter',
       wireControl: { kind: 'units' },
-      voltsControl: { kind: 'displayed' },
-      duty: [{ currentA: 220, percent: 30 }],
+      voltsControl: {
+        kind: 'displayed',
+        meter: [
+          { shownV: 17.5, meterV: 17.1 },
+          { shownV: 22, meterV: 21.4 },
+        ],
+      },
+      oneEntry: {
+        unit: 'mm',
+        lines: [
+          {
+            wireClass: 'ER70S-6',
+            diameterMm: 0.8,
+            gas: 'ar-co2-18',
+            points: [
+              { entry: 0.8, wireFeedSpeedMPerMin: 2.9, volts: 15.4 },
+              { entry: 1.5, wireFeedSpeedMPerMin: 4.6, volts: 16.6 },
+              { entry: 3, wireFeedSpeedMPerMin: 8.2, volts: 18.9 },
+              { entry: 5, wireFeedSpeedMPerMin: 11.4, volts: 20.8 },
+            ],
+          },
+        ],
+      },
+      duty: [
+        { currentA: 220, percent: 30 },
+        { currentA: 160, percent: 60 },
+        { currentA: 125, percent: 100 },
+      ],
+      mains: { volts: 230, breakerA: 32 },
+      polarityChange: 'sockets',
+      wires: [
+        { wireClass: 'ER70S-6', diameterMm: 0.8 },
+        { wireClass: 'ER5356', diameterMm: 1.0 },
+        { wireClass: 'ER308LSi', diameterMm: 0.8 },
+      ],
+      rolls: [
+        { form: 'v-smooth', grooveMm: 0.8 },
+        { form: 'v-smooth', grooveMm: 1.0 },
+        { form: 'u', grooveMm: 1.0 },
+      ],
       currentRangeA: [30, 220],
       wireFeedSpeedRangeMPerMin: [2, 20],
       standingPolarity: 'DCEP',
@@ -55,7 +93,14 @@ export const DEMO_MACHINES: readonly DemoMachine[] = [
           { name: '6', openV: 28 },
         ],
       },
+      feedFollowsPosition: true,
       duty: [{ currentA: 150, percent: 20 }],
+      mains: { volts: 230, breakerA: 16 },
+      polarityChange: 'links',
+      rolls: [
+        { form: 'v-smooth', grooveMm: 0.8 },
+        { form: 'v-smooth', grooveMm: 1.0 },
+      ],
       currentRangeA: [30, 170],
       wireFeedSpeedRangeMPerMin: [1.5, 14],
       standingPolarity: 'DCEP',
@@ -76,20 +121,31 @@ export const DEMO_MACHINES: readonly DemoMachine[] = [
         positions: [{ name: 'A' }, { name: 'B' }, { name: 'C' }, { name: 'D' }],
       },
       standingPolarity: 'DCEN',
+      polarityChange: 'switch',
+      rolls: [{ form: 'knurled', grooveMm: 0.9 }],
       features: [],
     },
   },
 ];
 
-/** Ten-second readings of Old Tom's knob, invented: bent the way cheap dials are. */
+/** How long ago the machines were read, days. */
+export const DEMO_READ_DAYS_AGO = 41;
+
+function tenSeconds(knob: number, lengthMm: number, position: string, underArc = false): TimedReading {
+  return { knob, run: { lengthMm, timeS: 10 }, position, ...(underArc ? { underArc } : {}) };
+}
+
+/** Ten-second readings of Old Tom's knob, invented: bent the way cheap dials are, and following the tap. */
 export const DEMO_READINGS: readonly TimedReading[] = [
-  [0, 333],
-  [2.5, 400],
-  [5, 612],
-  [5, 600],
-  [7.5, 1180],
-  [10, 2070],
-].map(([knob = 0, lengthMm = 0]) => ({ knob, run: { lengthMm, timeS: 10 } }));
+  tenSeconds(0, 333, '3'),
+  tenSeconds(2.5, 400, '3'),
+  tenSeconds(5, 612, '3'),
+  tenSeconds(5, 600, '3'),
+  tenSeconds(7.5, 1180, '3'),
+  tenSeconds(10, 2070, '3'),
+  tenSeconds(5, 570, '3', true),
+  tenSeconds(5, 745, '5'),
+];
 
 /** What the shop has besides what is on the machines. */
 export const DEMO_SHOP: ShopSettings = {
@@ -113,6 +169,15 @@ export interface DemoJob {
 
 /** Jobs of the shop, oldest first. */
 export const DEMO_JOBS: readonly DemoJob[] = [
+  {
+    line: '2mm lap Old Tom',
+    beads: [
+      { wireFeedSpeedMPerMin: 3.8, volts: 16.5, face: 'ropy', sound: 'stubbing', note: 'Shelf bracket.' },
+      { wireFeedSpeedMPerMin: 3.8, volts: 17, face: 'crowned', sound: 'sizzle', note: '' },
+      { wireFeedSpeedMPerMin: 3.8, volts: 17.5, face: 'flat', sound: 'sizzle', note: '' },
+      { wireFeedSpeedMPerMin: 3.8, volts: 18.5, face: 'concave', sound: 'crackle', note: 'Tap 4: too much.' },
+    ],
+  },
   { line: '5mm 5083 tee Marigold', beads: [] },
   { line: '3mm 5052 outside corner', beads: [] },
   { line: '3mm 6063 tube spool gun butt', beads: [] },

@@ -12,7 +12,7 @@ interface Answer {
 const BODY_ERRORS: Readonly<Record<string, Answer>> = {
   'entity.too.large': {
     status: 413,
-    body: { code: 'body-too-large', message: 'That is more than 256 kB: send less.', field: '' },
+    body: { code: 'body-too-large', message: 'That is more than 1 MB: send less.', field: '' },
   },
   'entity.parse.failed': {
     status: 400,

@@ -126,7 +126,7 @@ describe('bad input', () => {
   it('refuses a body that is too large', async () => {
     const response = await request(server.http)
       .post('/api/jobs')
-      .send({ line: 'a'.repeat(300_000) });
+      .send({ line: 'a'.repeat(1_200_000) });
     expect(response.status).toBe(413);
     expect(response.body).toMatchObject({ code: 'body-too-large' });
   });

@@ -1,12 +1,27 @@
 import {
   type MachineChange,
   machineChangeSchema,
-  newDialReadingSchema,
+  type MachineClone,
+  machineCloneSchema,
+  machineCsv,
+  type MachineFile,
+  machineFileSchema,
   type NewMachine,
   newMachineSchema,
 } from '@hot-bead/contract';
-import type { TimedReading } from '@hot-bead/core';
-import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  Patch,
+  Post,
+  Put,
+  StreamableFile,
+} from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
@@ -30,17 +45,56 @@ export class MachinesController {
     return this.machines.create(body);
   }
 
+  @Post('file')
+  @ApiOperation({ summary: 'Add a machine from its file, with its calibrations' })
+  @ApiBody({ schema: openApi(machineFileSchema) })
+  take(@Body(new ContractPipe(machineFileSchema)) body: MachineFile) {
+    return this.machines.insert(body);
+  }
+
   @Get(':id')
   @ApiOperation({ summary: 'One machine' })
   read(@Param('id') id: string) {
     return this.machines.read(id);
   }
 
+  @Get(':id/file.json')
+  @Header('Content-Type', 'application/json; charset=utf-8')
+  @Header('Content-Disposition', 'attachment')
+  @ApiOperation({ summary: 'The machine with its calibrations, superseded readings too, as a JSON file' })
+  file(@Param('id') id: string) {
+    return this.machines.file(id);
+  }
+
+  @Get(':id/file.csv')
+  @ApiOperation({ summary: 'The same as CSV, a record a line' })
+  async csv(@Param('id') id: string) {
+    const file = await this.machines.file(id);
+    return new StreamableFile(Buffer.from(machineCsv(file)), {
+      type: 'text/csv; charset=utf-8',
+      disposition: 'attachment',
+    });
+  }
+
+  @Put(':id')
+  @ApiOperation({ summary: 'Replace what is known of a machine; what is absent is no longer known' })
+  @ApiBody({ schema: openApi(newMachineSchema) })
+  replace(@Param('id') id: string, @Body(new ContractPipe(newMachineSchema)) body: NewMachine) {
+    return this.machines.replace(id, body);
+  }
+
   @Patch(':id')
-  @ApiOperation({ summary: 'Change a machine' })
+  @ApiOperation({ summary: 'Change a machine; what is absent stays' })
   @ApiBody({ schema: openApi(machineChangeSchema) })
   change(@Param('id') id: string, @Body(new ContractPipe(machineChangeSchema)) body: MachineChange) {
     return this.machines.change(id, body);
+  }
+
+  @Post(':id/clone')
+  @ApiOperation({ summary: 'The same machine under another name, with its readings or without' })
+  @ApiBody({ schema: openApi(machineCloneSchema) })
+  clone(@Param('id') id: string, @Body(new ContractPipe(machineCloneSchema)) body: MachineClone) {
+    return this.machines.clone(id, body);
   }
 
   @Delete(':id')
@@ -55,39 +109,5 @@ export class MachinesController {
   @ApiOperation({ summary: 'Bring a retired machine back' })
   restore(@Param('id') id: string) {
     return this.machines.restore(id);
-  }
-
-  @Get(':id/dial-readings')
-  @ApiOperation({ summary: 'Every timed reading of the dial, superseded ones too, newest first' })
-  history(@Param('id') id: string) {
-    return this.machines.history(id);
-  }
-
-  @Post(':id/dial-readings')
-  @ApiOperation({ summary: 'Add a timed reading of the dial' })
-  @ApiBody({ schema: openApi(newDialReadingSchema) })
-  addReading(@Param('id') id: string, @Body(new ContractPipe(newDialReadingSchema)) body: TimedReading) {
-    return this.machines.addReading(id, body);
-  }
-
-  @Post(':id/dial-readings/supersede')
-  @HttpCode(200)
-  @ApiOperation({ summary: 'Begin a new calibration: readings so far become history' })
-  supersede(@Param('id') id: string) {
-    return this.machines.supersede(id);
-  }
-
-  @Delete(':id/dial-readings/:readingId')
-  @HttpCode(200)
-  @ApiOperation({ summary: 'Take a reading out; it stays in the history' })
-  takeOut(@Param('id') id: string, @Param('readingId') readingId: string) {
-    return this.machines.setCounting(id, readingId, false);
-  }
-
-  @Post(':id/dial-readings/:readingId/restore')
-  @HttpCode(200)
-  @ApiOperation({ summary: 'Let a reading count again' })
-  putBack(@Param('id') id: string, @Param('readingId') readingId: string) {
-    return this.machines.setCounting(id, readingId, true);
   }
 }

@@ -2,13 +2,15 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { DialReadingEntity } from '../database/dial-reading.entity.ts';
 import { MachineEntity } from '../database/machine.entity.ts';
+import { DialReadingsController } from './dial-readings.controller.ts';
+import { DialReadingsService } from './dial-readings.service.ts';
 import { MachinesController } from './machines.controller.ts';
 import { MachinesService } from './machines.service.ts';
 
 @Module({
   imports: [TypeOrmModule.forFeature([MachineEntity, DialReadingEntity])],
-  controllers: [MachinesController],
-  providers: [MachinesService],
-  exports: [MachinesService],
+  controllers: [MachinesController, DialReadingsController],
+  providers: [MachinesService, DialReadingsService],
+  exports: [MachinesService, DialReadingsService],
 })
 export class MachinesModule {}

@@ -1,30 +1,45 @@
 import { randomUUID } from 'node:crypto';
-import type { KeptDialReading, KeptMachine, MachineChange, NewMachine } from '@hot-bead/contract';
-import type { TimedReading } from '@hot-bead/core';
+import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine } from '@hot-bead/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { IsNull, Repository } from 'typeorm';
+import { type EntityManager, IsNull, Repository } from 'typeorm';
 import { DialReadingEntity } from '../database/dial-reading.entity.ts';
 import { MachineEntity } from '../database/machine.entity.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
+import { keptMachine, machineFile } from './kept-machine.ts';
 
-function keptReading({ id, knob, run, shortRun, at, supersededAt }: DialReadingEntity): KeptDialReading {
-  return { id, knob, run, ...(shortRun ? { shortRun } : {}), at, supersededAt };
+type Columns = Omit<MachineEntity, 'id' | 'dialReadings' | 'retiredAt' | 'voltsReadAt' | 'entryReadAt'>;
+
+function columnsOf({
+  name,
+  loadedWireClass,
+  loadedWireDiameterMm,
+  loadedGas,
+  ...profile
+}: NewMachine): Columns {
+  return { name, loadedWireClass, loadedWireDiameterMm, loadedGas, profile };
 }
 
-function keptMachine({ profile, retiredAt: _retiredAt, dialReadings, ...row }: MachineEntity): KeptMachine {
-  const counting = dialReadings
-    .filter((reading) => reading.supersededAt === null)
-    .toSorted((a, b) => a.knob - b.knob || a.at.localeCompare(b.at));
-  return { ...profile, ...row, dialReadings: counting.map(keptReading) };
+/** Whether anything of a machine was read with a meter: taps open or loaded, or its display. */
+function hasVoltsReadings({ voltsControl }: NewMachine): boolean {
+  if (voltsControl?.kind === 'displayed') return (voltsControl.meter ?? []).length > 0;
+  if (voltsControl?.kind !== 'positions') return false;
+  return voltsControl.positions.some(({ openV, loaded = [] }) => openV !== undefined || loaded.length > 0);
+}
+
+function hasEntryPoints({ oneEntry }: NewMachine): boolean {
+  return oneEntry?.lines.some(({ points }) => points.length > 0) === true;
+}
+
+/** When a calibration that stands in the machine itself was read: now where it changed, as before where it did not. */
+function readAt(has: boolean, before: unknown, after: unknown, at: string | null): string | null {
+  if (!has) return null;
+  return JSON.stringify(before) === JSON.stringify(after) ? at : new Date().toISOString();
 }
 
 @Injectable()
 export class MachinesService {
-  constructor(
-    @InjectRepository(MachineEntity) private readonly machines: Repository<MachineEntity>,
-    @InjectRepository(DialReadingEntity) private readonly readings: Repository<DialReadingEntity>,
-  ) {}
+  constructor(@InjectRepository(MachineEntity) private readonly machines: Repository<MachineEntity>) {}
 
   async list(): Promise<KeptMachine[]> {
     const rows = await this.machines.find({
@@ -39,37 +54,37 @@ export class MachinesService {
     return keptMachine(await this.getOrThrow(id));
   }
 
-  async create({
-    name,
-    loadedWireClass,
-    loadedWireDiameterMm,
-    loadedGas,
-    ...profile
-  }: NewMachine): Promise<KeptMachine> {
-    await this.refuseTaken(name);
-    const id = randomUUID();
-    await this.machines.insert({
-      id,
-      name,
-      loadedWireClass,
-      loadedWireDiameterMm,
-      loadedGas,
-      profile,
-      retiredAt: null,
+  async create(machine: NewMachine): Promise<KeptMachine> {
+    const now = new Date().toISOString();
+    return this.insert({
+      machine,
+      voltsReadAt: hasVoltsReadings(machine) ? now : null,
+      entryReadAt: hasEntryPoints(machine) ? now : null,
+      dialReadings: [],
     });
-    return this.read(id);
   }
 
+  /** Changes what is sent; what is absent stays. */
   async change(id: string, change: MachineChange): Promise<KeptMachine> {
+    const {
+      id: _id,
+      dialReadings: _readings,
+      voltsReadAt: _v,
+      entryReadAt: _e,
+      ...entered
+    } = await this.read(id);
+    return this.replace(id, { ...entered, ...change });
+  }
+
+  /** Takes the machine as it is sent; what is absent is no longer known. */
+  async replace(id: string, machine: NewMachine): Promise<KeptMachine> {
     const row = await this.getOrThrow(id);
-    if (change.name !== undefined && change.name !== row.name) await this.refuseTaken(change.name);
-    const { name, loadedWireClass, loadedWireDiameterMm, loadedGas, ...profile } = change;
+    if (machine.name !== row.name) await this.refuseTaken(machine.name);
+    const { voltsControl, oneEntry } = row.profile;
     await this.machines.update(id, {
-      name: name ?? row.name,
-      loadedWireClass: loadedWireClass ?? row.loadedWireClass,
-      loadedWireDiameterMm: loadedWireDiameterMm ?? row.loadedWireDiameterMm,
-      loadedGas: loadedGas ?? row.loadedGas,
-      profile: { ...row.profile, ...profile },
+      ...columnsOf(machine),
+      voltsReadAt: readAt(hasVoltsReadings(machine), voltsControl, machine.voltsControl, row.voltsReadAt),
+      entryReadAt: readAt(hasEntryPoints(machine), oneEntry, machine.oneEntry, row.entryReadAt),
     });
     return this.read(id);
   }
@@ -84,46 +99,48 @@ export class MachinesService {
     return this.read(id);
   }
 
-  /** Every reading there ever was, newest first. */
-  async history(id: string): Promise<KeptDialReading[]> {
-    const { dialReadings } = await this.getOrThrow(id);
-    return dialReadings.toSorted((a, b) => b.at.localeCompare(a.at)).map(keptReading);
+  /** The same machine under another name; its readings of the dial come along or not. */
+  async clone(id: string, { name, withReadings }: MachineClone): Promise<KeptMachine> {
+    const file = machineFile(await this.getOrThrow(id));
+    const counting = file.dialReadings.filter(({ supersededAt }) => supersededAt === null);
+    return this.insert({
+      ...file,
+      machine: { ...file.machine, name },
+      dialReadings: withReadings ? counting : [],
+    });
   }
 
-  async addReading(id: string, { knob, run, shortRun }: TimedReading): Promise<KeptMachine> {
-    const { profile } = await this.getOrThrow(id);
-    const control = profile.wireControl;
-    if (control?.kind === 'knob' && (knob < control.min || knob > control.max)) {
-      const message = `This knob goes from ${control.min} to ${control.max}.`;
-      throw new DomainError('knob-out-of-range', 400, message, 'knob');
-    }
-    const at = new Date().toISOString();
-    const row = {
-      id: randomUUID(),
-      machineId: id,
-      knob,
-      run,
-      shortRun: shortRun ?? null,
-      at,
-      supersededAt: null,
-    };
-    await this.readings.insert(row);
-    return this.read(id);
+  async file(id: string): Promise<MachineFile> {
+    return machineFile(await this.getOrThrow(id));
   }
 
-  /** Takes a reading out; it stays in the history and can come back. */
-  async setCounting(id: string, readingId: string, counts: boolean): Promise<KeptMachine> {
-    const supersededAt = counts ? null : new Date().toISOString();
-    const result = await this.readings.update({ id: readingId, machineId: id }, { supersededAt });
-    if (result.affected === 0) throw notFound('reading', readingId);
-    return this.read(id);
-  }
-
-  /** Begins a new calibration: all readings so far become history. */
-  async supersede(id: string): Promise<KeptMachine> {
-    await this.getOrThrow(id);
-    const supersededAt = new Date().toISOString();
-    await this.readings.update({ machineId: id, supersededAt: IsNull() }, { supersededAt });
+  /** A new machine from what a file says, readings and all, or nothing. */
+  async insert({
+    machine,
+    voltsReadAt,
+    entryReadAt,
+    dialReadings,
+  }: Omit<MachineFile, 'format' | 'version'>): Promise<KeptMachine> {
+    await this.refuseTaken(machine.name);
+    const id = randomUUID();
+    await this.machines.manager.transaction(async (manager: EntityManager) => {
+      await manager.insert(MachineEntity, {
+        ...columnsOf(machine),
+        id,
+        voltsReadAt,
+        entryReadAt,
+        retiredAt: null,
+      });
+      const rows = dialReadings.map(({ shortRun, position, underArc, ...reading }) => ({
+        ...reading,
+        id: randomUUID(),
+        machineId: id,
+        shortRun: shortRun ?? null,
+        position: position ?? null,
+        underArc: underArc ?? false,
+      }));
+      for (const row of rows) await manager.insert(DialReadingEntity, row);
+    });
     return this.read(id);
   }
 

@@ -1,4 +1,4 @@
-import type { KeptDialReading, KeptMachine } from '@hot-bead/contract';
+import { type KeptDialReading, type KeptMachine, type MachineFile, readMachineCsv } from '@hot-bead/contract';
 import request from 'supertest';
 import { type RunningServer, runningServer } from '../testing/running-server.ts';
 
@@ -42,6 +42,45 @@ describe('machines', () => {
     expect(back.body).toEqual(changed.body);
   });
 
+  it('lose what a replacing leaves out, and keep their readings', async () => {
+    const machine = await added({ name: 'Ranged', duty: [{ currentA: 150, percent: 20 }] });
+    await request(server.http).post(`/api/machines/${machine.id}/dial-readings`).send(READING);
+    const replaced = await request(server.http).put(`/api/machines/${machine.id}`).send({
+      name: 'Ranged',
+      loadedWireClass: 'ER70S-6',
+      loadedWireDiameterMm: 1.0,
+      loadedGas: 'co2',
+      wireControl: TOM.wireControl,
+    });
+    expect(replaced.status).toBe(200);
+    expect(replaced.body).not.toHaveProperty('currentRangeA');
+    expect(replaced.body).not.toHaveProperty('duty');
+    expect((replaced.body as KeptMachine).dialReadings).toHaveLength(1);
+  });
+
+  it('say when volts and one-entry points were read, and only where they changed', async () => {
+    const machine = await added({ name: 'Metered' });
+    expect(machine).toMatchObject({ voltsReadAt: null, entryReadAt: null });
+    const url = `/api/machines/${machine.id}`;
+    const meter = { kind: 'displayed', meter: [{ shownV: 19, meterV: 18.5 }] };
+    const read = (await request(server.http).patch(url).send({ voltsControl: meter })).body as KeptMachine;
+    expect(read.voltsReadAt).toMatch(/^20\d\d-/);
+    const renamed = (await request(server.http).patch(url).send({ loadedGas: 'co2' })).body as KeptMachine;
+    expect(renamed.voltsReadAt).toBe(read.voltsReadAt);
+    const points = [
+      { entry: 1, wireFeedSpeedMPerMin: 3, volts: 16 },
+      { entry: 2, wireFeedSpeedMPerMin: 5, volts: 17 },
+    ];
+    const line = { wireClass: 'ER70S-6', diameterMm: 0.8, gas: 'co2', points };
+    const entered = (
+      await request(server.http)
+        .patch(url)
+        .send({ oneEntry: { unit: 'mm', lines: [line] } })
+    ).body as KeptMachine;
+    expect(entered.entryReadAt).toMatch(/^20\d\d-/);
+    expect(entered.oneEntry?.lines[0]?.points).toEqual(points);
+  });
+
   it.each([
     [{ name: '' }, 400, 'missing', 'name'],
     [{ name: 'Tom' }, 409, 'name-taken', 'name'],
@@ -49,6 +88,48 @@ describe('machines', () => {
     [{ name: 'A', currentRangeA: [1, 30] }, 400, 'out-of-range', 'currentRangeA.0'],
     [{ name: 'A', loadedGas: 'laughing' }, 400, 'gas-unknown', 'loadedGas'],
     [{ name: 'A', features: ['flight'] }, 400, 'not-one-of', 'features.0'],
+    [
+      { name: 'A', wireControl: { kind: 'letters', names: ['A', 'A'] } },
+      400,
+      'wrong-type',
+      'wireControl.names.1',
+    ],
+    [{ name: 'A', wireControl: { kind: 'entry' } }, 400, 'entry-on-one', ''],
+    [{ name: 'A', mains: { volts: 12, breakerA: 16 } }, 400, 'out-of-range', 'mains.volts'],
+    [
+      {
+        name: 'A',
+        duty: [
+          { currentA: 100, percent: 40 },
+          { currentA: 150, percent: 60 },
+        ],
+      },
+      400,
+      'duty-order',
+      'duty',
+    ],
+    [
+      {
+        name: 'A',
+        oneEntry: {
+          unit: 'mm',
+          lines: [
+            {
+              wireClass: 'ER70S-6',
+              diameterMm: 0.8,
+              gas: 'co2',
+              points: [
+                { entry: 1, wireFeedSpeedMPerMin: 5, volts: 17 },
+                { entry: 2, wireFeedSpeedMPerMin: 4, volts: 18 },
+              ],
+            },
+          ],
+        },
+      },
+      400,
+      'entry-line',
+      'oneEntry.lines.0.points',
+    ],
   ])('%o is refused with %s %s at %s', async (over, status, code, field) => {
     const before = ((await request(server.http).get('/api/machines')).body as unknown[]).length;
     const response = await request(server.http)
@@ -90,6 +171,7 @@ describe('readings of a dial', () => {
     [{ knob: 5, run: { lengthMm: 50_000, timeS: 6 } }, 'speed-out-of-range', ''],
     [{ knob: 11, run: READING.run }, 'knob-out-of-range', 'knob'],
     [{ run: READING.run }, 'missing', 'knob'],
+    [{ ...READING, position: '9' }, 'position-unknown', 'position'],
     [{ ...READING, shortRun: { lengthMm: 700, timeS: 5.5 } }, 'runs-too-alike', ''],
   ])('%o is refused with %s at %s, and nothing is stored', async (body, code, field) => {
     const machine = await added({ name: `M ${code} ${field} ${JSON.stringify(body).length}` });
@@ -105,5 +187,90 @@ describe('readings of a dial', () => {
       404,
     );
     expect((await request(server.http).delete('/api/machines/none/dial-readings/none')).status).toBe(404);
+  });
+});
+
+describe('readings of a letter', () => {
+  it('stand at its place in the row of letters, and nowhere else', async () => {
+    const { id } = await added({ name: 'Lettered', wireControl: { kind: 'letters', names: ['L', 'H'] } });
+    const url = `/api/machines/${id}/dial-readings`;
+    const taken = await request(server.http)
+      .post(url)
+      .send({ ...READING, knob: 1, underArc: true });
+    expect((taken.body as KeptMachine).dialReadings[0]).toMatchObject({ knob: 1, underArc: true });
+    const refused = await request(server.http)
+      .post(url)
+      .send({ ...READING, knob: 2 });
+    expect(refused.body).toMatchObject({ code: 'knob-out-of-range', message: 'Its letters are L, H.' });
+  });
+});
+
+describe('a machine as a file', () => {
+  const file = async (id: string, form: 'json' | 'csv') =>
+    request(server.http).get(`/api/machines/${id}/file.${form}`).expect(200);
+
+  async function measured(name: string): Promise<KeptMachine> {
+    const machine = await added({
+      name,
+      voltsControl: { kind: 'positions', positions: [{ name: '1', openV: 17 }] },
+    });
+    const url = `/api/machines/${machine.id}/dial-readings`;
+    await request(server.http)
+      .post(url)
+      .send({ ...READING, position: '1' });
+    await request(server.http).post(`${url}/supersede`);
+    return (
+      await request(server.http)
+        .post(url)
+        .send({ ...READING, knob: 7, underArc: true })
+    ).body as KeptMachine;
+  }
+
+  it('comes back as another machine with the same calibrations, superseded ones too', async () => {
+    const machine = await measured('Packed');
+    const json = (await file(machine.id, 'json')).body as MachineFile;
+    const back = await request(server.http)
+      .post('/api/machines/file')
+      .send({ ...json, machine: { ...json.machine, name: 'Unpacked' } });
+    expect(back.status).toBe(201);
+    const other = (await file((back.body as KeptMachine).id, 'json')).body as MachineFile;
+    expect(other).toEqual({ ...json, machine: { ...json.machine, name: 'Unpacked' } });
+    expect(other.dialReadings).toHaveLength(2);
+  });
+
+  it('is CSV that says the same', async () => {
+    const machine = await measured('Listed');
+    const response = await file(machine.id, 'csv');
+    expect(response.headers['content-disposition']).toBe('attachment');
+    const text = response.text || (response.body as Buffer).toString();
+    expect(readMachineCsv(text).file).toEqual((await file(machine.id, 'json')).body);
+  });
+
+  it('is refused as a whole where its name is taken or a reading is wrong', async () => {
+    const machine = await measured('Twice');
+    const json = (await file(machine.id, 'json')).body as MachineFile;
+    const before = ((await request(server.http).get('/api/machines')).body as unknown[]).length;
+    const taken = await request(server.http).post('/api/machines/file').send(json);
+    expect(taken.status).toBe(409);
+    expect(taken.body).toMatchObject({ code: 'name-taken', field: 'name' });
+    const wrong = { ...json.dialReadings[0], run: { lengthMm: 760, timeS: 0 } };
+    const refused = await request(server.http)
+      .post('/api/machines/file')
+      .send({ ...json, machine: { ...json.machine, name: 'Thrice' }, dialReadings: [wrong] });
+    expect(refused.body).toMatchObject({ code: 'out-of-range', field: 'dialReadings.0.run.timeS' });
+    expect(((await request(server.http).get('/api/machines')).body as unknown[]).length).toBe(before);
+  });
+
+  it('is copied with its readings or without', async () => {
+    const machine = await measured('Original');
+    const clone = async (body: object) =>
+      request(server.http).post(`/api/machines/${machine.id}/clone`).send(body);
+    const bare = (await clone({ name: 'Bare copy', withReadings: false })).body as KeptMachine;
+    expect(bare).toMatchObject({ name: 'Bare copy', wireControl: TOM.wireControl, dialReadings: [] });
+    const full = (await clone({ name: 'Full copy', withReadings: true })).body as KeptMachine;
+    expect(full.dialReadings).toMatchObject([{ knob: 7, underArc: true }]);
+    expect(full.dialReadings[0]?.at).toBe(machine.dialReadings[0]?.at);
+    expect((await clone({ name: 'Full copy', withReadings: true })).status).toBe(409);
+    expect((await clone({ name: '', withReadings: true })).body).toMatchObject({ field: 'name' });
   });
 });

@@ -37,6 +37,12 @@ export const router = createBrowserRouter([
                 }),
               },
               {
+                path: 'machines',
+                lazy: async () => ({
+                  Component: (await import('../features/compare/every-machine-page.tsx')).EveryMachinePage,
+                }),
+              },
+              {
                 path: 'dial-in',
                 lazy: async () => ({
                   Component: (await import('../features/dial-in/dial-in-page.tsx')).DialInPage,
@@ -53,7 +59,19 @@ export const router = createBrowserRouter([
           {
             path: 'machines/new',
             lazy: async () => ({
-              Component: (await import('../features/machines/machine-page.tsx')).NewMachinePage,
+              Component: (await import('../features/machines/new-machine-page.tsx')).NewMachinePage,
+            }),
+          },
+          {
+            path: 'machines/from-file',
+            lazy: async () => ({
+              Component: (await import('../features/machines/from-file-page.tsx')).FromFilePage,
+            }),
+          },
+          {
+            path: 'machines/practice',
+            lazy: async () => ({
+              Component: (await import('../features/practice/practice-page.tsx')).PracticePage,
             }),
           },
           {

@@ -40,9 +40,9 @@ export function monotoneCurve(points: readonly CurvePoint[]): MonotoneCurve {
 
 /** The stretch between two points that holds x, the ends' own beyond them. */
 export function stretchAt({ points }: MonotoneCurve, x: number): number {
-  const after = points.findIndex((p) => p.x > x);
-  if (after < 0) return points.length - 2;
-  return Math.max(after - 1, 0);
+  let i = 0;
+  while (i < points.length - 2 && (points[i + 1] as CurvePoint).x <= x) i += 1;
+  return i;
 }
 
 /** The curve's value at x; held at the end values outside the points. */
@@ -65,10 +65,13 @@ export function curveAt(curve: MonotoneCurve, x: number): number {
   );
 }
 
+/** Halvings of an interval: a knob of 10 to within 10⁻⁹. */
+const HALVINGS = 34;
+
 /** The x at which a rising function of x reaches y, by halving between two ends; the nearer end when it does not. */
 export function reachedAt(f: (x: number) => number, y: number, from: number, to: number): number {
   let [low, high] = [from, to];
-  for (let i = 0; i < 60; i++) {
+  for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2;
     if (f(middle) < y) low = middle;
     else high = middle;

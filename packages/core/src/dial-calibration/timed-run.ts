@@ -22,6 +22,10 @@ export interface TimedReading {
   readonly run: TimedRun;
   /** The shorter of two runs at the same knob, where the two-length method was used. */
   readonly shortRun?: TimedRun | undefined;
+  /** Position of the volts control it was read at, where the feeder hangs on the weld supply. */
+  readonly position?: string | undefined;
+  /** Read while an arc burnt: a felt-pen mark on the wire before the rolls, followed for the time. */
+  readonly underArc?: boolean | undefined;
 }
 
 /** A wire speed with one standard deviation, m/min. */
@@ -85,4 +89,21 @@ export function runWorths(speedMPerMin: number): readonly RunWorth[] {
       wireM: lengthMm / 1000,
     };
   });
+}
+
+/**
+ * What the two-length method is worth at a speed: two runs, and the error of their difference.
+ *
+ * @param shortS time of the shorter run, s
+ * @param longS time of the longer run, s, at least 2 s more
+ */
+export function twoLengthWorth(speedMPerMin: number, shortS: number, longS: number): RunWorth {
+  const mmPerS = speedMPerMin / 0.06;
+  const run = (timeS: number): TimedRun => ({ timeS, lengthMm: mmPerS * timeS });
+  const measured = measuredSpeed({ run: run(longS), shortRun: run(shortS) });
+  return {
+    timeS: longS - shortS,
+    errorShare: (1.96 * measured.sdMPerMin) / measured.speedMPerMin,
+    wireM: (mmPerS * (shortS + longS)) / 1000,
+  };
 }

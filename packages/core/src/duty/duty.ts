@@ -12,41 +12,62 @@ export const DUTY_PERIOD_MIN = 10;
 export const DUTY_MENTIONED_UNDER_PERCENT = 60;
 
 /**
- * Duty cycle at a current, from the nearest rating: D = D₁·(I₁/I)², 100 % at most.
+ * Duty cycle at a current: D = D₁·(I₁/I)² beyond the ratings, the same law bent to pass through both between two.
  *
  * @param ratings from the machine's plate, one or more
- * @param currentA arc current, A, [1, 500]
- * @returns per cent, or undefined without a rating
- * @source IEC 60974-1, recalled
+ * @param currentA arc current, A, [1, 600]
+ * @returns per cent, 100 at most, or undefined without a rating
+ * @source IEC 60974-1, recalled; between two ratings our model
  */
 export function dutyPercent(ratings: readonly DutyRating[], currentA: number): number | undefined {
-  const current = within('current', currentA, [1, 500]);
-  const above = ratings
-    .filter((rating) => rating.currentA >= current)
-    .toSorted((a, b) => a.currentA - b.currentA);
-  const rating = above[0] ?? ratings.toSorted((a, b) => b.currentA - a.currentA)[0];
-  if (!rating) return undefined;
-  return Math.min(rating.percent * (rating.currentA / current) ** 2, 100);
+  const current = within('current', currentA, [1, 600]);
+  const rising = ratings.toSorted((a, b) => a.currentA - b.currentA);
+  const above = rising.find((rating) => rating.currentA >= current);
+  const below = rising.findLast((rating) => rating.currentA < current);
+  const nearest = above ?? below;
+  if (!nearest) return undefined;
+  const power =
+    above && below ? Math.log(below.percent / above.percent) / Math.log(above.currentA / below.currentA) : 2;
+  return Math.min(nearest.percent * (nearest.currentA / current) ** power, 100);
 }
 
 /** Arc and rest for a plan. */
 export interface DutyPlan {
   readonly percent: number;
   readonly minutesOnInTen: number;
-  /** Arc time of the seam, min; undefined without a length. */
-  readonly seamMin: number | undefined;
-  /** Rest that the seam needs in all, min. */
-  readonly restMin: number | undefined;
+  readonly seam: SeamRest | undefined;
   /** Whether it is worth saying: under 60 %, or one seam past the time allowed at a stretch. */
   readonly worthSaying: boolean;
 }
 
+/** How a seam is welded without overheating the source. */
+export interface SeamRest {
+  /** Arc time of the whole seam, min. */
+  readonly arcMin: number;
+  /** Stretches of arc it falls into; 1: it may be welded in one go. */
+  readonly stretches: number;
+  /** Arc of each stretch, and rest after each but the last, min. */
+  readonly stretchMin: number;
+  readonly restEachMin: number;
+  /** Rest in all, min. */
+  readonly restMin: number;
+}
+
+function seamRest(percent: number, arcMin: number): SeamRest {
+  const on = (percent / 100) * DUTY_PERIOD_MIN;
+  const stretches = percent >= 100 ? 1 : Math.max(Math.ceil(arcMin / on - 1e-9), 1);
+  const stretchMin = arcMin / stretches;
+  const restEachMin = stretches === 1 ? 0 : stretchMin * (100 / percent - 1);
+  return { arcMin, stretches, stretchMin, restEachMin, restMin: restEachMin * (stretches - 1) };
+}
+
 /**
- * How long the arc may burn at a current, and the rest that a seam needs.
+ * How long the arc may burn at a current, and the rest that a seam needs: even stretches, each no longer than
+ * the minutes allowed in ten, and between two the rest that keeps the duty cycle.
  *
- * @param seamMm length welded, all passes, mm; undefined when it is not known
  * @param travelMmPerMin travel speed, mm/min, above 0
- * @source IEC 60974-1, recalled; rest spread evenly, our model
+ * @param seamMm length welded, all passes, mm; undefined when it is not known
+ * @source duty cycle: IEC 60974-1, recalled; even stretches: our model
  */
 export function dutyPlan(
   ratings: readonly DutyRating[],
@@ -56,15 +77,11 @@ export function dutyPlan(
 ): DutyPlan | undefined {
   const percent = dutyPercent(ratings, currentA);
   if (percent === undefined) return undefined;
-  const minutesOnInTen = (percent / 100) * DUTY_PERIOD_MIN;
-  const seamMin = seamMm === undefined ? undefined : seamMm / travelMmPerMin;
-  const restMin = seamMin === undefined ? undefined : Math.max(seamMin * (100 / percent - 1), 0);
-  const tooLong = seamMin !== undefined && percent < 100 && seamMin > minutesOnInTen;
+  const seam = seamMm === undefined ? undefined : seamRest(percent, seamMm / travelMmPerMin);
   return {
     percent,
-    minutesOnInTen,
-    seamMin,
-    restMin,
-    worthSaying: percent < DUTY_MENTIONED_UNDER_PERCENT || tooLong,
+    minutesOnInTen: (percent / 100) * DUTY_PERIOD_MIN,
+    seam,
+    worthSaying: percent < DUTY_MENTIONED_UNDER_PERCENT || (seam !== undefined && seam.stretches > 1),
   };
 }

@@ -17,7 +17,7 @@ export type LinerMaterial = 'steel' | 'plastic' | 'none';
 
 export interface FeedPath {
   readonly spool: FeedPart;
-  readonly driveRolls: FeedPart & { readonly form: RollForm; readonly grooveMm: number };
+  readonly driveRolls: FeedPart & { readonly form: RollForm; readonly grooveMm: WireDiameterMm };
   readonly liner: FeedPart & { readonly material: LinerMaterial; readonly neckLiner: boolean };
   readonly tip: FeedPart & { readonly boreForMm: number; readonly recessedMm: number };
   readonly nozzle: FeedPart & { readonly boreMm: number };

@@ -1,4 +1,5 @@
-import { dialOf } from '../dial-calibration/dial.ts';
+import { machineDials } from '../dial-calibration/machine-dials.ts';
+import type { ProvenSetting } from '../dial-in/proven-setting.ts';
 import type { Machine } from '../machine/machine.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import { LID_CHART_THICKNESSES_MM, lidChart } from './lid-chart.ts';
@@ -17,7 +18,8 @@ const TOM: Machine = {
     positions: [17, 19, 21, 24].map((openV, i) => ({ name: String(i + 1), openV })),
   },
 };
-const DIAL = dialOf(
+const DIALS = machineDials(
+  TOM,
   [
     [0, 2],
     [5, 6],
@@ -28,7 +30,7 @@ const WIRES = [
   { wireClass: 'ER70S-6', diameterMm: 0.8 },
   { wireClass: 'ER5356', diameterMm: 1.0 },
 ] as const;
-const chart = lidChart({ machine: TOM, dial: DIAL, joint: 'lap', position: 'flat', wires: WIRES });
+const chart = lidChart({ machine: TOM, dials: DIALS, joint: 'lap', position: 'flat', wires: WIRES });
 
 describe('the lid chart', () => {
   it('has a row each thickness and a column each wire', () => {
@@ -38,7 +40,7 @@ describe('the lid chart', () => {
 
   it('says in each cell what the plan says, in the knob’s own terms', () => {
     const cell = chart.find((row) => row.thicknessMm === 2)?.cells[0];
-    if (cell?.status !== 'computed') throw new Error('out of reach');
+    if (cell?.status !== 'set') throw new Error('out of reach');
     const plan = planSetup(
       {
         metal: 'carbon-steel',
@@ -59,7 +61,7 @@ describe('the lid chart', () => {
 
   it('never turns the knob back as the work gets thicker', () => {
     const knobs = chart.flatMap(({ cells: [steel] }) =>
-      steel?.status === 'computed' && steel.wire.status === 'knob' ? [steel.wire.knob.start] : [],
+      steel?.status === 'set' && steel.wire.status === 'knob' ? [steel.wire.knob.start] : [],
     );
     expect(knobs.length).toBeGreaterThan(4);
     expect(knobs).toEqual(knobs.toSorted((a, b) => a - b));
@@ -67,16 +69,56 @@ describe('the lid chart', () => {
 
   it('says why a cell is out of reach: too thin, or past the fastest reading', () => {
     const thin = chart[0]?.cells[1];
-    expect(thin?.status === 'out-of-reach' && thin.text.length).toBeGreaterThan(15);
-    const texts = chart.flatMap((row) =>
-      row.cells.flatMap((c) => (c.status === 'out-of-reach' ? [c.text] : [])),
+    expect(thin?.status === 'out-of-reach' && String(thin.why).length).toBeGreaterThan(15);
+    const whys = chart.flatMap((row) =>
+      row.cells.flatMap((c) => (c.status === 'out-of-reach' ? [c.why] : [])),
     );
-    expect(texts.some((text) => text.includes('out of reach'))).toBe(true);
+    expect(whys).toContainEqual(expect.objectContaining({ side: 'above', endWords: '10' }));
+  });
+
+  it('puts a proven setting in its own row, and moves the others by what it teaches', () => {
+    const row = (rows: typeof chart, mm: number) =>
+      rows.find(({ thicknessMm }) => thicknessMm === mm)?.cells[0];
+    const plain = row(chart, 2);
+    if (plain?.status !== 'set') throw new Error('out of reach');
+    const proven: ProvenSetting = {
+      wire: WIRES[0],
+      gas: 'ar-co2-18',
+      mode: 'short-circuit',
+      wireFeedSpeedMPerMin: 4.4,
+      volts: plain.voltsV - 1,
+      thicknessMm: 2,
+      otherThicknessMm: undefined,
+      joint: 'lap',
+      position: 'flat',
+      offsetV: -1,
+    };
+    const taught = lidChart({
+      machine: TOM,
+      dials: DIALS,
+      joint: 'lap',
+      position: 'flat',
+      wires: WIRES,
+      proven: [proven],
+    });
+    expect(row(taught, 2)).toMatchObject({
+      basis: 'proven',
+      wireFeedSpeedMPerMin: 4.4,
+      voltsV: plain.voltsV - 1,
+    });
+    const before = row(chart, 1.5);
+    const after = row(taught, 1.5);
+    if (before?.status !== 'set' || after?.status !== 'set') throw new Error('out of reach');
+    expect([before.basis, after.basis]).toEqual(['computed', 'learned']);
+    expect(after.voltsV - before.voltsV).toBeCloseTo(-0.8, 9);
+    expect(taught.flatMap((r) => (r.cells[1]?.status === 'set' ? [r.cells[1].basis] : []))).not.toContain(
+      'learned',
+    );
   });
 
   it('marks what stands under a stop caution', () => {
     const thick = chart.find((row) => row.thicknessMm === 6)?.cells[0];
-    if (thick?.status === 'computed') expect(thick.stop).toBe(true);
-    else expect(thick?.text.length).toBeGreaterThan(15);
+    if (thick?.status !== 'set') throw new Error('out of reach');
+    expect(thick.stop).toBe(true);
   });
 });

@@ -1,21 +1,31 @@
-import { type Dial } from '../dial-calibration/dial.ts';
-import { voltsTerm, type VoltsTerm, wireTerm, type WireTerm } from '../machine/knob-terms.ts';
+import type { MachineDials } from '../dial-calibration/machine-dials.ts';
+import { learnedOffset, type ProvenSetting } from '../dial-in/proven-setting.ts';
+import type { OutOfReach, VoltsTerm, WireTerm } from '../machine/knob-terms.ts';
 import type { Machine } from '../machine/machine.ts';
+import { type MachineTerms, machineTerms } from '../machine/machine-terms.ts';
 import type { Joint, Position, Work } from '../material/work.ts';
 import type { Schools } from '../school/school.ts';
 import { planSetup } from '../setup/plan-setup.ts';
-import type { ShelfWire } from '../setup/resources.ts';
+import type { PlannedSetup } from '../setup/setup.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
+import type { ShelfWire } from '../wire/shelf-wire.ts';
 
 /** Thickness rows of a chart, mm. Source: common practice, the sheet and plate that shops hold. */
 export const LID_CHART_THICKNESSES_MM = [0.8, 1, 1.2, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10] as const;
+/** How near a proven thickness must lie to a row to stand in it, as a share. Source: our model. */
+export const SAME_THICKNESS_SHARE = 0.05;
+
+/** What a cell rests on: beads that proved this very work, what the machine taught on other work, or the plan alone. */
+export type LidBasis = 'proven' | 'learned' | 'computed';
 
 /** One setting of the chart, or why there is none. */
 export type LidCell =
   | {
-      readonly status: 'computed';
-      readonly wire: WireTerm;
+      readonly status: 'set';
+      readonly basis: LidBasis;
+      readonly wire: Exclude<WireTerm, OutOfReach>;
       readonly volts: VoltsTerm;
+      readonly entry: MachineTerms['entry'];
       readonly wireFeedSpeedMPerMin: number;
       readonly voltsV: number;
       readonly mode: PlannedMode;
@@ -23,7 +33,7 @@ export type LidCell =
       /** Whether a stop caution stands over it. */
       readonly stop: boolean;
     }
-  | { readonly status: 'out-of-reach'; readonly text: string };
+  | { readonly status: 'out-of-reach'; readonly why: string | OutOfReach };
 
 export interface LidRow {
   readonly thicknessMm: number;
@@ -32,13 +42,15 @@ export interface LidRow {
 
 export interface LidChartInput {
   readonly machine: Machine;
-  /** What was measured of the machine's wire dial. */
-  readonly dial: Dial | undefined;
+  /** What was measured of the machine's wire control. */
+  readonly dials: MachineDials;
   readonly joint: Joint;
   readonly position: Position;
   readonly wires: readonly ShelfWire[];
   readonly thicknessesMm?: readonly number[];
   readonly schools?: Partial<Schools> | undefined;
+  /** Settings that test beads proved on this machine. */
+  readonly proven?: readonly ProvenSetting[] | undefined;
 }
 
 function metalOf(wireClass: ShelfWire['wireClass']): Pick<Work, 'metal' | 'alloy'> {
@@ -46,33 +58,64 @@ function metalOf(wireClass: ShelfWire['wireClass']): Pick<Work, 'metal' | 'alloy
   return wireClass.startsWith('ER3') ? { metal: 'stainless', alloy: '304' } : { metal: 'carbon-steel' };
 }
 
-function cell(input: LidChartInput, wire: ShelfWire, thicknessMm: number): LidCell {
-  const { machine, dial, joint, position, schools } = input;
-  const setup = planSetup(
-    {
-      ...metalOf(wire.wireClass),
-      thicknessMm,
-      joint,
-      position,
-      surface: 'clean',
-      place: 'indoors',
-      windy: false,
-    },
-    { machine, schools, wireClass: wire.wireClass, wireDiameterMm: wire.diameterMm },
+interface Figures {
+  readonly basis: LidBasis;
+  readonly wireFeedSpeedMPerMin: number;
+  readonly voltsV: number;
+}
+
+function figuresOf({ proven = [], joint, position }: LidChartInput, plan: PlannedSetup): Figures {
+  const { wireClass, diameterMm } = plan.wire;
+  const given = { wire: { wireClass, diameterMm }, gas: plan.gas.gas.id, mode: plan.transferMode };
+  const learned = plan.voltsKind === 'arc' ? learnedOffset(proven, given) : undefined;
+  const planned = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, voltsV: plan.volts.start };
+  if (!learned) return { basis: 'computed', ...planned };
+  const same = proven.findLast(
+    (setting) =>
+      setting.joint === joint &&
+      setting.position === position &&
+      setting.otherThicknessMm === undefined &&
+      learnedOffset([setting], given) !== undefined &&
+      Math.abs(setting.thicknessMm / plan.work.thicknessMm - 1) <= SAME_THICKNESS_SHARE,
   );
-  if (setup.status === 'refused') return { status: 'out-of-reach', text: setup.reasons[0] ?? '' };
-  const speed = setup.wireFeedSpeedMPerMin.start;
-  const term = wireTerm(machine, dial, speed);
-  if (term.status === 'out-of-reach') return { status: 'out-of-reach', text: term.text };
+  if (same) {
+    return { basis: 'proven', wireFeedSpeedMPerMin: same.wireFeedSpeedMPerMin, voltsV: same.volts };
+  }
+  return { ...planned, basis: 'learned', voltsV: planned.voltsV + learned.offsetV.start };
+}
+
+function cell(input: LidChartInput, wire: ShelfWire, thicknessMm: number): LidCell {
+  const { machine, dials, joint, position, schools } = input;
+  const work: Work = {
+    ...metalOf(wire.wireClass),
+    thicknessMm,
+    joint,
+    position,
+    surface: 'clean',
+    place: 'indoors',
+    windy: false,
+  };
+  const plan = planSetup(work, {
+    machine,
+    schools,
+    wireClass: wire.wireClass,
+    wireDiameterMm: wire.diameterMm,
+  });
+  if (plan.status === 'refused') return { status: 'out-of-reach', why: plan.reasons[0] ?? '' };
+  const figures = figuresOf(input, plan);
+  const { wire: term, ...terms } = machineTerms(machine, dials, plan, {
+    wireFeedSpeedMPerMin: figures.wireFeedSpeedMPerMin,
+    volts: figures.voltsV,
+  });
+  if (term.status === 'out-of-reach') return { status: 'out-of-reach', why: term };
   return {
-    status: 'computed',
+    ...figures,
+    ...terms,
+    status: 'set',
     wire: term,
-    volts: voltsTerm(machine, setup.volts.start, setup.currentA.start),
-    wireFeedSpeedMPerMin: speed,
-    voltsV: setup.volts.start,
-    mode: setup.transferMode,
-    passes: setup.bead.passes,
-    stop: setup.cautions.some(({ level, code }) => level === 'stop' && code !== 'chromium-fume'),
+    mode: plan.transferMode,
+    passes: plan.bead.passes,
+    stop: plan.cautions.some(({ level, code }) => level === 'stop' && code !== 'chromium-fume'),
   };
 }
 
@@ -81,7 +124,7 @@ function cell(input: LidChartInput, wire: ShelfWire, thicknessMm: number): LidCe
  * the terms of that machine's controls.
  *
  * @throws {OutOfRangeError} for a thickness outside what is planned
- * @source the planner and the machine's calibration
+ * @source the planner, the machine's calibration, and what test beads proved on it
  */
 export function lidChart(input: LidChartInput): readonly LidRow[] {
   return (input.thicknessesMm ?? LID_CHART_THICKNESSES_MM).map((thicknessMm) => ({

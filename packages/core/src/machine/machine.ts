@@ -1,7 +1,12 @@
 import type { DutyRating } from '../duty/duty.ts';
-import type { VoltsPosition } from '../volts-calibration/position-volts.ts';
-import type { Polarity } from '../polarity/polarity.ts';
+import type { RollForm } from '../feed-path/feed-path.ts';
 import type { GasId } from '../gas/gas.ts';
+import type { MainsSupply } from '../mains/mains-draw.ts';
+import type { OneEntry } from '../one-entry/one-entry.ts';
+import type { Polarity } from '../polarity/polarity.ts';
+import type { VoltsPosition } from '../volts-calibration/position-volts.ts';
+import type { MeterReading } from '../volts-calibration/shown-volts.ts';
+import type { ShelfWire } from '../wire/shelf-wire.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
@@ -17,6 +22,7 @@ export const MACHINE_FEATURES = [
   'pinch',
   'pre-flow',
   'post-flow',
+  'two-step',
   'four-step',
   'special-four-step',
   'spot-timer',
@@ -28,14 +34,31 @@ export type MachineFeature = (typeof MACHINE_FEATURES)[number];
 export const MACHINE_KINDS = ['inverter', 'transformer'] as const;
 export type MachineKind = (typeof MACHINE_KINDS)[number];
 
-/** How the wire speed is set: shown in units, or a knob with a scale that means nothing until it is measured. */
-export type WireControl =
-  { readonly kind: 'units' } | { readonly kind: 'knob'; readonly min: number; readonly max: number };
+/** How the two leads are swapped. */
+export const POLARITY_CHANGES = ['sockets', 'links', 'switch', 'fixed'] as const;
+export type PolarityChange = (typeof POLARITY_CHANGES)[number];
 
-/** How the volts are set: shown, or by named positions (taps, letters, min and max). */
+/**
+ * How the wire speed is set: shown in units; a knob with a scale that means nothing until it is measured; letters,
+ * whose readings stand at 0, 1, 2… in their order; or together with the volts by one entry.
+ */
+export type WireControl =
+  | { readonly kind: 'units' }
+  | { readonly kind: 'knob'; readonly min: number; readonly max: number }
+  | { readonly kind: 'letters'; readonly names: readonly string[] }
+  | { readonly kind: 'entry' };
+
+/** How the volts are set: shown; by named positions (taps, letters, min and max); or by the one entry. */
 export type VoltsControl =
-  | { readonly kind: 'displayed' }
-  | { readonly kind: 'positions'; readonly positions: readonly VoltsPosition[] };
+  | { readonly kind: 'displayed'; readonly meter?: readonly MeterReading[] | undefined }
+  | { readonly kind: 'positions'; readonly positions: readonly VoltsPosition[] }
+  | { readonly kind: 'entry' };
+
+/** A drive roll that the machine has: its groove's form and the wire it is for. */
+export interface DriveRoll {
+  readonly form: RollForm;
+  readonly grooveMm: WireDiameterMm;
+}
 
 /** A machine as the planner needs it: its name, what is on it, and its limits where they are known. */
 export interface Machine {
@@ -51,13 +74,28 @@ export interface Machine {
   readonly features?: readonly MachineFeature[] | undefined;
   /** Which lead goes to the gun as it stands; undefined: not known. */
   readonly standingPolarity?: Polarity | undefined;
+  readonly polarityChange?: PolarityChange | undefined;
   readonly kind?: MachineKind | undefined;
   readonly wireControl?: WireControl | undefined;
   readonly voltsControl?: VoltsControl | undefined;
+  /** Whether the feed motor hangs on the weld supply, so that its speed goes with the tap and sags under arc. */
+  readonly feedFollowsPosition?: boolean | undefined;
+  /** What it chooses of itself for its one entry, as far as it was recorded. */
+  readonly oneEntry?: OneEntry | undefined;
   readonly duty?: readonly DutyRating[] | undefined;
+  readonly mains?: MainsSupply | undefined;
+  /** Wires that are kept with it, besides the one on it. */
+  readonly wires?: readonly ShelfWire[] | undefined;
+  /** Drive rolls that it has; undefined: not known. */
+  readonly rolls?: readonly DriveRoll[] | undefined;
 }
 
 /** Whether the machine has a feature: yes, no, or not known. */
 export function machineHas(machine: Machine | undefined, feature: MachineFeature): boolean | undefined {
   return machine?.features?.includes(feature);
+}
+
+/** Whether the machine has a drive roll: yes, no, or not known. */
+export function machineHasRoll(machine: Machine | undefined, roll: DriveRoll): boolean | undefined {
+  return machine?.rolls?.some(({ form, grooveMm }) => form === roll.form && grooveMm === roll.grooveMm);
 }

@@ -65,7 +65,12 @@ export interface Work {
   readonly windy: boolean;
   readonly priorities?: readonly Priority[] | undefined;
   readonly circumstances?: readonly Circumstance[] | undefined;
+  /** Length to be welded, one pass, mm, {@link SEAM_RANGE_MM}; undefined: not known. */
+  readonly seamMm?: number | undefined;
 }
+
+/** Lengths of a seam that are planned for, mm: a tack to a kilometre of stitches. Source: our model's range. */
+export const SEAM_RANGE_MM = [5, 1_000_000] as const;
 
 export const JOINT_NAME: Readonly<Record<Joint, string>> = {
   butt: 'closed butt',

@@ -46,6 +46,7 @@ export function completeWork(said: QuickWork): CompletedWork | undefined {
       windy: said.windy ?? USUAL_WORK.windy,
       priorities: said.priorities,
       circumstances: said.circumstances,
+      seamMm: said.seamMm,
     },
     assumed: slots.filter((slot) => said[slot] === undefined),
   };

@@ -32,6 +32,8 @@ export interface QuickWork {
   /** What matters most, in the order of the list of priorities. */
   readonly priorities?: readonly Priority[];
   readonly circumstances?: readonly Circumstance[];
+  /** Length to be welded, one pass, mm; a line does not carry it. */
+  readonly seamMm?: number;
 }
 
 export type QuickSlot = keyof QuickWork;

@@ -3,14 +3,9 @@ import type { Machine } from '../machine/machine.ts';
 import type { Polarity } from '../polarity/polarity.ts';
 import type { Schools } from '../school/school.ts';
 import type { TransferMode } from '../transfer/transfer-mode.ts';
+import type { ShelfWire } from '../wire/shelf-wire.ts';
 import type { Way, WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
-
-/** A wire on the shelf. */
-export interface ShelfWire {
-  readonly wireClass: WireClass;
-  readonly diameterMm: WireDiameterMm;
-}
 
 /** What the shop has besides what stands on its machines. */
 export interface Shelf {

@@ -115,6 +115,7 @@ const ROWS: Readonly<Record<MachineFeature, Row>> = {
     wireClass === 'ER4043'
       ? row('end-of-weld pinch', '50 %, at most 75 %', 'With 4043 too much acts as burnback.', PRACTICE)
       : row('end-of-weld pinch', 'middle', 'Too high acts as burnback.', PRACTICE),
+  'two-step': () => undefined, // every machine has it; the row of the four-step says when
   'four-step': ({ family }) =>
     isAluminium(family)
       ? undefined

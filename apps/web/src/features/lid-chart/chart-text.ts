@@ -1,45 +1,113 @@
-import type { LidCell, LidRow, ShelfWire } from '@hot-bead/core';
+import {
+  type EntryUnit,
+  type LidBasis,
+  type LidCell,
+  type LidRow,
+  type Machine,
+  MODE_NAME,
+  type ShelfWire,
+} from '@hot-bead/core';
 import Papa from 'papaparse';
 import type { Units } from '../../app/units.ts';
-import { figureOf, shownAs, wireSizeText } from '../units/index.ts';
+import { entryFigure, outOfReachText, trimText } from '../machine-terms/index.ts';
+import { figureOf, shownAs, wireSizeText, withUnit } from '../units/index.ts';
+
+/** Each kind of cell: its sign, its word, and what it means. */
+export const BASIS: Readonly<
+  Record<LidBasis, { readonly sign: string; readonly word: string; readonly means: string }>
+> = {
+  proven: { sign: '●', word: 'proven', means: 'test beads proved this very setting' },
+  learned: { sign: '◐', word: 'learned', means: 'moved by what test beads taught on this machine' },
+  computed: { sign: '○', word: 'computed', means: 'from the plan and what was measured of the knobs' },
+};
 
 /** A cell's two settings in words: the wire control's and the volts control's. */
 export interface CellText {
   readonly wire: string;
   readonly volts: string;
+  /** Transfer and passes, where there is something to say. */
+  readonly more: string;
 }
+
+export type SetCell = Extract<LidCell, { status: 'set' }>;
 
 /** "between 6 and 6½" as a chart has room for it: "6–6½". */
 function shortWords(words: string): string {
   return words.replace(/^between (\S+) and (\S+)$/, '$1–$2');
 }
 
+function wireTextOf(cell: SetCell, entryUnit: EntryUnit | undefined, units: Units): string {
+  const speed = withUnit('wireFeedSpeed', cell.wireFeedSpeedMPerMin, units);
+  switch (cell.wire.status) {
+    case 'knob':
+      return `knob ${shortWords(cell.wire.words)}`;
+    case 'letter':
+      return `letter ${cell.wire.name}${cell.wire.near ? '' : ' (far)'}`;
+    case 'entry':
+      return cell.entry?.status === 'set' && entryUnit !== undefined
+        ? `enter ${entryFigure(cell.entry.entry, entryUnit, units)}`
+        : speed;
+    default:
+      return speed;
+  }
+}
+
+function voltsTextOf(cell: SetCell): string {
+  switch (cell.volts.status) {
+    case 'position':
+      return `tap ${cell.volts.choice.position.name}${cell.volts.near ? '' : ' (far)'}`;
+    case 'shown-offset':
+      return `show ${cell.volts.set.start.toFixed(1)} V`;
+    case 'entry':
+      return cell.entry?.status === 'set' ? trimText(cell.entry) : `${cell.voltsV.toFixed(1)} V`;
+    default:
+      return `${cell.voltsV.toFixed(1)} V`;
+  }
+}
+
 /** What a cell says in the machine's own terms; undefined where it is out of reach. */
-export function cellText(cell: LidCell, units: Units): CellText | undefined {
+export function cellText(
+  cell: LidCell,
+  machine: Pick<Machine, 'oneEntry'>,
+  units: Units,
+): CellText | undefined {
   if (cell.status === 'out-of-reach') return undefined;
-  const speed = `${figureOf('wireFeedSpeed', cell.wireFeedSpeedMPerMin, units)} ${shownAs('wireFeedSpeed', units).unit}`;
-  const volts = `${cell.voltsV.toFixed(1)} V`;
+  const mode = cell.mode === 'own' ? undefined : MODE_NAME[cell.mode];
+  const passes = cell.passes > 1 ? `${cell.passes} passes` : undefined;
   return {
-    wire: cell.wire.status === 'knob' ? `knob ${shortWords(cell.wire.words)}` : speed,
-    volts: cell.volts.status === 'position' ? `tap ${cell.volts.choice.position.name}` : volts,
+    wire: wireTextOf(cell, machine.oneEntry?.unit, units),
+    volts: voltsTextOf(cell),
+    more: [mode, passes].filter((text) => text !== undefined).join(', '),
   };
+}
+
+/** Why a cell is out of reach. */
+export function whyText(cell: Extract<LidCell, { status: 'out-of-reach' }>, units: Units): string {
+  return typeof cell.why === 'string' ? cell.why : outOfReachText(cell.why, units);
 }
 
 export function wireName({ wireClass, diameterMm }: ShelfWire): string {
   return `${wireSizeText(diameterMm)} ${wireClass}`;
 }
 
-/** The chart as CSV, one line a thickness, two columns a wire. */
-export function chartCsv(rows: readonly LidRow[], wires: readonly ShelfWire[], units: Units): string {
+/** The chart as CSV, one line a thickness, four columns a wire: wire, volts, transfer, and what it rests on. */
+export function chartCsv(
+  rows: readonly LidRow[],
+  wires: readonly ShelfWire[],
+  machine: Pick<Machine, 'oneEntry'>,
+  units: Units,
+): string {
+  const columns = ['wire', 'volts', 'transfer', 'basis'] as const;
   const head = [
-    'thickness mm',
-    ...wires.flatMap((wire) => [`${wireName(wire)} wire`, `${wireName(wire)} volts`]),
+    `thickness ${shownAs('thickness', units).unit}`,
+    ...wires.flatMap((wire) => columns.map((column) => `${wireName(wire)} ${column}`)),
   ];
   const body = rows.map((row) => [
-    String(row.thicknessMm),
+    figureOf('thickness', row.thicknessMm, units),
     ...row.cells.flatMap((cell) => {
-      const text = cellText(cell, units);
-      return text ? [text.wire, text.volts] : ['out of reach', ''];
+      const text = cellText(cell, machine, units);
+      if (cell.status === 'out-of-reach' || !text) return ['', '', '', 'out of reach'];
+      return [text.wire, text.volts, text.more, `${cell.basis}${cell.stop ? ', stop caution' : ''}`];
     }),
   ]);
   return Papa.unparse([head, ...body]);

@@ -1,159 +1,86 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import {
-  dialOf,
   type Joint,
   JOINT_NAME,
   JOINTS,
-  lidChart,
-  type LidCell,
-  type LidRow,
-  MODE_NAME,
   type Position,
   POSITION_NAME,
   POSITIONS,
   type ShelfWire,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
+import { format } from 'date-fns';
 import { useMemo } from 'react';
-import { useParams, useSearchParams } from 'react-router';
-import { usePreferences } from '../../app/preferences.tsx';
-import { Button, ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { useSearchParams } from 'react-router';
+import { ButtonLink } from '../../ui/button.tsx';
+import { ErrorNotice, Skeleton } from '../../ui/notices.tsx';
 import { Pick } from '../../ui/pick.tsx';
-import { machineListQuery } from '../machines/index.ts';
+import { calibratedAt, MachineRoute, provenQuery } from '../machines/index.ts';
 import { shopQuery } from '../shop/index.ts';
-import { cellText, chartCsv, wireName } from './chart-text.ts';
+import { ChartTable } from './chart-table.tsx';
+import { BASIS } from './chart-text.ts';
+import { type ChartRequest, lidChartQuery } from './lid-chart.queries.ts';
+import { TakeAway } from './take-away.tsx';
 
 const JOINT_OPTIONS = JOINTS.map((joint) => [joint, JOINT_NAME[joint]] as const);
 const POSITION_OPTIONS = POSITIONS.map((position) => [position, POSITION_NAME[position]] as const);
+const NO_PROVEN: ChartRequest['proven'] = [];
 
-function Cell({ cell }: { readonly cell: LidCell }) {
-  const { units } = usePreferences();
-  const text = cellText(cell, units);
-  if (cell.status === 'out-of-reach' || !text) {
-    return (
-      <td
-        className="px-3 py-2 text-sm text-ink-soft"
-        title={cell.status === 'out-of-reach' ? cell.text : undefined}
-      >
-        × out of reach
-      </td>
-    );
-  }
-  return (
-    <td className="px-3 py-2">
-      <span className="figure-text text-xl">{text.wire}</span>
-      <span className="block">
-        {text.volts}
-        <span className="text-sm text-ink-soft">
-          {' '}
-          {cell.mode === 'own' ? '' : MODE_NAME[cell.mode]}
-          {cell.passes > 1 ? `, ${cell.passes} passes` : ''}
-          {cell.stop ? ' ■' : ''}
-        </span>
-      </span>
-    </td>
-  );
-}
-
-function Chart({
-  rows,
-  wires,
-  caption,
-}: {
-  readonly rows: readonly LidRow[];
-  readonly wires: readonly ShelfWire[];
-  readonly caption: string;
-}) {
-  return (
-    <div
-      className="overflow-x-auto rounded-md border border-line bg-plate"
-      tabIndex={0}
-      role="region"
-      aria-label={caption}
-    >
-      <table className="w-full">
-        <caption className="p-3 text-left font-semibold">{caption}</caption>
-        <thead>
-          <tr className="border-y border-line text-left">
-            <th scope="col" className="label-text px-3 py-2">
-              mm
-            </th>
-            {wires.map((wire) => (
-              <th key={wireName(wire)} scope="col" className="px-3 py-2">
-                {wireName(wire)}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.thicknessMm} className="border-b border-line align-top last:border-b-0">
-              <th scope="row" className="figure-text px-3 py-2 text-left text-xl">
-                {row.thicknessMm}
-              </th>
-              {row.cells.map((cell, i) => (
-                <Cell key={wires[i] ? wireName(wires[i]) : i} cell={cell} />
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
-  );
-}
-
+/** The wire on the machine, those kept with it, and those on the shelf, each once. */
 function wiresOf(machine: KeptMachine, shelf: readonly ShelfWire[]): readonly ShelfWire[] {
   const loaded = { wireClass: machine.loadedWireClass, diameterMm: machine.loadedWireDiameterMm };
-  const others = shelf.filter((w) => w.wireClass !== loaded.wireClass || w.diameterMm !== loaded.diameterMm);
-  return [loaded, ...others];
+  const all = [loaded, ...(machine.wires ?? shelf)];
+  const same = (a: ShelfWire, b: ShelfWire): boolean =>
+    a.wireClass === b.wireClass && a.diameterMm === b.diameterMm;
+  return all.filter((wire, i) => all.findIndex((other) => same(wire, other)) === i);
 }
 
-function save(name: string, csv: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([csv], { type: 'text/csv' }));
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
+/** What the chart rests on, in a line for screen and paper. */
+function restsOn(machine: KeptMachine): string {
+  const { dial, volts } = calibratedAt(machine);
+  const dates = [
+    dial === undefined ? undefined : `knob measured ${format(dial, 'd MMM yyyy')}`,
+    volts === undefined ? undefined : `volts ${format(volts, 'd MMM yyyy')}`,
+  ].filter((text) => text !== undefined);
+  return dates.length === 0
+    ? 'Nothing was measured of this machine yet.'
+    : `${machine.name}: ${dates.join(', ')}.`;
 }
 
-/** A machine's own lid chart, for the joint and position picked; printed on one page, or taken away as CSV. */
-export function LidChartPage() {
-  const { machineId = '' } = useParams();
-  const { units } = usePreferences();
+function Legend() {
+  return (
+    <ul className="flex flex-wrap gap-x-6 gap-y-1 text-sm text-ink-soft">
+      {Object.values(BASIS).map(({ sign, word, means }) => (
+        <li key={word}>
+          {sign} <span className="font-semibold">{word}</span>: {means}
+        </li>
+      ))}
+      <li>
+        × <span className="font-semibold">out of reach</span>: open it for the reason
+      </li>
+      <li>■ a stop caution stands over it: read the plan</li>
+    </ul>
+  );
+}
+
+function MachineChart({ machine }: { readonly machine: KeptMachine }) {
   const [search, setSearch] = useSearchParams();
-  const machines = useQuery(machineListQuery);
-  const { data: shop } = useQuery(shopQuery);
-  const machine = machines.data?.find(({ id }) => id === machineId);
+  const shop = useQuery(shopQuery);
+  const proven = useQuery(provenQuery);
   const joint: Joint = JOINTS.find((j) => j === search.get('joint')) ?? 'lap';
   const position: Position = POSITIONS.find((p) => p === search.get('position')) ?? 'flat';
-  const wires = useMemo(() => (machine ? wiresOf(machine, shop?.shelf?.wires ?? []) : []), [machine, shop]);
-  const rows = useMemo(
-    () =>
-      machine
-        ? lidChart({
-            machine,
-            dial: dialOf(machine.dialReadings),
-            joint,
-            position,
-            wires,
-            schools: shop?.schools,
-          })
-        : [],
-    [machine, joint, position, wires, shop],
-  );
-  if (machines.error) return <ErrorNotice error={machines.error} onRetry={() => void machines.refetch()} />;
-  if (machines.isPending) return <PageSkeleton />;
-  if (!machine) {
-    return (
-      <Notice level={1} title="No such machine" action={<ButtonLink to="/machines">All machines</ButtonLink>}>
-        It may have been retired.
-      </Notice>
-    );
-  }
+  const wires = useMemo(() => wiresOf(machine, shop.data?.shelf?.wires ?? []), [machine, shop.data]);
+  const request = useMemo((): ChartRequest | undefined => {
+    if (shop.isPending || proven.isPending) return undefined;
+    const ours = proven.data?.filter(({ machineName }) => machineName === machine.name) ?? NO_PROVEN;
+    return { machine, joint, position, wires, schools: shop.data?.schools, proven: ours };
+  }, [machine, joint, position, wires, shop.isPending, shop.data, proven.isPending, proven.data]);
+  const chart = useQuery(lidChartQuery(request));
+  const rows = chart.data ?? [];
   const pick = (patch: Record<string, string>): void =>
     setSearch({ joint, position, ...patch }, { replace: true });
   const caption = `${machine.name}: ${JOINT_NAME[joint]}, ${POSITION_NAME[position]}, clean`;
+  const notes = [restsOn(machine), 'A start point, not a qualified procedure. Try it on scrap.'];
   return (
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-end justify-between gap-4 print:hidden">
@@ -166,20 +93,36 @@ export function LidChartPage() {
             options={POSITION_OPTIONS}
             onPick={(p) => pick({ position: p })}
           />
-          <Button onClick={() => window.print()}>Print</Button>
-          <Button
-            onClick={() => save(`${machine.name}-${joint}-${position}.csv`, chartCsv(rows, wires, units))}
-          >
-            CSV
-          </Button>
+          <TakeAway
+            rows={rows}
+            wires={wires}
+            machine={machine}
+            caption={caption}
+            fileName={`${machine.name}-${joint}-${position}`}
+            notes={notes}
+          />
           <ButtonLink to={`/machines/${machine.id}`}>Back</ButtonLink>
         </div>
       </div>
-      <Chart rows={rows} wires={wires} caption={caption} />
-      <p className="text-sm text-ink-soft">
-        All cells are computed from the plan and what was measured of this machine. ■ a stop caution stands
-        over it: read the plan. A start point, not a qualified procedure.
-      </p>
+      {chart.error ? (
+        <ErrorNotice error={chart.error} onRetry={() => void chart.refetch()} />
+      ) : rows.length === 0 ? (
+        <Skeleton className="h-96" />
+      ) : (
+        <ChartTable rows={rows} wires={wires} machine={machine} caption={caption} />
+      )}
+      {proven.error && (
+        <p role="alert" className="text-hot">
+          What test beads proved could not be loaded: nothing is marked proven. {proven.error.message}
+        </p>
+      )}
+      <Legend />
+      <p className="text-sm text-ink-soft">{notes.join(' ')}</p>
     </div>
   );
+}
+
+/** A machine's own lid chart, for the joint and position picked: on the screen, on one page of paper, and as CSV. */
+export function LidChartPage() {
+  return <MachineRoute>{(machine) => <MachineChart machine={machine} />}</MachineRoute>;
 }

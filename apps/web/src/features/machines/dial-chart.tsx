@@ -15,8 +15,14 @@ import { shownAs } from '../units/index.ts';
 
 const STEPS = 60;
 
+interface Props {
+  readonly dial: Dial;
+  /** The hidden dial of a practice feeder, once it is shown, m/min by knob. */
+  readonly truth?: ((knob: number) => number) | undefined;
+}
+
 /** Wire speed against the knob: readings, the curve through them, its 95 % band, and the straight line it is not. */
-export function DialChart({ dial }: { readonly dial: Dial }) {
+export function DialChart({ dial, truth }: Props) {
   const { units } = usePreferences();
   const { from, unit } = shownAs('wireFeedSpeed', units);
   const [low, high] = dialEnds(dial);
@@ -25,9 +31,14 @@ export function DialChart({ dial }: { readonly dial: Dial }) {
       Array.from({ length: STEPS + 1 }, (_, i) => {
         const knob = low + ((high - low) * i) / STEPS;
         const span = dialSpeed(dial, knob);
-        return { knob, speed: from(span?.start ?? 0), band: [from(span?.low ?? 0), from(span?.high ?? 0)] };
+        return {
+          knob,
+          speed: from(span?.start ?? 0),
+          band: [from(span?.low ?? 0), from(span?.high ?? 0)],
+          truth: truth && from(truth(knob)),
+        };
       }),
-    [dial, low, high, from],
+    [dial, low, high, from, truth],
   );
   const points = dial.points.map((point) => ({ knob: point.knob, read: from(point.speedMPerMin) }));
   const words = dial.points
@@ -70,6 +81,16 @@ export function DialChart({ dial }: { readonly dial: Dial }) {
             dot={false}
             isAnimationActive={false}
           />
+          {truth && (
+            <Line
+              dataKey="truth"
+              stroke="var(--hot)"
+              strokeWidth={2}
+              strokeDasharray="6 4"
+              dot={false}
+              isAnimationActive={false}
+            />
+          )}
           <Scatter data={points} dataKey="read" fill="var(--ink)" isAnimationActive={false} />
         </ComposedChart>
       </ResponsiveContainer>

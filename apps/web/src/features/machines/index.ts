@@ -1,2 +1,6 @@
+export { ageText, calibratedAt, isOld } from './calibration-age.ts';
+export { DialChart } from './dial-chart.tsx';
 export { MachineCard } from './machine-card.tsx';
-export { machineListQuery } from './machines.queries.ts';
+export { MachineRoute } from './machine-route.tsx';
+export { machineListQuery, provenQuery } from './machines.queries.ts';
+export { ReadingForm } from './reading-form.tsx';

@@ -1,6 +1,6 @@
-import { type NewMachine, newMachineSchema, validated } from '@hot-bead/contract';
-import type { KeptMachine } from '@hot-bead/contract';
-import type { MachineFeature } from '@hot-bead/core';
+import { type KeptMachine, type NewMachine, newMachineSchema, validated } from '@hot-bead/contract';
+import type { DriveRoll, EntryUnit, MachineFeature, RollForm, ShelfWire } from '@hot-bead/core';
+import { numberOrText } from './number-text.ts';
 
 /** A machine as the form holds it: everything text until the contract has seen it. */
 export interface MachineFields {
@@ -10,26 +10,59 @@ export interface MachineFields {
   loadedWireDiameterMm: string;
   loadedGas: string;
   standingPolarity: string;
+  polarityChange: string;
   lowestA: string;
   highestA: string;
-  wireControl: 'units' | 'knob';
+  slowestMPerMin: string;
+  fastestMPerMin: string;
+  wireControl: 'units' | 'knob' | 'letters' | 'entry';
   knobMin: string;
   knobMax: string;
+  /** Letters of the wire control, lowest first: "A B C". */
+  letters: string;
+  feedFollowsPosition: boolean;
   voltsControl: 'displayed' | 'positions';
   /** Names with open-circuit volts, one a line: "1 17.5". */
   positions: string;
-  dutyA: string;
-  dutyPercent: string;
+  /** What its one entry is in; empty: it has none. */
+  entryUnit: EntryUnit | '';
+  trimStepV: string;
+  duty: { currentA: string; percent: string }[];
+  mainsV: string;
+  breakerA: string;
+  wires: ShelfWire[];
+  wiresKnown: boolean;
+  rolls: { form: RollForm; grooveMm: string }[];
+  rollsKnown: boolean;
   features: MachineFeature[];
 }
 
 const text = (value: number | undefined): string => (value === undefined ? '' : String(value));
 
-/** The form's fields of a machine, or of a new one. */
-export function fieldsOf(machine: KeptMachine | undefined): MachineFields {
-  const wire = machine?.wireControl;
+function positionLines(machine: KeptMachine | undefined): string {
   const volts = machine?.voltsControl;
   const positions = volts?.kind === 'positions' ? volts.positions : [];
+  return positions.map(({ name, openV }) => `${name} ${text(openV)}`.trim()).join('\n');
+}
+
+function controlFields(machine: KeptMachine | undefined) {
+  const wire = machine?.wireControl;
+  const volts = machine?.voltsControl;
+  return {
+    wireControl: wire?.kind ?? ('units' as const),
+    knobMin: wire?.kind === 'knob' ? String(wire.min) : '0',
+    knobMax: wire?.kind === 'knob' ? String(wire.max) : '10',
+    letters: wire?.kind === 'letters' ? wire.names.join(' ') : '',
+    feedFollowsPosition: machine?.feedFollowsPosition ?? false,
+    voltsControl: volts?.kind === 'positions' ? ('positions' as const) : ('displayed' as const),
+    positions: positionLines(machine),
+    entryUnit: machine?.oneEntry?.unit ?? ('' as const),
+    trimStepV: text(machine?.oneEntry?.trimStepV),
+  };
+}
+
+/** The form's fields of a machine, or of a new one. */
+export function fieldsOf(machine: KeptMachine | undefined): MachineFields {
   return {
     name: machine?.name ?? '',
     kind: machine?.kind ?? 'inverter',
@@ -37,23 +70,21 @@ export function fieldsOf(machine: KeptMachine | undefined): MachineFields {
     loadedWireDiameterMm: String(machine?.loadedWireDiameterMm ?? 0.8),
     loadedGas: machine?.loadedGas ?? 'ar-co2-18',
     standingPolarity: machine?.standingPolarity ?? 'DCEP',
+    polarityChange: machine?.polarityChange ?? '',
     lowestA: text(machine?.currentRangeA?.[0]),
     highestA: text(machine?.currentRangeA?.[1]),
-    wireControl: wire?.kind ?? 'units',
-    knobMin: wire?.kind === 'knob' ? String(wire.min) : '0',
-    knobMax: wire?.kind === 'knob' ? String(wire.max) : '10',
-    voltsControl: volts?.kind ?? 'displayed',
-    positions: positions.map(({ name, openV }) => `${name} ${text(openV)}`.trim()).join('\n'),
-    dutyA: text(machine?.duty?.[0]?.currentA),
-    dutyPercent: text(machine?.duty?.[0]?.percent),
+    slowestMPerMin: text(machine?.wireFeedSpeedRangeMPerMin?.[0]),
+    fastestMPerMin: text(machine?.wireFeedSpeedRangeMPerMin?.[1]),
+    ...controlFields(machine),
+    duty: (machine?.duty ?? []).map((d) => ({ currentA: text(d.currentA), percent: text(d.percent) })),
+    mainsV: text(machine?.mains?.volts),
+    breakerA: text(machine?.mains?.breakerA),
+    wires: [...(machine?.wires ?? [])],
+    wiresKnown: machine?.wires !== undefined,
+    rolls: (machine?.rolls ?? []).map(({ form, grooveMm }) => ({ form, grooveMm: String(grooveMm) })),
+    rollsKnown: machine?.rolls !== undefined,
     features: [...(machine?.features ?? [])],
   };
-}
-
-/** A number where the text is one; the text itself otherwise, for the contract to refuse at its field. */
-function number(value: string): number | string {
-  const found = Number(value.trim().replace(',', '.'));
-  return value.trim() === '' || Number.isNaN(found) ? value : found;
 }
 
 function positionsOf(lines: string, machine: KeptMachine | undefined): unknown[] {
@@ -67,20 +98,70 @@ function positionsOf(lines: string, machine: KeptMachine | undefined): unknown[]
       const loaded = before.find((position) => position.name === name)?.loaded;
       return {
         name,
-        ...(openV === undefined ? {} : { openV: number(openV) }),
+        ...(openV === undefined ? {} : { openV: numberOrText(openV) }),
         ...(loaded === undefined ? {} : { loaded }),
       };
     });
 }
 
+/** Two ends of a range, where either was written; a range without one end is refused at that field. */
+function rangeOf(name: string, low: string, high: string): Record<string, unknown> {
+  const isEmpty = low.trim() === '' && high.trim() === '';
+  return isEmpty ? {} : { [name]: [numberOrText(low), numberOrText(high)] };
+}
+
+function wireControlOf({ wireControl, knobMin, knobMax, letters }: MachineFields): unknown {
+  if (wireControl === 'knob') return { kind: 'knob', min: numberOrText(knobMin), max: numberOrText(knobMax) };
+  if (wireControl !== 'letters') return { kind: wireControl };
+  return { kind: 'letters', names: letters.split(/[\s,;]+/).filter((name) => name !== '') };
+}
+
+function voltsControlOf(fields: MachineFields, machine: KeptMachine | undefined): unknown {
+  if (fields.wireControl === 'entry') return { kind: 'entry' };
+  if (fields.voltsControl === 'positions') {
+    return { kind: 'positions', positions: positionsOf(fields.positions, machine) };
+  }
+  const before = machine?.voltsControl;
+  const meter = before?.kind === 'displayed' ? before.meter : undefined;
+  return { kind: 'displayed', ...(meter ? { meter } : {}) };
+}
+
+function oneEntryOf(
+  { entryUnit, trimStepV, wireControl }: MachineFields,
+  machine: KeptMachine | undefined,
+): Record<string, unknown> {
+  const unit = entryUnit === '' && wireControl === 'entry' ? 'mm' : entryUnit;
+  if (unit === '') return {};
+  const before = machine?.oneEntry;
+  // points recorded in another unit say nothing in this one
+  const lines = before?.unit === unit ? before.lines : [];
+  return {
+    oneEntry: { unit, lines, ...(trimStepV.trim() === '' ? {} : { trimStepV: numberOrText(trimStepV) }) },
+  };
+}
+
+function listsOf(fields: MachineFields): Record<string, unknown> {
+  const rolls = fields.rolls.map(({ form, grooveMm }): DriveRoll => {
+    return { form, grooveMm: Number(grooveMm) as DriveRoll['grooveMm'] };
+  });
+  const { wires, wiresKnown, rollsKnown } = fields;
+  return {
+    ...(wiresKnown || wires.length > 0 ? { wires } : {}),
+    ...(rollsKnown || rolls.length > 0 ? { rolls } : {}),
+    duty: fields.duty.map(({ currentA, percent }) => ({
+      currentA: numberOrText(currentA),
+      percent: numberOrText(percent),
+    })),
+  };
+}
+
 /**
- * The machine that the fields say.
+ * The machine that the fields say; what was emptied is no longer known, what was measured stays.
  *
  * @throws {ContractError} with every problem at its field
  */
 export function machineOf(fields: MachineFields, machine: KeptMachine | undefined): NewMachine {
-  const hasCurrent = fields.lowestA.trim() !== '' || fields.highestA.trim() !== '';
-  const hasDuty = fields.dutyA.trim() !== '' || fields.dutyPercent.trim() !== '';
+  const hasMains = fields.mainsV.trim() !== '' || fields.breakerA.trim() !== '';
   return validated(newMachineSchema, {
     name: fields.name,
     kind: fields.kind,
@@ -88,31 +169,40 @@ export function machineOf(fields: MachineFields, machine: KeptMachine | undefine
     loadedWireDiameterMm: Number(fields.loadedWireDiameterMm),
     loadedGas: fields.loadedGas,
     standingPolarity: fields.standingPolarity,
+    ...(fields.polarityChange === '' ? {} : { polarityChange: fields.polarityChange }),
     features: fields.features,
-    ...(hasCurrent ? { currentRangeA: [number(fields.lowestA), number(fields.highestA)] } : {}),
-    ...(machine?.wireFeedSpeedRangeMPerMin
-      ? { wireFeedSpeedRangeMPerMin: machine.wireFeedSpeedRangeMPerMin }
+    ...rangeOf('currentRangeA', fields.lowestA, fields.highestA),
+    ...rangeOf('wireFeedSpeedRangeMPerMin', fields.slowestMPerMin, fields.fastestMPerMin),
+    wireControl: wireControlOf(fields),
+    voltsControl: voltsControlOf(fields, machine),
+    ...(fields.feedFollowsPosition ? { feedFollowsPosition: true } : {}),
+    ...oneEntryOf(fields, machine),
+    ...(hasMains
+      ? { mains: { volts: numberOrText(fields.mainsV), breakerA: numberOrText(fields.breakerA) } }
       : {}),
-    wireControl:
-      fields.wireControl === 'units'
-        ? { kind: 'units' }
-        : { kind: 'knob', min: number(fields.knobMin), max: number(fields.knobMax) },
-    voltsControl:
-      fields.voltsControl === 'displayed'
-        ? { kind: 'displayed' }
-        : { kind: 'positions', positions: positionsOf(fields.positions, machine) },
-    ...(hasDuty
-      ? { duty: [{ currentA: number(fields.dutyA), percent: number(fields.dutyPercent) }] }
-      : { duty: [] }),
+    ...listsOf(fields),
   });
 }
 
+const FIELD_OF: readonly (readonly [start: string, field: keyof MachineFields])[] = [
+  ['currentRangeA.1', 'highestA'],
+  ['currentRangeA', 'lowestA'],
+  ['wireFeedSpeedRangeMPerMin.1', 'fastestMPerMin'],
+  ['wireFeedSpeedRangeMPerMin', 'slowestMPerMin'],
+  ['wireControl.min', 'knobMin'],
+  ['wireControl.names', 'letters'],
+  ['wireControl', 'knobMax'],
+  ['voltsControl', 'positions'],
+  ['oneEntry', 'trimStepV'],
+  ['duty', 'duty'],
+  ['mains.volts', 'mainsV'],
+  ['mains', 'breakerA'],
+  ['wires', 'wires'],
+  ['rolls', 'rolls'],
+  ['name', 'name'],
+];
+
 /** The form's field that a problem of the contract is shown at. */
 export function fieldOfProblem(path: string): keyof MachineFields | 'root' {
-  if (path.startsWith('currentRangeA.0') || path === 'currentRangeA') return 'lowestA';
-  if (path.startsWith('currentRangeA')) return 'highestA';
-  if (path.startsWith('wireControl')) return path.endsWith('min') ? 'knobMin' : 'knobMax';
-  if (path.startsWith('voltsControl')) return 'positions';
-  if (path.startsWith('duty')) return path.endsWith('percent') ? 'dutyPercent' : 'dutyA';
-  return path === 'name' ? 'name' : 'root';
+  return FIELD_OF.find(([start]) => path.startsWith(start))?.[1] ?? 'root';
 }

@@ -1,59 +1,39 @@
-import { dutyPercent } from '@hot-bead/core';
-import { useQuery } from '@tanstack/react-query';
-import { useNavigate, useParams } from 'react-router';
+import type { KeptMachine } from '@hot-bead/contract';
+import { gasOf } from '@hot-bead/core';
+import { Download } from 'lucide-react';
+import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
+import { wireSizeText } from '../units/index.ts';
+import { CloneMachine } from './clone-machine.tsx';
 import { DialSection } from './dial-section.tsx';
+import { EntrySection } from './entry-section.tsx';
 import { MachineForm } from './machine-form.tsx';
-import {
-  machineListQuery,
-  useAddMachine,
-  useChangeMachine,
-  useRestoreMachine,
-  useRetireMachine,
-} from './machines.queries.ts';
+import { MachineRoute } from './machine-route.tsx';
+import { useReplaceMachine, useRestoreMachine, useRetireMachine } from './machines.queries.ts';
+import { PlateSection } from './plate-section.tsx';
 import { VoltsSection } from './volts-section.tsx';
 
-/** A machine to be added. */
-export function NewMachinePage() {
-  const add = useAddMachine();
-  const navigate = useNavigate();
+const FILE_LINK =
+  'inline-flex min-h-11 items-center gap-2 rounded-md border border-line-strong bg-plate px-4 font-medium hover:border-action';
+
+/** What stands on the machine now. */
+function OnItNow({ machine }: { readonly machine: KeptMachine }) {
+  const { loadedWireClass, loadedWireDiameterMm, loadedGas, standingPolarity } = machine;
+  const gun =
+    standingPolarity === undefined ? 'leads not known' : `gun on ${standingPolarity === 'DCEP' ? '+' : '−'}`;
   return (
-    <div className="grid grid-cols-1 gap-4">
-      <h1 className="text-2xl font-semibold">Add a machine</h1>
-      <MachineForm
-        machine={undefined}
-        saving={add.isPending}
-        onSave={(machine, onError) =>
-          add.mutate(machine, { onError, onSuccess: ({ id }) => void navigate(`/machines/${id}`) })
-        }
-      />
-    </div>
+    <p className="text-ink-soft">
+      On it now: {wireSizeText(loadedWireDiameterMm)} {loadedWireClass}, {gasOf(loadedGas).name}, {gun}
+    </p>
   );
 }
 
-const DUTY_STEPS_A = [60, 90, 120, 150, 180, 220] as const;
-
-/** One machine: what its knobs mean, then what it is. */
-export function MachinePage() {
-  const { machineId = '' } = useParams();
-  const machines = useQuery(machineListQuery);
-  const change = useChangeMachine(machineId);
+function Actions({ machine }: { readonly machine: KeptMachine }) {
   const retire = useRetireMachine();
   const restore = useRestoreMachine();
   const navigate = useNavigate();
   const toast = useToast();
-  if (machines.error) return <ErrorNotice error={machines.error} onRetry={() => void machines.refetch()} />;
-  if (machines.isPending) return <PageSkeleton />;
-  const machine = machines.data.find(({ id }) => id === machineId);
-  if (!machine) {
-    return (
-      <Notice level={1} title="No such machine" action={<ButtonLink to="/machines">All machines</ButtonLink>}>
-        It may have been retired.
-      </Notice>
-    );
-  }
   const onRetire = (): void =>
     retire.mutate(machine.id, {
       onSuccess: () => {
@@ -62,42 +42,64 @@ export function MachinePage() {
       },
       onError: (error) => toast(`Not retired. ${error.message}`),
     });
-  const duty = machine.duty ?? [];
+  return (
+    <div className="flex flex-wrap gap-3">
+      <ButtonLink to={`/machines/${machine.id}/lid-chart`} tone="main">
+        Lid chart
+      </ButtonLink>
+      <CloneMachine machine={machine} />
+      {(['json', 'csv'] as const).map((form) => (
+        <a
+          key={form}
+          href={`/api/machines/${machine.id}/file.${form}`}
+          download={`${machine.name}.${form}`}
+          className={FILE_LINK}
+        >
+          <Download size={18} aria-hidden="true" />
+          {form.toUpperCase()}
+          <span className="sr-only">: the machine with its calibrations</span>
+        </a>
+      ))}
+      <Button onClick={onRetire}>Retire it</Button>
+    </div>
+  );
+}
+
+/** One machine: what its knobs mean, then what it is. */
+function Machine({ machine }: { readonly machine: KeptMachine }) {
+  const replace = useReplaceMachine(machine.id);
+  const toast = useToast();
   return (
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1 className="text-2xl font-semibold">{machine.name}</h1>
-        <div className="flex gap-3">
-          <ButtonLink to={`/machines/${machine.id}/lid-chart`}>Lid chart</ButtonLink>
-          <Button onClick={onRetire}>Retire it</Button>
+        <div>
+          <h1 className="text-2xl font-semibold">{machine.name}</h1>
+          <OnItNow machine={machine} />
         </div>
+        <Actions machine={machine} />
       </div>
       <DialSection machine={machine} />
-      <VoltsSection machine={machine} />
-      {duty.length > 0 && (
-        <section aria-labelledby="duty" className="rounded-md border border-line bg-plate p-4">
-          <h2 id="duty" className="text-lg font-semibold">
-            Minutes of arc in ten
-          </h2>
-          <ul className="mt-2 flex flex-wrap gap-x-8 gap-y-2">
-            {DUTY_STEPS_A.filter((a) => a <= (machine.currentRangeA?.[1] ?? Infinity)).map((amps) => (
-              <li key={amps}>
-                <span className="label-text">{amps} A</span>{' '}
-                <span className="figure-text text-2xl">
-                  {((dutyPercent(duty, amps) ?? 0) / 10).toFixed(1)}
-                </span>
-              </li>
-            ))}
-          </ul>
-          <p className="text-sm text-ink-soft">From the plate, at 40 °C [IEC 60974-1, recalled].</p>
-        </section>
-      )}
-      <MachineForm
-        key={machine.id}
-        machine={machine}
-        saving={change.isPending}
-        onSave={(next, onError) => change.mutate(next, { onError, onSuccess: () => toast('Machine saved') })}
-      />
+      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[3fr_2fr]">
+        <VoltsSection machine={machine} />
+        <PlateSection machine={machine} />
+        <EntrySection machine={machine} />
+      </div>
+      <section aria-labelledby="what-it-is">
+        <h2 id="what-it-is" className="mb-2 text-lg font-semibold">
+          What it is
+        </h2>
+        <MachineForm
+          machine={machine}
+          saving={replace.isPending}
+          onSave={(next, onError) =>
+            replace.mutate(next, { onError, onSuccess: () => toast('Machine saved') })
+          }
+        />
+      </section>
     </div>
   );
+}
+
+export function MachinePage() {
+  return <MachineRoute>{(machine) => <Machine key={machine.id} machine={machine} />}</MachineRoute>;
 }

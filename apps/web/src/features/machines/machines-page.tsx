@@ -13,9 +13,13 @@ export function MachinesPage() {
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-center justify-between gap-4">
         <h1 className="text-2xl font-semibold">Machines</h1>
-        <ButtonLink to="/machines/new" tone="main">
-          Add a machine
-        </ButtonLink>
+        <div className="flex flex-wrap gap-3">
+          <ButtonLink to="/machines/practice">Practice feeder</ButtonLink>
+          <ButtonLink to="/machines/from-file">From a file</ButtonLink>
+          <ButtonLink to="/machines/new" tone="main">
+            Add a machine
+          </ButtonLink>
+        </div>
       </div>
       {machines.data.length === 0 ? (
         <Notice title="No machines yet">

@@ -1,10 +1,14 @@
 import {
   dialReadingListSchema,
   type KeptMachine,
+  type KeptProvenSetting,
   type MachineChange,
+  type MachineClone,
+  type MachineFile,
   machineListSchema,
   machineSchema,
   type NewMachine,
+  provenListSchema,
   validated,
 } from '@hot-bead/contract';
 import type { TimedReading } from '@hot-bead/core';
@@ -49,6 +53,21 @@ export function useChangeMachine(id: string) {
   return useMachineMutation((change: MachineChange) => api('PATCH', `/machines/${id}`, readMachine, change));
 }
 
+/** Takes the whole machine as the form says it: what was emptied is no longer known. */
+export function useReplaceMachine(id: string) {
+  return useMachineMutation((machine: NewMachine) => api('PUT', `/machines/${id}`, readMachine, machine));
+}
+
+export function useCloneMachine(id: string) {
+  return useMachineMutation((clone: MachineClone) =>
+    api('POST', `/machines/${id}/clone`, readMachine, clone),
+  );
+}
+
+export function useTakeMachineFile() {
+  return useMachineMutation((file: MachineFile) => api('POST', '/machines/file', readMachine, file));
+}
+
 export function useRetireMachine() {
   return useMachineMutation((id: string) => api('DELETE', `/machines/${id}`, () => id));
 }
@@ -80,3 +99,10 @@ export function useSupersedeReadings(id: string) {
     api('POST', `/machines/${id}/dial-readings/supersede`, readMachine),
   );
 }
+
+/** Settings that test beads proved, of all machines. */
+export const provenQuery = queryOptions({
+  queryKey: ['proven-settings'] as const,
+  queryFn: () =>
+    api('GET', '/proven-settings', (body): readonly KeptProvenSetting[] => validated(provenListSchema, body)),
+});

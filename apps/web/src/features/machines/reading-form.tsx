@@ -1,89 +1,147 @@
-import { ContractError, newDialReadingSchema, validated } from '@hot-bead/contract';
-import { type Dial, dialSpeed, mmFromInches, runWorths } from '@hot-bead/core';
-import { useId, useState } from 'react';
+import { ContractError } from '@hot-bead/contract';
+import {
+  type Dial,
+  dialSpeed,
+  runWorths,
+  type TimedReading,
+  twoLengthWorth,
+  type WireControl,
+} from '@hot-bead/core';
+import { type ReactNode, useId, useState } from 'react';
+import { ApiFailure } from '../../api/client.ts';
 import { usePreferences } from '../../app/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
+import { Field, SelectField } from '../../ui/field.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
-import { useAddReading } from './machines.queries.ts';
-import { useCountdown } from './use-countdown.ts';
+import {
+  fieldOfReadingProblem,
+  type ReadingField,
+  type ReadingFields,
+  readingOf,
+  TWO_LENGTH_TIMES_S,
+} from './reading-fields.ts';
+import { RunTimer } from './run-timer.tsx';
 
 interface Props {
-  readonly machineId: string;
+  readonly control: WireControl;
+  /** Tap the reading is taken at, where the machine needs it. */
+  readonly position: string | undefined;
   /** Where a reading would take most doubt away. */
   readonly suggested: number;
   readonly dial: Dial | undefined;
+  readonly saving: boolean;
+  /** What stands in place of the timer: a simulated feeder runs by itself. */
+  readonly run?: (run: { readonly runS: number; readonly knob: number }) => ReactNode;
+  /** Takes the reading; a refusal is said at the field and nothing is lost. */
+  readonly onKeep: (reading: TimedReading, onError: (error: Error) => void) => void;
 }
 
+const METHODS = [
+  { value: 'one-run', label: 'one run' },
+  { value: 'two-lengths', label: 'two lengths' },
+] as const;
 const TIMES = [
   { value: '6', label: '6 s' },
   { value: '10', label: '10 s' },
   { value: '60', label: '1 min' },
 ] as const;
-const PHASE_TEXT = {
-  idle: 'Clamp off, wire pointing away from you. Start, and pull the trigger at the beep.',
-  ready: 'Ready…',
-  running: 'Hold the trigger until the second beep.',
-  done: 'Let go. Clip the wire and measure it.',
-} as const;
-const INPUT =
-  'figure-text h-14 w-full rounded-md border border-line-strong bg-plate px-3 text-2xl aria-invalid:border-hot';
+const TWO_TIMES = [
+  { value: String(TWO_LENGTH_TIMES_S.short), label: 'first 3 s' },
+  { value: String(TWO_LENGTH_TIMES_S.long), label: 'then 9 s' },
+] as const;
 /** Speed that a run's worth is reckoned at before anything was read, m/min. */
-const UNKNOWN_SPEED = 7;
+const UNKNOWN_SPEED_M_PER_MIN = 7;
 
-function number(text: string): number | string {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || Number.isNaN(value) ? text : value;
-}
-
-function Worth({
-  dial,
-  knob,
-  timeS,
-}: {
-  readonly dial: Dial | undefined;
-  readonly knob: number;
-  readonly timeS: number;
-}) {
-  const speed = (dial && dialSpeed(dial, knob)?.start) ?? UNKNOWN_SPEED;
-  const worth = runWorths(speed).find((w) => w.timeS === timeS);
-  if (!worth) return null;
+/** What the run is good for, against the wire it wastes, and what the longest would gain. */
+function Worth({ dial, fields }: { readonly dial: Dial | undefined; readonly fields: ReadingFields }) {
+  const speed = (dial && dialSpeed(dial, Number(fields.knob))?.start) ?? UNKNOWN_SPEED_M_PER_MIN;
+  const worths = runWorths(speed);
+  const chosen =
+    fields.method === 'two-lengths'
+      ? twoLengthWorth(speed, TWO_LENGTH_TIMES_S.short, TWO_LENGTH_TIMES_S.long)
+      : worths.find(({ timeS }) => timeS === Number(fields.time));
+  const longest = worths.at(-1);
+  if (!chosen || !longest) return null;
+  const gain =
+    longest.errorShare < chosen.errorShare * 0.7
+      ? ` A whole minute: ±${(longest.errorShare * 100).toFixed(1)} %, for ${longest.wireM.toFixed(1)} m.`
+      : '';
+  const cancels =
+    fields.method === 'two-lengths' ? ' The difference cancels a late start and the coast.' : '';
   return (
     <p className="text-sm text-ink-soft">
-      Good to about ±{(worth.errorShare * 100).toFixed(1)} %, for {worth.wireM.toFixed(1)} m of wire.
+      Good to about ±{(chosen.errorShare * 100).toFixed(1)} %, for {chosen.wireM.toFixed(1)} m of wire.{gain}
+      {cancels}
     </p>
   );
 }
 
+function KnobField({
+  control,
+  fields,
+  suggested,
+  error,
+  onChange,
+}: Pick<Props, 'control' | 'suggested'> & {
+  readonly fields: ReadingFields;
+  readonly error: string | undefined;
+  readonly onChange: (knob: string) => void;
+}) {
+  if (control.kind === 'letters') {
+    return (
+      <SelectField
+        label={`1. Set the letter (most is learnt at ${control.names[suggested] ?? control.names[0]})`}
+        value={fields.knob}
+        options={control.names.map((name, i) => [String(i), name] as const)}
+        error={error}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    );
+  }
+  return (
+    <Field
+      large
+      label={`1. Set the knob to (most is learnt at ${suggested})`}
+      inputMode="decimal"
+      value={fields.knob}
+      error={error}
+      onChange={(event) => onChange(event.target.value)}
+    />
+  );
+}
+
 /** The guided reading: where to set the knob, the countdown with its beeps, and the length that came out. */
-export function ReadingForm({ machineId, suggested, dial }: Props) {
+export function ReadingForm({ control, position, suggested, dial, saving, run, onKeep }: Props) {
   const { units } = usePreferences();
-  const inch = units.distance === 'in';
-  const [knob, setKnob] = useState(String(suggested));
-  const [time, setTime] = useState('6');
-  const [length, setLength] = useState('');
-  const [problem, setProblem] = useState<{ field: string; message: string } | undefined>();
-  const add = useAddReading(machineId);
-  const countdown = useCountdown(Number(time));
-  const ids = { knob: useId(), length: useId() };
+  const bareUnit = units.distance === 'in' ? 'in' : 'mm';
+  const [fields, setFields] = useState<ReadingFields>({
+    knob: String(suggested),
+    method: 'one-run',
+    time: '6',
+    length: '',
+    shortLength: '',
+    underArc: false,
+  });
+  const [timed, setTimed] = useState(String(TWO_LENGTH_TIMES_S.short));
+  const [problem, setProblem] = useState<{ field: ReadingField; message: string } | undefined>();
+  const arcId = useId();
+  const set = (patch: Partial<ReadingFields>): void => setFields((before) => ({ ...before, ...patch }));
+  const wrong = (field: ReadingField): string | undefined =>
+    problem?.field === field ? problem.message : undefined;
   const save = (): void => {
-    const measured = number(length);
     try {
-      const reading = validated(newDialReadingSchema, {
-        knob: number(knob),
-        run: {
-          lengthMm: typeof measured === 'number' && inch ? mmFromInches(measured) : measured,
-          timeS: Number(time),
-        },
-      });
       setProblem(undefined);
-      add.mutate(reading, { onError: (error) => setProblem({ field: 'run', message: error.message }) });
+      onKeep(readingOf(fields, position, bareUnit), (error) => {
+        const field = error instanceof ApiFailure ? fieldOfReadingProblem(error.field ?? 'root') : 'root';
+        setProblem({ field, message: error.message });
+      });
     } catch (error) {
       if (!(error instanceof ContractError)) throw error;
-      const [first] = error.problems;
-      setProblem({ field: first?.field ?? '', message: error.message });
+      setProblem({ field: fieldOfReadingProblem(error.problems[0]?.field ?? ''), message: error.message });
     }
   };
-  const knobWrong = problem?.field === 'knob';
+  const two = fields.method === 'two-lengths';
+  const runS = Number(two ? timed : fields.time);
   return (
     <form
       noValidate
@@ -94,59 +152,73 @@ export function ReadingForm({ machineId, suggested, dial }: Props) {
       }}
       className="grid content-start gap-3"
     >
-      <div>
-        <label htmlFor={ids.knob} className="label-text">
-          1. Set the knob to (most is learnt at {suggested})
-        </label>
-        <input
-          id={ids.knob}
-          inputMode="decimal"
-          value={knob}
-          onChange={(event) => setKnob(event.target.value)}
-          aria-invalid={knobWrong}
-          className={INPUT}
+      <KnobField
+        control={control}
+        fields={fields}
+        suggested={suggested}
+        error={wrong('knob')}
+        onChange={(knob) => set({ knob })}
+      />
+      <div className="grid gap-1">
+        <h3 className="label-text">2. Run the wire{position === undefined ? '' : `, on tap ${position}`}</h3>
+        <Segmented<ReadingFields['method']>
+          label="Method"
+          value={fields.method}
+          options={METHODS}
+          onChange={(method) => set({ method })}
         />
-      </div>
-      <div>
-        <h3 className="label-text mb-1">2. Run the wire for</h3>
-        <Segmented<string> label="Run time" value={time} options={TIMES} onChange={setTime} />
-        <Worth dial={dial} knob={Number(knob)} timeS={Number(time)} />
-      </div>
-      <div className="rounded-md border border-line p-3 text-center">
-        <p className="figure-text text-[96px] leading-none" role="timer">
-          {countdown.secondsLeft.toFixed(countdown.phase === 'idle' ? 0 : 1)}
-        </p>
-        <p aria-live="polite">{PHASE_TEXT[countdown.phase]}</p>
-        {countdown.phase === 'ready' || countdown.phase === 'running' ? (
-          <Button className="mt-2 min-h-18 w-full text-xl" onClick={countdown.stop}>
-            Stop
-          </Button>
+        {two ? (
+          <Segmented<string> label="Timer for" value={timed} options={TWO_TIMES} onChange={setTimed} />
         ) : (
-          <Button tone="main" className="mt-2 min-h-18 w-full text-xl" onClick={countdown.start}>
-            Start
-          </Button>
+          <Segmented<string>
+            label="Run time"
+            value={fields.time}
+            options={TIMES}
+            onChange={(time) => set({ time })}
+          />
+        )}
+        <Worth dial={dial} fields={fields} />
+        {!run && (
+          <label htmlFor={arcId} className="flex min-h-11 items-center gap-3">
+            <input
+              id={arcId}
+              type="checkbox"
+              checked={fields.underArc}
+              onChange={(event) => set({ underArc: event.target.checked })}
+              className="size-5 accent-action"
+            />
+            with an arc burning, to see how much it slows
+          </label>
         )}
       </div>
-      <div>
-        <label htmlFor={ids.length} className="label-text">
-          3. Wire that came out ({inch ? 'in' : 'mm'})
-        </label>
-        <input
-          id={ids.length}
-          inputMode="decimal"
-          value={length}
-          onChange={(event) => setLength(event.target.value)}
-          aria-invalid={problem !== undefined && !knobWrong}
-          className={INPUT}
+      {run ? (
+        run({ runS, knob: Number(fields.knob.replace(',', '.')) })
+      ) : (
+        <RunTimer key={runS} runS={runS} underArc={fields.underArc} />
+      )}
+      {two && (
+        <Field
+          large
+          label={`3. Wire of the 3 s run (${bareUnit}, or with its unit)`}
+          value={fields.shortLength}
+          error={wrong('shortLength')}
+          onChange={(event) => set({ shortLength: event.target.value })}
         />
-      </div>
-      {problem && (
+      )}
+      <Field
+        large
+        label={`${two ? '4. Wire of the 9 s run' : '3. Wire that came out'} (${bareUnit}, or with its unit)`}
+        value={fields.length}
+        error={wrong('length')}
+        onChange={(event) => set({ length: event.target.value })}
+      />
+      {problem?.field === 'root' && (
         <p role="alert" className="text-hot">
           {problem.message}
         </p>
       )}
-      <Button type="submit" tone="main" disabled={add.isPending} className="min-h-14">
-        {add.isPending ? 'Keeping…' : 'Keep this reading'}
+      <Button type="submit" tone="main" disabled={saving} className="min-h-14">
+        {saving ? 'Keeping…' : 'Keep this reading'}
       </Button>
     </form>
   );

@@ -1,8 +1,10 @@
+import type { KeptMachine } from '@hot-bead/contract';
 import type { PlannedSetup } from '@hot-bead/core';
 import { Maximize2, X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
+import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
 import { ICON_BUTTON } from './job-actions.tsx';
 
@@ -30,9 +32,11 @@ interface RowProps {
   readonly name: string;
   readonly quantity: Quantity;
   readonly span: PlannedSetup['volts'];
+  /** The same in the machine's own terms: what the hand sets. */
+  readonly own?: string | undefined;
 }
 
-function Row({ name, quantity, span }: RowProps) {
+function Row({ name, quantity, span, own }: RowProps) {
   const { units } = usePreferences();
   return (
     <div className="flex flex-col justify-center border-line p-4 not-first:border-t md:not-first:border-t-0 md:[&:nth-child(even)]:border-l md:[&:nth-child(n+3)]:border-t">
@@ -41,13 +45,23 @@ function Row({ name, quantity, span }: RowProps) {
         {figureOf(quantity, span.start, units)}{' '}
         <span className="text-[0.3em]">{shownAs(quantity, units).unit}</span>
       </dd>
+      {own !== undefined && (
+        <dd className="figure-text text-[clamp(24px,3.4vw,44px)] leading-tight">{own}</dd>
+      )}
       <dd className="text-lg text-ink-soft">{rangeText(quantity, span.low, span.high, units)}</dd>
     </div>
   );
 }
 
+interface Props {
+  readonly plan: PlannedSetup;
+  readonly title: string;
+  readonly machine: KeptMachine | undefined;
+}
+
 /** The four numbers over the whole screen, for the machine: nothing else, and the screen stays awake. */
-export function AtTheMachine({ plan, title }: { readonly plan: PlannedSetup; readonly title: string }) {
+export function AtTheMachine({ plan, title, machine }: Props) {
+  const { units } = usePreferences();
   const [open, setOpen] = useState(false);
   useScreenAwake(open);
   return (
@@ -70,8 +84,13 @@ export function AtTheMachine({ plan, title }: { readonly plan: PlannedSetup; rea
             </Dialog.Close>
           </div>
           <dl className="grid flex-1 md:grid-cols-2">
-            <Row name="Wire speed" quantity="wireFeedSpeed" span={plan.wireFeedSpeedMPerMin} />
-            <Row name="Volts" quantity="volts" span={plan.volts} />
+            <Row
+              name="Wire speed"
+              quantity="wireFeedSpeed"
+              span={plan.wireFeedSpeedMPerMin}
+              own={wireBeneath(plan, machine, units)}
+            />
+            <Row name="Volts" quantity="volts" span={plan.volts} own={voltsBeneath(plan, machine)} />
             <Row name="Gas" quantity="gasFlow" span={plan.gasFlowLPerMin} />
             <Row name="Tip to work" quantity="distance" span={plan.ctwdMm} />
           </dl>

@@ -1,6 +1,6 @@
 import type { Span } from '@hot-bead/core';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
-import { type KeyboardEvent, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
 
@@ -8,7 +8,7 @@ interface Props {
   readonly name: string;
   readonly quantity: Quantity;
   readonly span: Span;
-  readonly beneath: string | undefined;
+  readonly beneath: ReactNode;
   /** Set when the number is the user's own. */
   readonly own?: boolean;
   /** How far a nudge goes, in the core's unit. */
@@ -140,7 +140,7 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, o
       <RangeBar span={span} />
       <p className="mt-1.5 text-[15px] leading-snug">
         {rangeText(quantity, span.low, span.high, units)}
-        {beneath !== undefined && <span className="block text-ink-soft md:truncate">{beneath}</span>}
+        {beneath !== undefined && <span className="block text-ink-soft">{beneath}</span>}
       </p>
     </div>
   );

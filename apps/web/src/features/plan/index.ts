@@ -1,2 +1,3 @@
 export { unreadStops } from './cautions.tsx';
+export { dutyText } from './duty-text.ts';
 export { useSetup, useShop } from './use-setup.ts';

@@ -1,6 +1,6 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job, KeptMachine } from '@hot-bead/contract';
 import type { Setup } from '@hot-bead/core';
-import { Columns2, Copy, Printer } from 'lucide-react';
+import { Columns2, Copy, Printer, Rows3 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { useToast } from '../../ui/toasts.tsx';
 import { useDuplicateJob, useRemoveJob } from '../jobs/index.ts';
@@ -13,10 +13,11 @@ interface Props {
   readonly job: Job;
   readonly title: string;
   readonly setup: Setup | undefined;
+  readonly machine: KeptMachine | undefined;
 }
 
 /** What can be done with the job as a whole: show it large, duplicate, compare, print. */
-export function JobActions({ job, title, setup }: Props) {
+export function JobActions({ job, title, setup, machine }: Props) {
   const duplicate = useDuplicateJob();
   const remove = useRemoveJob();
   const navigate = useNavigate();
@@ -34,7 +35,7 @@ export function JobActions({ job, title, setup }: Props) {
     });
   return (
     <div className="ml-auto flex gap-1.5">
-      {setup?.status === 'planned' && <AtTheMachine plan={setup} title={title} />}
+      {setup?.status === 'planned' && <AtTheMachine plan={setup} title={title} machine={machine} />}
       {setup?.status === 'planned' && (
         <Link
           to={`/jobs/${job.id}/compare`}
@@ -43,6 +44,16 @@ export function JobActions({ job, title, setup }: Props) {
           title="Compare with another way"
         >
           <Columns2 size={18} aria-hidden="true" />
+        </Link>
+      )}
+      {setup && (
+        <Link
+          to={`/jobs/${job.id}/machines`}
+          className={ICON_BUTTON}
+          aria-label="On every machine"
+          title="On every machine"
+        >
+          <Rows3 size={18} aria-hidden="true" />
         </Link>
       )}
       {setup?.status === 'planned' && (

@@ -8,6 +8,7 @@ import { ButtonLink } from '../../ui/button.tsx';
 import { testBeadListQuery } from '../dial-in/index.ts';
 import { useJob } from '../jobs/index.ts';
 import { WindowChart } from '../window-chart/index.ts';
+import { ArcAndRest } from './arc-and-rest.tsx';
 import { Cautions, StopCautions } from './cautions.tsx';
 import { Chips } from './chips.tsx';
 import { JobActions } from './job-actions.tsx';
@@ -72,11 +73,12 @@ function Planned({ job, plan, machine }: PlannedProps) {
       />
       <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,3fr)_minmax(0,4fr)_minmax(0,4fr)]">
         {station && <StationDetail station={station} />}
-        <WindowChart plan={plan} beads={beads} />
+        <WindowChart plan={plan} beads={beads} machine={machine} />
         <Why plan={plan} />
       </div>
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
         <div className="grid grid-cols-1 gap-4">
+          <ArcAndRest job={job} plan={plan} machine={machine} />
           <TechniqueCard plan={plan} />
           <Secondary plan={plan} machine={machine} />
         </div>
@@ -87,7 +89,7 @@ function Planned({ job, plan, machine }: PlannedProps) {
         </div>
       </div>
       <EveryReason plan={plan} />
-      <SetupCard plan={plan} title={workTitle(plan.work)} />
+      <SetupCard plan={plan} title={workTitle(plan.work)} machine={machine} />
     </>
   );
 }
@@ -104,7 +106,7 @@ export function PlanPage() {
         complete={complete}
         setup={setup}
         machines={machines}
-        actions={<JobActions job={job} title={title} setup={setup} />}
+        actions={<JobActions job={job} title={title} setup={setup} machine={machine} />}
       />
       {setup === undefined && <ThicknessNeeded job={job} />}
       {setup?.status === 'refused' && (

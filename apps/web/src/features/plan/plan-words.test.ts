@@ -1,9 +1,10 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { Job, KeptMachine, KeptProvenSetting } from '@hot-bead/contract';
 import { type Caution, planSetup, type PlannedSetup, type Resources, type Work } from '@hot-bead/core';
 import { METRIC } from '../../app/units.ts';
 import { pathWords } from '../../drawing/station-symbol.tsx';
 import { readAt, unreadStops } from './cautions.tsx';
-import { dutyText, voltsBeneath, wireBeneath } from './machine-terms.ts';
+import { dutyOf, dutyText, mainsText, minutesText, seamText } from './duty-text.ts';
+import { learnedText } from './learned-text.ts';
 import { stationsOf } from './stations.ts';
 
 const STEEL: Work = {
@@ -34,51 +35,92 @@ const TOM: KeptMachine = {
   voltsControl: { kind: 'positions', positions: [{ name: '4', openV: 23 }] },
   duty: [{ currentA: 150, percent: 20 }],
   dialReadings: [],
+  voltsReadAt: null,
+  entryReadAt: null,
 };
-const reading = (knob: number, lengthMm: number): KeptMachine['dialReadings'][number] => ({
-  id: String(knob),
-  knob,
-  run: { lengthMm, timeS: 10 },
-  at: '2026-01-01T00:00:00.000Z',
-  supersededAt: null,
-});
-
-describe('the plan in the machine’s words', () => {
-  it('says that a knob was not measured, then where to turn it', () => {
-    const setup = plan();
-    expect(wireBeneath(setup, undefined)).toBeUndefined();
-    expect(wireBeneath(setup, TOM)).toBe('Tom: knob not measured');
-    const measured = { ...TOM, dialReadings: [reading(0, 300), reading(5, 1000), reading(10, 2500)] };
-    expect(wireBeneath(setup, measured)).toMatch(/^knob (between )?\d½?.* \(\d\.\d ± \d\.\d\)$/);
-    expect(wireBeneath(setup, { ...TOM, wireControl: { kind: 'units' } })).toContain('display');
-    const slow = { ...TOM, dialReadings: [reading(0, 300), reading(10, 600)] };
-    expect(wireBeneath(setup, slow)).toContain('out of reach');
-  });
-
-  it('names the tap with what it gives, and says how far off it is', () => {
-    expect(voltsBeneath(plan(), undefined)).toContain('at the arc');
-    const thin = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
-    expect(voltsBeneath(thin, TOM)).toMatch(/^tap 4: about 18\.\d V$/);
-    const far: KeptMachine = {
-      ...TOM,
-      voltsControl: { kind: 'positions', positions: [{ name: '6', openV: 30 }] },
-    };
-    expect(voltsBeneath(plan(), far)).toMatch(/V too high$/);
-    const bare: KeptMachine = { ...TOM, voltsControl: { kind: 'positions', positions: [{ name: 'A' }] } };
-    expect(voltsBeneath(plan(), bare)).toBe('Tom: taps not measured');
-    expect(voltsBeneath(plan({ thicknessMm: 4 }, { mode: 'pulse', gas: 'ar-co2-10' }), TOM)).toContain(
-      'trim',
-    );
-  });
-
+describe('arc and rest in words', () => {
   it('speaks of duty where it is under 60 %', () => {
     expect(dutyText(plan(), TOM)).toMatch(/min of arc in ten/);
     expect(dutyText(plan(), { ...TOM, duty: [{ currentA: 400, percent: 60 }] })).toBeUndefined();
     expect(dutyText(plan(), { ...TOM, duty: [] })).toBeUndefined();
+    expect(dutyText(plan({ seamMm: 31_000 }), TOM)).toMatch(/; \d+ min of rest for the seam$/);
+  });
+
+  it('lays out a long seam in stretches, and a short one in one go', () => {
+    const seam = dutyOf(plan({ seamMm: 31_000 }), TOM)?.seam;
+    expect(seam && seamText(seam)).toMatch(
+      /^\d+ min of arc: \d+ stretches of \d min( \d+ s)?, .* of rest between; \d+ min of rest in all$/,
+    );
+    const short = dutyOf(plan({ seamMm: 60 }), TOM)?.seam;
+    expect(short && seamText(short)).toMatch(/^\d+ s of arc: in one go$/);
+    expect(dutyOf(plan(), TOM)?.seam).toBeUndefined();
+  });
+
+  it.each([
+    [0.2, '12 s'],
+    [5, '5 min'],
+    [5.84, '5 min 50 s'],
+    [64.3, '64 min'],
+  ])('%d min is %s', (minutes, text) => {
+    expect(minutesText(minutes)).toBe(text);
+  });
+
+  it('says what the mains must give, and whether the breaker holds', () => {
+    const on = (breakerA: number): KeptMachine => ({ ...TOM, mains: { volts: 230, breakerA } });
+    expect(mainsText(plan(), TOM)).toBeUndefined();
+    expect(mainsText(plan(), on(63))).toMatch(/^about \d+ A \(\d+ to \d+\): the 63 A breaker holds$/);
+    expect(mainsText(plan(), on(6))).toContain('◆ past the 6 A breaker');
+    const pulsed = plan({ thicknessMm: 4 }, { mode: 'pulse', gas: 'ar-co2-10' });
+    expect(mainsText(pulsed, on(16))).toBeUndefined();
+  });
+});
+
+describe('what the machine taught', () => {
+  const setup = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+  const proven = (offsetV: number, machineName = 'Tom'): KeptProvenSetting => ({
+    machineName,
+    jobId: 'j',
+    title: '',
+    wire: { wireClass: setup.wire.wireClass, diameterMm: 0.8 },
+    gas: 'ar-co2-18',
+    mode: setup.transferMode,
+    wireFeedSpeedMPerMin: 7,
+    volts: 18,
+    thicknessMm: 3,
+    otherThicknessMm: undefined,
+    joint: 'tee',
+    position: 'flat',
+    offsetV,
+  });
+
+  it('is said with how many settings it rests on, and only of this machine', () => {
+    expect(learnedText(setup, TOM, [proven(-1)])).toBe('Tom wanted 0.8 V less than the book, from 1 setting');
+    expect(learnedText(setup, TOM, [proven(1), proven(1)])).toContain(
+      '0.9 V more than the book, from 2 settings',
+    );
+    expect(learnedText(setup, TOM, [proven(-1, 'Other')])).toBeUndefined();
+    expect(learnedText(setup, TOM, [proven(0.1)])).toBeUndefined();
+    expect(learnedText(setup, undefined, [proven(-1)])).toBeUndefined();
   });
 });
 
 describe('the stations', () => {
+  it('say whether the machine has the roll, and how its leads are swapped', () => {
+    const setup = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+    const of = (machine: KeptMachine) =>
+      Object.fromEntries(stationsOf(setup, machine, METRIC).map((station) => [station.id, station]));
+    expect(of(TOM).rolls).toMatchObject({ mark: 'unknown' });
+    const without = of({ ...TOM, rolls: [{ form: 'v-smooth', grooveMm: 1.0 }] });
+    expect(without.rolls).toMatchObject({ mark: 'change' });
+    expect(without.rolls?.check).toContain('Tom has no such roll');
+    expect(of({ ...TOM, rolls: [{ form: 'v-smooth', grooveMm: 0.8 }] }).rolls?.check).toContain('Tom has it');
+    const swaps = (['sockets', 'links', 'switch', 'fixed'] as const).map(
+      (polarityChange) => of({ ...TOM, polarityChange }).leads?.check,
+    );
+    expect(new Set(swaps).size).toBe(4);
+    expect(swaps[1]).toContain('links');
+  });
+
   const marks = (setup: PlannedSetup, machine?: KeptMachine): Record<string, string> =>
     Object.fromEntries(stationsOf(setup, machine, METRIC).map(({ id, mark }) => [id, mark]));
 

@@ -7,12 +7,16 @@ import {
   type OwnNumbers,
   type PlannedSetup,
 } from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import type { Units } from '../../app/units.ts';
 import { useChangeJob } from '../jobs/index.ts';
+import { provenQuery } from '../machines/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs, withUnit } from '../units/index.ts';
-import { dutyText, voltsBeneath, wireBeneath } from './machine-terms.ts';
+import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
+import { dutyText } from './duty-text.ts';
+import { learnedText } from './learned-text.ts';
 import { Figure } from './figure.tsx';
 
 interface Props {
@@ -32,7 +36,9 @@ function Beneath({ plan, machine }: Omit<Props, 'job'>) {
     bead,
   } = plan;
   const { low, high } = gunAngle.travelDegrees;
+  const { data: proven = [] } = useQuery(provenQuery);
   const duty = dutyText(plan, machine);
+  const learned = learnedText(plan, machine, proven);
   const items = [
     [
       'current',
@@ -44,6 +50,7 @@ function Beneath({ plan, machine }: Omit<Props, 'job'>) {
     ...(bead.legMm === undefined ? [] : [['leg', withUnit('distance', bead.legMm, units)]]),
     ['passes', String(bead.passes)],
     ...(duty === undefined ? [] : [['duty', duty]]),
+    ...(learned === undefined ? [] : [['learned', learned]]),
   ];
   return (
     <dl className="flex flex-wrap gap-x-6 gap-y-1 border-t border-line px-4 py-2">
@@ -121,7 +128,7 @@ export function SetThese({ job, plan, machine }: Props) {
           name="Wire speed"
           quantity="wireFeedSpeed"
           span={plan.wireFeedSpeedMPerMin}
-          beneath={wireBeneath(plan, machine)}
+          beneath={<MeasureIt machine={machine} text={wireBeneath(plan, machine, units)} anchor="dial" />}
           own={job.own.wireFeedSpeedMPerMin !== undefined}
           step={step('wireFeedSpeed', units.wireFeedSpeed === 'in/min' ? 5 : 0.1)}
           onOwn={setter('wireFeedSpeedMPerMin', OWN_WIRE_SPEED_RANGE_M_PER_MIN)}
@@ -130,7 +137,7 @@ export function SetThese({ job, plan, machine }: Props) {
           name="Volts"
           quantity="volts"
           span={plan.volts}
-          beneath={voltsBeneath(plan, machine)}
+          beneath={<MeasureIt machine={machine} text={voltsBeneath(plan, machine)} anchor="volts" />}
           own={job.own.volts !== undefined}
           step={0.5}
           onOwn={setter('volts', OWN_VOLTS_RANGE)}

@@ -1,11 +1,23 @@
+import type { KeptMachine } from '@hot-bead/contract';
 import { MODE_NAME, type PlannedSetup } from '@hot-bead/core';
 import { createPortal } from 'react-dom';
 import { usePreferences } from '../../app/preferences.tsx';
+import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 
+interface Props {
+  readonly plan: PlannedSetup;
+  readonly title: string;
+  readonly machine: KeptMachine | undefined;
+}
+
 /** The plan as one printed card, to hang on the machine; seen on paper only. */
-export function SetupCard({ plan, title }: { readonly plan: PlannedSetup; readonly title: string }) {
+export function SetupCard({ plan, title, machine }: Props) {
   const { units } = usePreferences();
+  const own: Readonly<Record<string, string | undefined>> = {
+    'Wire speed': wireBeneath(plan, machine, units),
+    Volts: voltsBeneath(plan, machine),
+  };
   const numbers = [
     ['Wire speed', 'wireFeedSpeed', plan.wireFeedSpeedMPerMin],
     ['Volts', 'volts', plan.volts],
@@ -28,14 +40,20 @@ export function SetupCard({ plan, title }: { readonly plan: PlannedSetup; readon
   ] as const;
   return createPortal(
     <div className="setup-card hidden print:block" aria-hidden="true">
-      <h1 className="text-2xl font-semibold">{title}</h1>
+      <h1 className="text-2xl font-semibold">
+        {title}
+        {machine && `, ${machine.name}`}
+      </h1>
       <table className="mt-3 w-full">
         <tbody>
           {numbers.map(([name, quantity, span]) => (
             <tr key={name}>
               <th className="py-1 text-left font-medium">{name}</th>
               <td className="figure-text text-3xl">{withUnit(quantity, span.start, units)}</td>
-              <td>{rangeText(quantity, span.low, span.high, units)}</td>
+              <td>
+                {rangeText(quantity, span.low, span.high, units)}
+                {own[name] !== undefined && <strong className="block">{own[name]}</strong>}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -1,6 +1,7 @@
 import {
   type LinerMaterial,
   type Machine,
+  machineHasRoll,
   MODE_NAME,
   type PlannedSetup,
   type Reason,
@@ -87,6 +88,34 @@ function leadsMark(plan: PlannedSetup, machine: Machine | undefined): StationMar
   return machine.standingPolarity === plan.polarity.polarity ? 'fitted' : 'change';
 }
 
+/** Whether the machine has the roll: what stands between the rolls now is looked at when it is rigged. */
+function rollsWord(plan: PlannedSetup, machine: Machine | undefined): { check: string; mark: StationMark } {
+  const { driveRolls } = plan.feedPath;
+  const has = machineHasRoll(machine, driveRolls);
+  if (has === undefined) return { check: driveRolls.check, mark: 'unknown' };
+  if (has) return { check: `${machine?.name ?? ''} has it: fit it. ${driveRolls.check}`, mark: 'unknown' };
+  return {
+    check: `${machine?.name ?? ''} has no such roll: get one first. ${driveRolls.check}`,
+    mark: 'change',
+  };
+}
+
+/** How this machine's leads are swapped. */
+function swapText(machine: Machine | undefined): string {
+  switch (machine?.polarityChange) {
+    case 'sockets':
+      return 'Mains off, swap the plugs at the two sockets, and pull them tight.';
+    case 'links':
+      return 'Mains off, swap the two links behind the cover, nuts tight.';
+    case 'switch':
+      return 'Trigger off, then the polarity switch; look at the plate beside it, not at its knob.';
+    case 'fixed':
+      return 'This machine cannot swap its leads: it stands one way.';
+    default:
+      return 'Mains off, then look at the sockets or links themselves, and pull the lugs tight.';
+  }
+}
+
 type Parts = Omit<Station, 'id' | 'name' | 'short' | 'mark'>;
 
 function station(
@@ -105,10 +134,11 @@ function fromSource(plan: PlannedSetup, machine: Machine | undefined): readonly 
   const leads: Parts = {
     fit: `Gun lead to ${polarity.gunLead}, work lead to ${polarity.workLead} (${polarity.polarity})`,
     why: polarity.why,
-    check: 'Mains off, then look at the sockets or links themselves, and pull the lugs tight.',
+    check: swapText(machine),
     ifWrong: 'The commonest fault on a new rig: a ropy, spattering bead that does not bite.',
     source: polarity.source,
   };
+  const rolls = rollsWord(plan, machine);
   const spool = { ...feedPath.spool, fit: `${wire.wireClass}, ${feedPath.spool.fit}` };
   return [
     station(
@@ -119,7 +149,13 @@ function fromSource(plan: PlannedSetup, machine: Machine | undefined): readonly 
       leadsMark(plan, machine),
     ),
     station('spool', 'Spool', size, spool, spoolMark(plan, machine)),
-    station('rolls', 'Rolls', `${ROLL_WORD[feedPath.driveRolls.form]} ${size}`, feedPath.driveRolls),
+    station(
+      'rolls',
+      'Rolls',
+      `${ROLL_WORD[feedPath.driveRolls.form]} ${size}`,
+      { ...feedPath.driveRolls, check: rolls.check },
+      rolls.mark,
+    ),
     station('liner', 'Liner', LINER_WORD[feedPath.liner.material], feedPath.liner),
   ];
 }

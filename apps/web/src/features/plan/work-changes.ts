@@ -89,3 +89,9 @@ export function withCircumstances(work: QuickWork, circumstances: readonly Circu
   const rest = without(work, 'circumstances');
   return circumstances.length === 0 ? rest : { ...rest, circumstances };
 }
+
+/** @param seamMm length to be welded, mm; undefined where it is not known */
+export function withSeam(work: QuickWork, seamMm: number | undefined): QuickWork {
+  const rest = without(work, 'seamMm');
+  return seamMm === undefined ? rest : { ...rest, seamMm };
+}

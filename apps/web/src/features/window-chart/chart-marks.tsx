@@ -42,3 +42,21 @@ export function BeadPoint({ cx = 0, cy = 0, payload }: MarkProps) {
   const { path, colour } = SHAPE[payload?.verdict ?? 'right'];
   return <path d={path(cx, cy)} fill={colour} stroke="var(--plate)" strokeWidth={1.5} />;
 }
+
+interface LabelProps {
+  readonly x?: number | string;
+  readonly y?: number | string;
+  readonly index?: number;
+}
+
+/** The name of a tap at the right end of its line. */
+export function tapLabel(name: string, lastIndex: number) {
+  return function TapLabel({ x = 0, y = 0, index }: LabelProps) {
+    if (index !== lastIndex) return null;
+    return (
+      <text x={Number(x) - 4} y={Number(y) - 4} textAnchor="end" fontSize={13} fill="var(--ink)">
+        {name}
+      </text>
+    );
+  };
+}

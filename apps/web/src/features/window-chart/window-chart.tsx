@@ -1,8 +1,11 @@
-import type { KeptTestBead } from '@hot-bead/contract';
+import type { KeptMachine, KeptTestBead } from '@hot-bead/contract';
 import {
   type BeadSetting,
   MODE_NAME,
   type PlannedSetup,
+  planReach,
+  type PositionLine,
+  positionLines,
   type TransferRegion,
   transferRegions,
   windowCurve,
@@ -14,6 +17,7 @@ import {
   ComposedChart,
   Line,
   ReferenceArea,
+  ReferenceLine,
   ResponsiveContainer,
   Scatter,
   XAxis,
@@ -21,13 +25,16 @@ import {
 } from 'recharts';
 import { usePreferences } from '../../app/preferences.tsx';
 import { shownAs, withUnit } from '../units/index.ts';
-import { BeadPoint, NextPoint, StartPoint } from './chart-marks.tsx';
+import { dialsOf, termsOf } from '../machine-terms/index.ts';
+import { BeadPoint, NextPoint, StartPoint, tapLabel } from './chart-marks.tsx';
 
 interface Props {
   readonly plan: PlannedSetup;
   readonly beads: readonly KeptTestBead[];
   /** The bead to weld next, when there is one. */
   readonly next?: BeadSetting | undefined;
+  /** The machine whose taps and reach are drawn. */
+  readonly machine?: KeptMachine | undefined;
   readonly height?: number;
 }
 
@@ -39,7 +46,7 @@ const REGION_FILL: Readonly<Record<TransferRegion['name'], string>> = {
   own: 'var(--ink-soft)',
 };
 
-function summary(plan: PlannedSetup, beads: readonly KeptTestBead[]): string {
+function summary(plan: PlannedSetup, beads: readonly KeptTestBead[], taps: readonly PositionLine[]): string {
   const { wireFeedSpeedMPerMin: speed, volts } = plan;
   const welded = beads.map(
     (bead) => `bead ${bead.number} at ${bead.wireFeedSpeedMPerMin} m/min, ${bead.volts} V: ${bead.verdict}`,
@@ -48,21 +55,36 @@ function summary(plan: PlannedSetup, beads: readonly KeptTestBead[]): string {
     plan,
   )
     .map((region) => MODE_NAME[region.name])
-    .join(', ')}. ${welded.join('; ')}`;
+    .join(', ')}. ${taps.map(({ name }) => `tap ${name}`).join(', ')} ${welded.join('; ')}`;
+}
+
+/** Whole figures between two ends, seven at most. */
+function ticksBetween([low, high]: readonly [low: number, high: number]): readonly number[] {
+  const step = Math.max(Math.ceil((high - low) / 6), 1);
+  return Array.from({ length: Math.floor((high - low) / step) + 1 }, (_, i) => low + i * step);
 }
 
 /** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
-export function WindowChart({ plan, beads, next, height = 224 }: Props) {
+export function WindowChart({ plan, beads, next, machine, height = 224 }: Props) {
   const { units } = usePreferences();
   const { from, unit } = shownAs('wireFeedSpeed', units);
+  const taps = useMemo(
+    () => (machine && plan.voltsKind === 'arc' ? positionLines(machine, windowCurve(plan)) : []),
+    [plan, machine],
+  );
   const band = useMemo(
     () =>
-      windowCurve(plan).map((p) => ({
+      windowCurve(plan).map((p, i) => ({
         speed: from(p.wireFeedSpeedMPerMin),
         good: [p.volts.low, p.volts.high],
         middle: p.volts.start,
+        taps: taps.map(({ points }) => points[i]?.volts),
       })),
-    [plan, from],
+    [plan, from, taps],
+  );
+  const reach = useMemo(
+    () => machine && planReach(machine, dialsOf(machine), termsOf(plan, machine)),
+    [plan, machine],
   );
   const regions = useMemo(() => transferRegions(plan), [plan]);
   const point = (setting: BeadSetting) => ({
@@ -74,12 +96,18 @@ export function WindowChart({ plan, beads, next, height = 224 }: Props) {
   const speeds = [...band.map((p) => p.speed), ...welded.map((p) => p.speed)];
   const volts = [...band.flatMap((p) => p.good), ...welded.map((p) => p.volts)];
   const { low, high } = plan.wireFeedSpeedMPerMin;
+  const ends = [Math.floor(Math.min(...speeds)), Math.ceil(Math.max(...speeds))] as const;
+  const levels = [Math.floor(Math.min(...volts) - 1), Math.ceil(Math.max(...volts) + 1)] as const;
+  const shownTaps = taps.filter(({ points }) =>
+    points.some((p) => p.volts > levels[0] && p.volts < levels[1]),
+  );
+  const limits = (reach ?? []).map(from).filter((speed) => speed > ends[0] && speed < ends[1]);
   return (
     <section aria-labelledby="window" className="rounded-md border border-line bg-plate p-4">
       <h2 id="window" className="label-text">
         The window: volts against wire speed ({unit})
       </h2>
-      <div role="img" aria-label={summary(plan, beads)}>
+      <div role="img" aria-label={summary(plan, beads, shownTaps)}>
         <ResponsiveContainer width="100%" height={height} initialDimension={{ width: 380, height }}>
           <ComposedChart
             data={band}
@@ -90,14 +118,15 @@ export function WindowChart({ plan, beads, next, height = 224 }: Props) {
             <XAxis
               dataKey="speed"
               type="number"
-              domain={[Math.floor(Math.min(...speeds)), Math.ceil(Math.max(...speeds))]}
-              tickCount={7}
+              domain={[...ends]}
+              ticks={[...ticksBetween(ends)]}
               tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
               stroke="var(--line-strong)"
             />
             <YAxis
               type="number"
-              domain={[Math.floor(Math.min(...volts) - 1), Math.ceil(Math.max(...volts) + 1)]}
+              domain={[...levels]}
+              allowDataOverflow
               allowDecimals={false}
               tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
               stroke="var(--line-strong)"
@@ -143,6 +172,29 @@ export function WindowChart({ plan, beads, next, height = 224 }: Props) {
               dot={false}
               isAnimationActive={false}
             />
+            {shownTaps.map(({ name }) => (
+              <Line
+                key={name}
+                dataKey={(p: { taps?: readonly number[] }) =>
+                  p.taps?.[taps.findIndex((tap) => tap.name === name)]
+                }
+                stroke="var(--ink)"
+                strokeWidth={1}
+                dot={false}
+                activeDot={false}
+                isAnimationActive={false}
+                label={tapLabel(name, band.length - 1)}
+              />
+            ))}
+            {limits.map((speed) => (
+              <ReferenceLine
+                key={speed}
+                x={speed}
+                stroke="var(--hot)"
+                strokeWidth={2}
+                strokeDasharray="2 3"
+              />
+            ))}
             <Scatter data={start} dataKey="volts" shape={StartPoint} isAnimationActive={false} />
             {welded.length > 0 && (
               <Scatter data={welded} dataKey="volts" shape={BeadPoint} isAnimationActive={false} />
@@ -161,6 +213,8 @@ export function WindowChart({ plan, beads, next, height = 224 }: Props) {
         {withUnit('volts', plan.volts.start, units)}
         {next && '; ◇ next bead'}
         {beads.length > 0 && '; ▼ cold, ● right, ▲ hot'}. Dashed: the wire speed’s range.
+        {shownTaps.length > 0 && ` Thin lines: ${machine?.name ?? ''}’s taps at the arc.`}
+        {limits.length > 0 && ` Dotted: as far as ${machine?.name ?? ''} reaches.`}
       </p>
     </section>
   );

@@ -1,0 +1,197 @@
+import type { KeptMachine } from '@hot-bead/contract';
+import {
+  completeWork,
+  planSetup,
+  type PlannedSetup,
+  type QuickWork,
+  resourcesOf,
+  type Setup,
+  type Work,
+} from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { usePreferences } from '../../app/preferences.tsx';
+import { Button, ButtonLink } from '../../ui/button.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { useChangeJob, useJob } from '../jobs/index.ts';
+import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
+import { ageText, calibratedAt, isOld, machineListQuery } from '../machines/index.ts';
+import { dutyText, useShop } from '../plan/index.ts';
+import { wireSizeText, withUnit } from '../units/index.ts';
+
+/** How old what is known of its knobs is; "never" where they need measuring. */
+function Age({ machine }: { readonly machine: KeptMachine }) {
+  const { dial, volts } = calibratedAt(machine);
+  const now = new Date();
+  const rows = [
+    ['knob', dial, machine.wireControl?.kind === 'units' || machine.wireControl?.kind === 'entry'],
+    ['volts', volts, machine.voltsControl?.kind !== 'positions'],
+  ] as const;
+  return (
+    <>
+      {rows.map(([name, date, shown]) => (
+        <span key={name} className="block">
+          {name}:{' '}
+          {date ? `${isOld(date, now) ? '◆ ' : ''}${ageText(date, now)}` : shown ? 'shown' : '◆ never'}
+        </span>
+      ))}
+    </>
+  );
+}
+
+/** What would have to be changed on the machine, in words. */
+function changesText(plan: PlannedSetup, machine: KeptMachine): string {
+  const { wire, gas, polarity } = plan;
+  const sameWire =
+    machine.loadedWireClass === wire.wireClass && machine.loadedWireDiameterMm === wire.diameterMm;
+  const changes = [
+    sameWire ? undefined : 'wire',
+    machine.loadedGas === gas.gas.id ? undefined : 'gas',
+    machine.standingPolarity === undefined || machine.standingPolarity === polarity.polarity
+      ? undefined
+      : 'leads',
+  ].filter((change) => change !== undefined);
+  return changes.length === 0 ? 'nothing to change' : `change ${changes.join(', ')}`;
+}
+
+/** Where the duty is not worth a word of its own. */
+function restText(plan: PlannedSetup, { duty = [] }: KeptMachine): string {
+  const amps = `${plan.currentA.start.toFixed(0)} A`;
+  return duty.length === 0 ? `${amps}, duty not known` : `${amps}, no rest needed`;
+}
+
+function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly machine: KeptMachine }) {
+  const { units } = usePreferences();
+  return (
+    <>
+      <td className="px-3 py-3">
+        <span className="figure-text block text-2xl">
+          {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}
+        </span>
+        <span className="text-lg leading-snug font-medium">
+          <MeasureIt machine={machine} text={wireBeneath(plan, machine, units)} anchor="dial" />
+        </span>
+      </td>
+      <td className="px-3 py-3">
+        <span className="figure-text block text-2xl">{withUnit('volts', plan.volts.start, units)}</span>
+        <span className="text-lg leading-snug font-medium">
+          <MeasureIt machine={machine} text={voltsBeneath(plan, machine)} anchor="volts" />
+        </span>
+      </td>
+      <td className="px-3 py-3">
+        {wireSizeText(plan.wire.diameterMm)} {plan.wire.wireClass}
+        <span className="block">{plan.gas.gas.name}</span>
+        <span className="block text-sm text-ink-soft">{changesText(plan, machine)}</span>
+      </td>
+      <td className="px-3 py-3">{dutyText(plan, machine) ?? restText(plan, machine)}</td>
+    </>
+  );
+}
+
+/** The work on one machine: wire and gas as the machine has them, unless the job asks for others. */
+function setupOn(work: Work, said: QuickWork, machine: KeptMachine, shop: ReturnType<typeof useShop>): Setup {
+  return planSetup(work, { ...resourcesOf(said, shop), machine });
+}
+
+/** The same job on all machines of the shop, side by side, each in its own knobs' terms. */
+export function EveryMachinePage() {
+  const job = useJob();
+  const shop = useShop();
+  const change = useChangeJob(job.id);
+  const machines = useQuery(machineListQuery);
+  const complete = completeWork(job.work);
+  if (machines.error) return <ErrorNotice error={machines.error} onRetry={() => void machines.refetch()} />;
+  if (machines.isPending) return <PageSkeleton />;
+  if (!complete) {
+    return (
+      <Notice
+        title="The work has no thickness yet"
+        action={<ButtonLink to={`/jobs/${job.id}`}>To the plan</ButtonLink>}
+      >
+        Say how thick it is, and every machine shows what it would be set to.
+      </Notice>
+    );
+  }
+  if (machines.data.length === 0) {
+    return (
+      <Notice title="No machines yet" action={<ButtonLink to="/machines/new">Add a machine</ButtonLink>}>
+        With machines in the book, the same job stands here on each of them.
+      </Notice>
+    );
+  }
+  return (
+    <section aria-labelledby="every-machine" className="grid grid-cols-1 gap-3">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <h2 id="every-machine" className="text-lg font-semibold">
+          On every machine
+        </h2>
+        <ButtonLink to={`/jobs/${job.id}`}>Back to the plan</ButtonLink>
+      </div>
+      <div
+        className="relative overflow-x-auto rounded-md border border-line bg-plate"
+        role="region"
+        aria-label="This job on every machine"
+        tabIndex={0}
+      >
+        <table className="w-full min-w-[880px]">
+          <thead>
+            <tr className="label-text border-b border-line text-left">
+              {['machine', 'wire speed', 'volts', 'wire and gas', 'arc and rest', 'read'].map((head) => (
+                <th key={head} scope="col" className="px-3 py-2">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {machines.data.map((machine) => {
+              const setup = setupOn(complete.work, job.work, machine, shop);
+              const named = machine.name === job.work.machineName;
+              return (
+                <tr
+                  key={machine.id}
+                  className={`border-b border-line align-top last:border-b-0 ${named ? 'bg-action-tint' : ''}`}
+                >
+                  <th scope="row" className="px-3 py-3 text-left">
+                    <Link
+                      to={`/machines/${machine.id}`}
+                      className="figure-text block min-h-11 text-2xl hover:text-action hover:underline"
+                    >
+                      {machine.name}
+                    </Link>
+                    {named ? (
+                      <span className="text-sm font-normal text-action">● the job’s machine</span>
+                    ) : (
+                      <Button
+                        disabled={change.isPending}
+                        onClick={() => change.mutate({ work: { ...job.work, machineName: machine.name } })}
+                      >
+                        Take it
+                      </Button>
+                    )}
+                  </th>
+                  {setup.status === 'planned' ? (
+                    <PlannedCells plan={setup} machine={machine} />
+                  ) : (
+                    <td colSpan={4} className="px-3 py-3">
+                      <span className="font-semibold">× It cannot:</span> {setup.reasons[0]}
+                      <span className="block text-sm text-ink-soft">{setup.instead[0]}</span>
+                    </td>
+                  )}
+                  <td className="px-3 py-3 text-sm">
+                    <Age machine={machine} />
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      {change.error && (
+        <p role="alert" className="text-hot">
+          {change.error.message}
+        </p>
+      )}
+    </section>
+  );
+}

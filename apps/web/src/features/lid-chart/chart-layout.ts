@@ -1,0 +1,103 @@
+import type { LidBasis } from '@hot-bead/core';
+
+/** Paper that a chart is printed on, lying, in points. */
+export const PAPERS = {
+  A4: { widthPt: 841.89, heightPt: 595.28 },
+  Letter: { widthPt: 792, heightPt: 612 },
+} as const;
+export type Paper = keyof typeof PAPERS;
+
+/** A cell as it is printed; undefined texts: out of reach. */
+export interface PrintedCell {
+  readonly wire: string | undefined;
+  readonly beneath: string;
+  readonly basis: LidBasis | undefined;
+}
+
+export interface PrintedChart {
+  readonly title: string;
+  readonly wires: readonly string[];
+  readonly rows: readonly { readonly thickness: string; readonly cells: readonly PrintedCell[] }[];
+  /** Lines at the foot, the legend apart. */
+  readonly notes: readonly string[];
+}
+
+/** Something drawn on the page; x and y in points from the lower left, y of a text at its baseline. */
+export type Mark =
+  | {
+      readonly kind: 'text';
+      readonly x: number;
+      readonly y: number;
+      readonly text: string;
+      readonly sizePt: number;
+      readonly bold: boolean;
+    }
+  | { readonly kind: 'rule'; readonly x: number; readonly y: number; readonly widthPt: number }
+  | { readonly kind: 'basis'; readonly x: number; readonly y: number; readonly basis: LidBasis };
+
+/** Width of a text in points. */
+export type TextWidth = (text: string, sizePt: number, bold: boolean) => number;
+
+const MARGIN_PT = 34;
+const HEAD_PT = 50;
+const NOTE_PT = 12;
+const ROW_MOST_PT = 36;
+const FIRST_COLUMN_PT = 52;
+const SMALLEST_PT = 5;
+
+/** A text made smaller, then cut, until it fits. */
+function fitted(
+  text: string,
+  sizePt: number,
+  bold: boolean,
+  mostPt: number,
+  width: TextWidth,
+): { text: string; sizePt: number } {
+  const wanted = width(text, sizePt, bold);
+  const size = wanted <= mostPt ? sizePt : Math.max((sizePt * mostPt) / wanted, SMALLEST_PT);
+  let cut = text;
+  while (cut.length > 1 && width(cut, size, bold) > mostPt) cut = cut.slice(0, -1);
+  return { text: cut, sizePt: size };
+}
+
+/**
+ * Where everything of a chart stands on one lying page: rows share the height, columns the width, and a text that is
+ * too long is made smaller.
+ */
+export function chartLayout(chart: PrintedChart, paper: Paper, width: TextWidth): readonly Mark[] {
+  const { widthPt, heightPt } = PAPERS[paper];
+  const marks: Mark[] = [];
+  const put = (text: string, x: number, y: number, sizePt: number, bold: boolean, mostPt: number): void => {
+    marks.push({ kind: 'text', x, y, bold, ...fitted(text, sizePt, bold, mostPt, width) });
+  };
+  const usable = widthPt - 2 * MARGIN_PT;
+  const top = heightPt - MARGIN_PT;
+  const footPt = (chart.notes.length + 1) * NOTE_PT + 8;
+  const columnPt = (usable - FIRST_COLUMN_PT) / Math.max(chart.wires.length, 1);
+  const rowPt = Math.min((top - HEAD_PT - MARGIN_PT - footPt) / Math.max(chart.rows.length, 1), ROW_MOST_PT);
+  put(chart.title, MARGIN_PT, top - 16, 18, true, usable);
+  const columnX = (i: number): number => MARGIN_PT + FIRST_COLUMN_PT + i * columnPt;
+  chart.wires.forEach((name, i) => put(name, columnX(i), top - HEAD_PT + 6, 10, true, columnPt - 8));
+  chart.rows.forEach(({ thickness, cells }, r) => {
+    const y = top - HEAD_PT - r * rowPt;
+    marks.push({ kind: 'rule', x: MARGIN_PT, y, widthPt: usable });
+    put(thickness, MARGIN_PT, y - rowPt * 0.6, Math.min(rowPt * 0.45, 13), true, FIRST_COLUMN_PT - 6);
+    cells.forEach((cell, i) => {
+      const x = columnX(i);
+      if (cell.wire === undefined) return put('×', x + 12, y - rowPt * 0.6, 11, false, columnPt - 20);
+      if (cell.basis) marks.push({ kind: 'basis', x: x + 4, y: y - rowPt * 0.35, basis: cell.basis });
+      put(cell.wire, x + 12, y - rowPt * 0.45, Math.min(rowPt * 0.42, 12), true, columnPt - 20);
+      put(cell.beneath, x + 12, y - rowPt * 0.85, Math.min(rowPt * 0.3, 9), false, columnPt - 20);
+    });
+  });
+  const end = top - HEAD_PT - chart.rows.length * rowPt;
+  marks.push({ kind: 'rule', x: MARGIN_PT, y: end, widthPt: usable });
+  const legendY = end - NOTE_PT - 4;
+  (['proven', 'learned', 'computed'] as const).forEach((basis, i) => {
+    marks.push({ kind: 'basis', x: MARGIN_PT + 4 + i * 90, y: legendY + 3, basis });
+    put(basis, MARGIN_PT + 12 + i * 90, legendY, 9, false, 74);
+  });
+  put('× out of reach', MARGIN_PT + 274, legendY, 9, false, usable - 274);
+  chart.notes.forEach((note, i) => put(note, MARGIN_PT, legendY - (i + 1) * NOTE_PT, 8, false, usable));
+  return marks;
+}

@@ -1,0 +1,50 @@
+import type { LidBasis } from '@hot-bead/core';
+import { PDFDocument, type PDFFont, type PDFPage, rgb, StandardFonts } from 'pdf-lib';
+import { chartLayout, type Mark, type Paper, PAPERS, type PrintedChart } from './chart-layout.ts';
+
+const INK = rgb(0.114, 0.133, 0.149);
+const LINE = rgb(0.6, 0.58, 0.54);
+const DOT_PT = 3;
+
+/** What the font can write of a text: a name in another script keeps its place with question marks. */
+function writable(text: string, font: PDFFont): string {
+  const known = new Set(font.getCharacterSet());
+  return [...text].map((letter) => (known.has(letter.codePointAt(0) ?? 0) ? letter : '?')).join('');
+}
+
+function drawBasis(page: PDFPage, x: number, y: number, basis: LidBasis): void {
+  if (basis === 'proven') return page.drawCircle({ x, y, size: DOT_PT, color: INK });
+  page.drawCircle({ x, y, size: DOT_PT, borderColor: INK, borderWidth: 0.8 });
+  if (basis === 'learned') {
+    page.drawSvgPath(`M0 ${-DOT_PT}A${DOT_PT} ${DOT_PT} 0 0 0 0 ${DOT_PT}Z`, { x, y, color: INK });
+  }
+}
+
+function draw(page: PDFPage, mark: Mark, fonts: { readonly plain: PDFFont; readonly bold: PDFFont }): void {
+  if (mark.kind === 'basis') return drawBasis(page, mark.x, mark.y, mark.basis);
+  if (mark.kind === 'rule') {
+    const { x, y, widthPt } = mark;
+    return page.drawLine({ start: { x, y }, end: { x: x + widthPt, y }, thickness: 0.6, color: LINE });
+  }
+  const font = mark.bold ? fonts.bold : fonts.plain;
+  page.drawText(writable(mark.text, font), { x: mark.x, y: mark.y, size: mark.sizePt, font, color: INK });
+}
+
+/** A lid chart as a PDF of one lying page. */
+export async function chartPdf(chart: PrintedChart, paper: Paper): Promise<Uint8Array> {
+  const document = await PDFDocument.create();
+  document.setTitle(chart.title);
+  document.setCreator('Hot Bead');
+  const fonts = {
+    plain: await document.embedFont(StandardFonts.Helvetica),
+    bold: await document.embedFont(StandardFonts.HelveticaBold),
+  };
+  const { widthPt, heightPt } = PAPERS[paper];
+  const page = document.addPage([widthPt, heightPt]);
+  const width = (text: string, sizePt: number, bold: boolean): number => {
+    const font = bold ? fonts.bold : fonts.plain;
+    return font.widthOfTextAtSize(writable(text, font), sizePt);
+  };
+  for (const mark of chartLayout(chart, paper, width)) draw(page, mark, fonts);
+  return document.save();
+}

@@ -1,0 +1,81 @@
+import type { LidRow, Machine, ShelfWire } from '@hot-bead/core';
+import { useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { Button } from '../../ui/button.tsx';
+import { useToast } from '../../ui/toasts.tsx';
+import { withUnit } from '../units/index.ts';
+import type { Paper, PrintedChart } from './chart-layout.ts';
+import { cellText, chartCsv, wireName } from './chart-text.ts';
+
+interface Props {
+  readonly rows: readonly LidRow[];
+  readonly wires: readonly ShelfWire[];
+  readonly machine: Machine;
+  readonly caption: string;
+  /** Name of the file, without its ending. */
+  readonly fileName: string;
+  readonly notes: readonly string[];
+}
+
+function save(name: string, content: BlobPart, type: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([content], { type }));
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+}
+
+/** The chart to take away: one page of PDF on either paper, or CSV. */
+export function TakeAway({ rows, wires, machine, caption, fileName, notes }: Props) {
+  const { units } = usePreferences();
+  const toast = useToast();
+  const [making, setMaking] = useState<Paper | undefined>();
+  const printed = (): PrintedChart => ({
+    title: caption,
+    wires: wires.map(wireName),
+    rows: rows.map((row) => ({
+      thickness: withUnit('thickness', row.thicknessMm, units),
+      cells: row.cells.map((cell) => {
+        const text = cellText(cell, machine, units);
+        if (cell.status === 'out-of-reach' || !text)
+          return { wire: undefined, beneath: '', basis: undefined };
+        const beneath = [text.volts, text.more, cell.stop ? 'stop caution' : '']
+          .filter((t) => t !== '')
+          .join(', ');
+        return { wire: text.wire, beneath, basis: cell.basis };
+      }),
+    })),
+    notes,
+  });
+  const onPdf = async (paper: Paper): Promise<void> => {
+    setMaking(paper);
+    try {
+      const { chartPdf } = await import('./chart-pdf.ts');
+      const bytes = await chartPdf(printed(), paper);
+      save(`${fileName}-${paper}.pdf`, new Uint8Array(bytes), 'application/pdf');
+    } catch (error) {
+      toast(`The PDF was not made. ${error instanceof Error ? error.message : ''}`);
+    } finally {
+      setMaking(undefined);
+    }
+  };
+  return (
+    <>
+      {(['A4', 'Letter'] as const).map((paper) => (
+        <Button
+          key={paper}
+          disabled={making !== undefined || rows.length === 0}
+          onClick={() => void onPdf(paper)}
+        >
+          {making === paper ? 'Making…' : `PDF ${paper}`}
+        </Button>
+      ))}
+      <Button
+        disabled={rows.length === 0}
+        onClick={() => save(`${fileName}.csv`, chartCsv(rows, wires, machine, units), 'text/csv')}
+      >
+        CSV
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,141 @@
+import type { KeptMachine } from '@hot-bead/contract';
+import type {
+  EntrySetting,
+  EntryUnit,
+  Machine,
+  MachineTerms,
+  OutOfReach,
+  PlannedSetup,
+  VoltsTerm,
+  WireTerm,
+} from '@hot-bead/core';
+import { machineTerms } from '@hot-bead/core';
+import type { Units } from '../../app/units.ts';
+import { rangeText, withUnit } from '../units/index.ts';
+import { dialsOf } from './dials-of.ts';
+
+/** A plan in the terms of a kept machine's controls. */
+export function termsOf(plan: PlannedSetup, machine: KeptMachine): MachineTerms {
+  return machineTerms(machine, dialsOf(machine), plan);
+}
+
+/** "± 0.3" of a span. */
+function plusMinus({ low, high }: { readonly low: number; readonly high: number }): string {
+  return `± ${((high - low) / 2).toFixed(1)}`;
+}
+
+/** Why a wire speed is out of reach, and the way out. */
+export function outOfReachText({ side, endMPerMin, endWords }: OutOfReach, units: Units): string {
+  const end = `the ${side === 'below' ? 'slowest' : 'fastest'} reading is ${withUnit('wireFeedSpeed', endMPerMin, units)} at ${endWords}`;
+  const way =
+    side === 'below' ? 'take a thinner wire, it runs faster' : 'take a thicker wire or less current';
+  return `out of reach: ${end}; ${way}, or measure further`;
+}
+
+const DIAL_FROM = {
+  own: '',
+  scaled: ', scaled to this tap from few readings',
+  guessed: ', tap not read: guessed from another',
+} as const;
+
+/** The wire control's term in words; undefined where the entry says it. */
+export function wireText(term: WireTerm, machine: Pick<Machine, 'name'>, units: Units): string | undefined {
+  switch (term.status) {
+    case 'shown':
+      return `set on ${machine.name}’s display`;
+    case 'entry':
+      return undefined;
+    case 'not-measured':
+      return `${machine.name}: knob not measured`;
+    case 'out-of-reach':
+      return outOfReachText(term, units);
+    case 'letter': {
+      const off = term.near
+        ? ''
+        : `, ${Math.abs(term.offShare * 100).toFixed(0)} % too ${term.offShare > 0 ? 'fast' : 'slow'}`;
+      return `letter ${term.name}: ${rangeText('wireFeedSpeed', term.gives.low, term.gives.high, units)}${off}`;
+    }
+    case 'knob':
+      return `knob ${term.words} (${term.knob.start.toFixed(1)} ${plusMinus(term.knob)})${DIAL_FROM[term.dialFrom]}`;
+  }
+}
+
+/** The volts control's term in words; undefined where the entry says it, or the figure itself is to be set. */
+export function voltsText(term: VoltsTerm, machine: Pick<Machine, 'name'>): string | undefined {
+  switch (term.status) {
+    case 'shown':
+    case 'entry':
+      return undefined;
+    case 'not-measured':
+      return `${machine.name}: taps not measured`;
+    case 'shown-offset':
+      return `show ${term.set.start.toFixed(1)} ${plusMinus(term.set)} V: the display reads ${Math.abs(term.offsetV).toFixed(1)} V ${term.offsetV > 0 ? 'high' : 'low'}`;
+    case 'position': {
+      const { position, gives, offV } = term.choice;
+      const off = term.near ? '' : `, ${Math.abs(offV).toFixed(1)} V too ${offV > 0 ? 'high' : 'low'}`;
+      return `tap ${position.name}: about ${gives.volts.start.toFixed(1)} V${off}`;
+    }
+  }
+}
+
+const ENTRY_FIGURE: Readonly<Record<EntryUnit, (entry: number, units: Units) => string>> = {
+  mm: (entry) => `${entry.toFixed(1)} mm`,
+  A: (entry) => `${entry.toFixed(0)} A`,
+  'm/min': (entry, units) => withUnit('wireFeedSpeed', entry, units),
+  mark: (entry) => `mark ${entry.toFixed(1)}`,
+};
+
+/** What to enter on a machine that sets both from one, in its unit. */
+export function entryFigure(entry: number, unit: EntryUnit, units: Units): string {
+  return ENTRY_FIGURE[unit](entry, units);
+}
+
+function signed(value: number, digits: number): string {
+  return `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(digits)}`;
+}
+
+/** Trim in volts or in marks. */
+export function trimText({ trimV, trimMarks }: Extract<EntrySetting, { status: 'set' }>): string {
+  if (trimV === 0) return 'trim 0';
+  return trimMarks === undefined ? `trim ${signed(trimV, 1)} V` : `trim ${signed(trimMarks, 0)}`;
+}
+
+/** Entry and trim in words, and why; undefined on a machine without one entry. */
+export function entryText(
+  entry: EntrySetting | undefined,
+  machine: Pick<Machine, 'name' | 'oneEntry'>,
+  units: Units,
+): string | undefined {
+  if (!entry || !machine.oneEntry) return undefined;
+  if (entry.status === 'not-recorded') return 'one entry: not recorded for this wire and gas';
+  const { unit } = machine.oneEntry;
+  if (entry.status !== 'set') {
+    const end = `${entryFigure(entry.endEntry, unit, units)} gave ${withUnit('wireFeedSpeed', entry.endMPerMin, units)}`;
+    return `one entry: past what was recorded, ${end}`;
+  }
+  const why = entry.trimV === 0 ? '' : `: of itself it takes ${entry.machineVolts.toFixed(1)} V`;
+  return `enter ${entryFigure(entry.entry, unit, units)}, ${trimText(entry)}${why}`;
+}
+
+/** The plan's wire speed in the machine's own terms, for the line under the figure. */
+export function wireBeneath(
+  plan: PlannedSetup,
+  machine: KeptMachine | undefined,
+  units: Units,
+): string | undefined {
+  if (!machine) return undefined;
+  const { wire, entry } = termsOf(plan, machine);
+  const own = wireText(wire, machine, units);
+  const one = entry?.status === 'set' || own === undefined ? entryText(entry, machine, units) : undefined;
+  return [own, one].filter((text) => text !== undefined).join('; or ') || undefined;
+}
+
+/** The plan's volts in the machine's own terms. */
+export function voltsBeneath(plan: PlannedSetup, machine: KeptMachine | undefined): string {
+  if (plan.voltsKind === 'mean') return 'rough mean: the trim sets it';
+  const atArc = 'at the arc, not open circuit';
+  if (!machine) return atArc;
+  const { volts, entry } = termsOf(plan, machine);
+  if (volts.status === 'entry' && entry?.status === 'set') return trimText(entry);
+  return voltsText(volts, machine) ?? atArc;
+}

@@ -1,0 +1,93 @@
+import { useWatch } from 'react-hook-form';
+import { Field, SelectField } from '../../ui/field.tsx';
+import { type FormParts, messageOf } from './form-parts.ts';
+
+const WIRE_CONTROLS = [
+  ['units', 'shown in units'],
+  ['knob', 'a knob with a scale'],
+  ['letters', 'letters or steps'],
+  ['entry', 'set with the volts by one entry'],
+] as const;
+const VOLTS_CONTROLS = [
+  ['displayed', 'shown'],
+  ['positions', 'taps, letters, min and max'],
+] as const;
+const ENTRIES = [
+  ['', 'it has none'],
+  ['mm', 'thickness in mm'],
+  ['A', 'amps'],
+  ['m/min', 'wire speed'],
+  ['mark', 'a scale of its own'],
+] as const;
+
+/** How wire speed and volts are set on it, and what its scales are called. */
+export function ControlFields({ register, control, errors }: FormParts) {
+  const [wireControl, voltsControl, entryUnit] = useWatch({
+    control,
+    name: ['wireControl', 'voltsControl', 'entryUnit'],
+  });
+  const one = wireControl === 'entry';
+  const tapped = voltsControl === 'positions' && !one;
+  return (
+    <fieldset className="grid grid-cols-1 gap-3">
+      <legend className="label-text mb-2">Its controls</legend>
+      <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
+        <SelectField label="Wire speed is" options={WIRE_CONTROLS} {...register('wireControl')} />
+        {wireControl === 'knob' && (
+          <>
+            <Field label="Knob from" error={messageOf(errors, 'knobMin')} {...register('knobMin')} />
+            <Field label="Knob to" error={messageOf(errors, 'knobMax')} {...register('knobMax')} />
+          </>
+        )}
+        {wireControl === 'letters' && (
+          <Field
+            label="Letters, slowest first"
+            placeholder="A B C D"
+            error={messageOf(errors, 'letters')}
+            {...register('letters')}
+          />
+        )}
+        {!one && <SelectField label="Volts are" options={VOLTS_CONTROLS} {...register('voltsControl')} />}
+        <SelectField
+          label="One entry sets both by"
+          options={one ? ENTRIES.slice(1) : ENTRIES}
+          {...register('entryUnit')}
+        />
+        {(one || entryUnit !== '') && (
+          <Field
+            label="Volts a mark of trim (empty: in volts)"
+            error={messageOf(errors, 'trimStepV')}
+            {...register('trimStepV')}
+          />
+        )}
+      </div>
+      {tapped && (
+        <div>
+          <label htmlFor="positions" className="label-text">
+            Taps or letters, one a line, with open-circuit volts where they were read: “1 17.5”
+          </label>
+          <textarea
+            id="positions"
+            rows={6}
+            aria-invalid={errors.positions !== undefined}
+            className="mt-1 block w-full max-w-md rounded-md border border-line-strong bg-plate p-2 aria-invalid:border-hot"
+            {...register('positions')}
+          />
+          {errors.positions && (
+            <p role="alert" className="text-hot">
+              {errors.positions.message}
+            </p>
+          )}
+          <p className="text-sm text-ink-soft">
+            ◆ The tip is live: insulated probes, dry gloves, no contact with the work lead. On an inverter the
+            idle volts say nothing: leave them out.
+          </p>
+          <label className="flex min-h-11 items-center gap-3">
+            <input type="checkbox" className="size-5 accent-action" {...register('feedFollowsPosition')} />
+            The wire changes speed with the tap: the feed motor hangs on the weld supply
+          </label>
+        </div>
+      )}
+    </fieldset>
+  );
+}

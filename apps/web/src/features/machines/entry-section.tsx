@@ -1,0 +1,160 @@
+import { entryPointSchema, type KeptMachine, validated } from '@hot-bead/contract';
+import {
+  type EntryLine,
+  type EntryPoint,
+  type EntryUnit,
+  entryLineFault,
+  gasOf,
+  type OneEntry,
+} from '@hot-bead/core';
+import { usePreferences } from '../../app/preferences.tsx';
+import { Removable } from '../../ui/removable.tsx';
+import { useToast } from '../../ui/toasts.tsx';
+import { entryFigure } from '../machine-terms/index.ts';
+import { shownAs, wireSizeText, withUnit } from '../units/index.ts';
+import { ageText, calibratedAt } from './calibration-age.ts';
+import { useChangeMachine } from './machines.queries.ts';
+import { ValuesForm } from './values-form.tsx';
+
+const ENTRY_NAME: Readonly<Record<EntryUnit, string>> = {
+  mm: 'Thickness entered (mm)',
+  A: 'Amps entered',
+  'm/min': 'Wire speed entered (m/min)',
+  mark: 'Mark entered',
+};
+
+type LineOf = Pick<EntryLine, 'wireClass' | 'diameterMm' | 'gas'>;
+
+const sameLine = (a: LineOf, b: LineOf): boolean =>
+  a.wireClass === b.wireClass && a.diameterMm === b.diameterMm && a.gas === b.gas;
+
+const nameOf = ({ wireClass, diameterMm, gas }: LineOf): string =>
+  `${wireSizeText(diameterMm)} ${wireClass}, ${gasOf(gas).name}`;
+
+/** The points of a line with one more, or without one; a line without points goes. */
+function withPoints(oneEntry: OneEntry, line: LineOf, points: readonly EntryPoint[]): OneEntry {
+  const others = oneEntry.lines.filter((other) => !sameLine(other, line));
+  const { wireClass, diameterMm, gas } = line;
+  return {
+    ...oneEntry,
+    lines: points.length === 0 ? others : [...others, { wireClass, diameterMm, gas, points }],
+  };
+}
+
+function Line({
+  line,
+  unit,
+  onTakeOut,
+}: {
+  readonly line: EntryLine;
+  readonly unit: EntryUnit;
+  readonly onTakeOut: (point: EntryPoint) => void;
+}) {
+  const { units } = usePreferences();
+  return (
+    <div>
+      <h3 className="font-semibold">{nameOf(line)}</h3>
+      <ul className="mt-1 flex flex-wrap gap-2">
+        {line.points
+          .toSorted((a, b) => a.entry - b.entry)
+          .map((point) => {
+            const text = `${entryFigure(point.entry, unit, units)}: ${withUnit('wireFeedSpeed', point.wireFeedSpeedMPerMin, units)}, ${point.volts.toFixed(1)} V`;
+            return (
+              <Removable key={point.entry} removeLabel={`Take ${text} out`} onRemove={() => onTakeOut(point)}>
+                {text}
+              </Removable>
+            );
+          })}
+      </ul>
+      {line.points.length < 2 && (
+        <p className="text-sm text-ink-soft">One point says nothing yet: record another.</p>
+      )}
+    </div>
+  );
+}
+
+/** What the machine chooses of itself for its one entry, recorded at a few points; plans then give entry and trim. */
+export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
+  const { units } = usePreferences();
+  const change = useChangeMachine(machine.id);
+  const toast = useToast();
+  const { oneEntry } = machine;
+  if (!oneEntry) return null;
+  const set = (next: OneEntry, done: string, settle?: (error?: Error) => void): void =>
+    change.mutate(
+      { oneEntry: next },
+      {
+        onSuccess: () => {
+          settle?.();
+          toast(done, () => change.mutate({ oneEntry }));
+        },
+        onError: (error) => (settle ? settle(error) : toast(`Not kept. ${error.message}`)),
+      },
+    );
+  const loaded: LineOf = {
+    wireClass: machine.loadedWireClass,
+    diameterMm: machine.loadedWireDiameterMm,
+    gas: machine.loadedGas,
+  };
+  const points = oneEntry.lines.find((line) => sameLine(line, loaded))?.points ?? [];
+  const speed = shownAs('wireFeedSpeed', units);
+  const { entry: readAt } = calibratedAt(machine);
+  return (
+    <section
+      id="entry"
+      aria-labelledby="entry-heading"
+      className="grid scroll-mt-16 grid-cols-1 content-start gap-3 rounded-md border border-line bg-plate p-4"
+    >
+      <h2 id="entry-heading" className="text-lg font-semibold">
+        What it chooses for its one entry
+      </h2>
+      <p className="text-ink-soft">
+        Its own choice is a chart for one joint. With the trim at nought, enter a few values over the scale
+        and write down the wire speed and volts it takes: plans then give entry and trim.
+      </p>
+      {oneEntry.lines.map((line) => (
+        <Line
+          key={nameOf(line)}
+          line={line}
+          unit={oneEntry.unit}
+          onTakeOut={(point) =>
+            set(
+              withPoints(
+                oneEntry,
+                line,
+                line.points.filter((other) => other !== point),
+              ),
+              'Point taken out',
+            )
+          }
+        />
+      ))}
+      <h3 className="label-text">Record another, with what is on it: {nameOf(loaded)}</h3>
+      <ValuesForm
+        label="Record what it chooses"
+        values={[
+          { name: 'entry', label: ENTRY_NAME[oneEntry.unit] },
+          { name: 'wireFeedSpeedMPerMin', label: `Wire speed (${speed.unit})` },
+          { name: 'volts', label: 'Volts' },
+        ]}
+        saving={change.isPending}
+        check={({ wireFeedSpeedMPerMin, ...values }) =>
+          validated(entryPointSchema, {
+            ...values,
+            wireFeedSpeedMPerMin:
+              typeof wireFeedSpeedMPerMin === 'number'
+                ? speed.to(wireFeedSpeedMPerMin)
+                : wireFeedSpeedMPerMin,
+          })
+        }
+        onKeep={(point, settle) => {
+          const next = [...points, point];
+          const fault = entryLineFault(next);
+          if (fault !== undefined) return settle(new Error(fault));
+          set(withPoints(oneEntry, loaded, next), 'Point recorded', settle);
+        }}
+      />
+      {readAt && <p className="text-sm text-ink-soft">Last recorded {ageText(readAt, new Date())}.</p>}
+    </section>
+  );
+}

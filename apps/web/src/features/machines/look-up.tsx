@@ -1,0 +1,89 @@
+import type { KeptMachine } from '@hot-bead/contract';
+import { dialAtPosition, wireTerm } from '@hot-bead/core';
+import { useId, useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { dialsOf, outOfReachText } from '../machine-terms/index.ts';
+import { figureOf, rangeText, shownAs } from '../units/index.ts';
+
+function Answer({
+  machine,
+  position,
+  speedMPerMin,
+}: {
+  readonly machine: KeptMachine;
+  readonly position: string | undefined;
+  readonly speedMPerMin: number;
+}) {
+  const { units } = usePreferences();
+  const term = wireTerm(machine, dialsOf(machine), speedMPerMin, position);
+  if (term.status === 'out-of-reach') {
+    const text = outOfReachText(term, units);
+    return <>{text.charAt(0).toUpperCase() + text.slice(1)}.</>;
+  }
+  if (term.status === 'letter') {
+    return (
+      <>
+        Set <span className="figure-text text-4xl">{term.name}</span>{' '}
+        <span className="text-base text-ink-soft">
+          (gives {rangeText('wireFeedSpeed', term.gives.low, term.gives.high, units)}
+          {term.near ? '' : `, ${Math.abs(term.offShare * 100).toFixed(0)} % off`})
+        </span>
+      </>
+    );
+  }
+  if (term.status !== 'knob') return <>Not measured yet.</>;
+  const { start, low, high } = term.knob;
+  return (
+    <>
+      Turn the knob to <span className="figure-text text-4xl">{term.words}</span>{' '}
+      <span className="text-base text-ink-soft">
+        ({start.toFixed(1)} ± {((high - low) / 2).toFixed(1)}, {low.toFixed(1)} to {high.toFixed(1)})
+      </span>
+    </>
+  );
+}
+
+/** A wire speed in the middle of what was read, to begin with. */
+function middleOf(machine: KeptMachine, position: string | undefined): number | undefined {
+  const found = dialAtPosition(dialsOf(machine), position);
+  const speeds = found?.dial.points.map((point) => point.speedMPerMin) ?? [];
+  return speeds.length === 0 ? undefined : (Math.min(...speeds) + Math.max(...speeds)) / 2;
+}
+
+/** "Want 7.6 m/min → between 6 and 6½": the dial turned backwards, as it stands under arc. */
+export function LookUp({
+  machine,
+  position,
+}: {
+  readonly machine: KeptMachine;
+  readonly position: string | undefined;
+}) {
+  const { units } = usePreferences();
+  const { unit, to } = shownAs('wireFeedSpeed', units);
+  const middle = middleOf(machine, position);
+  const [typed, setText] = useState<string | undefined>();
+  const text = typed ?? (middle === undefined ? '' : figureOf('wireFeedSpeed', middle, units));
+  const id = useId();
+  const wanted = Number(text.replace(',', '.'));
+  const usable = text.trim() !== '' && Number.isFinite(wanted) && wanted > 0;
+  return (
+    <div className="rounded-md border border-action bg-action-tint p-4">
+      <label htmlFor={id} className="label-text">
+        Want ({unit})
+      </label>
+      <div className="flex flex-wrap items-center gap-4">
+        <input
+          id={id}
+          inputMode="decimal"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          className="figure-text h-14 w-32 rounded-md border border-line-strong bg-plate px-3 text-3xl"
+        />
+        <output htmlFor={id} className="text-xl">
+          {text.trim() !== '' && !usable && <span className="text-hot">A number, please.</span>}
+          {usable && <Answer machine={machine} position={position} speedMPerMin={to(wanted)} />}
+        </output>
+      </div>
+    </div>
+  );
+}

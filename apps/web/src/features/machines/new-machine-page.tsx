@@ -1,0 +1,25 @@
+import { useNavigate } from 'react-router';
+import { ButtonLink } from '../../ui/button.tsx';
+import { MachineForm } from './machine-form.tsx';
+import { useAddMachine } from './machines.queries.ts';
+
+/** A machine to be added, by hand or from a file. */
+export function NewMachinePage() {
+  const add = useAddMachine();
+  const navigate = useNavigate();
+  return (
+    <div className="grid grid-cols-1 gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-4">
+        <h1 className="text-2xl font-semibold">Add a machine</h1>
+        <ButtonLink to="/machines/from-file">Take one from a file</ButtonLink>
+      </div>
+      <MachineForm
+        machine={undefined}
+        saving={add.isPending}
+        onSave={(machine, onError) =>
+          add.mutate(machine, { onError, onSuccess: ({ id }) => void navigate(`/machines/${id}`) })
+        }
+      />
+    </div>
+  );
+}

@@ -1,0 +1,139 @@
+import type { KeptDialReading, KeptMachine } from '@hot-bead/contract';
+import { measuredSpeed } from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { format } from 'date-fns';
+import { RotateCcw, Trash2 } from 'lucide-react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { Button } from '../../ui/button.tsx';
+import { useToast } from '../../ui/toasts.tsx';
+import { withUnit } from '../units/index.ts';
+import {
+  dialHistoryQuery,
+  usePutBackReading,
+  useSupersedeReadings,
+  useTakeOutReading,
+} from './machines.queries.ts';
+
+const ICON_BUTTON = 'grid size-11 place-items-center text-ink-soft';
+
+/** Where the knob stood, as the machine names it. */
+export function knobName({ wireControl }: KeptMachine, knob: number): string {
+  return (wireControl?.kind === 'letters' ? wireControl.names[knob] : undefined) ?? String(knob);
+}
+
+function runText({ run, shortRun, position, underArc, at }: KeptDialReading): string {
+  const metres = (lengthMm: number): string => `${(lengthMm / 1000).toFixed(2)} m`;
+  const first = `${metres(run.lengthMm)} in ${run.timeS} s`;
+  const second = shortRun ? ` less ${metres(shortRun.lengthMm)} in ${shortRun.timeS} s` : '';
+  const tap = position === undefined ? '' : `, tap ${position}`;
+  return `${first}${second}${tap}${underArc ? ', under arc' : ''}, ${format(new Date(at), 'd MMM')}`;
+}
+
+interface RowProps {
+  readonly machine: KeptMachine;
+  readonly reading: KeptDialReading;
+}
+
+function ReadingRow({ machine, reading }: RowProps) {
+  const { units } = usePreferences();
+  const takeOut = useTakeOutReading(machine.id);
+  const putBack = usePutBackReading(machine.id);
+  const toast = useToast();
+  const { speedMPerMin, sdMPerMin } = measuredSpeed(reading);
+  const counts = reading.supersededAt === null;
+  const knob = knobName(machine, reading.knob);
+  const onTakeOut = (): void =>
+    takeOut.mutate(reading.id, {
+      onSuccess: () => toast(`Reading at ${knob} taken out`, () => putBack.mutate(reading.id)),
+      onError: (error) => toast(`Not taken out. ${error.message}`),
+    });
+  const onPutBack = (): void =>
+    putBack.mutate(reading.id, { onError: (error) => toast(`Not put back. ${error.message}`) });
+  return (
+    <tr className="border-b border-line last:border-b-0">
+      <th scope="row" className="figure-text py-1 pr-3 text-left text-xl">
+        {knob}
+      </th>
+      <td className="figure-text text-lg whitespace-nowrap">
+        {withUnit('wireFeedSpeed', speedMPerMin, units)}
+      </td>
+      <td className="text-ink-soft">±{((196 * sdMPerMin) / speedMPerMin).toFixed(1)} %</td>
+      <td className="text-sm text-ink-soft">{runText(reading)}</td>
+      <td className="w-11">
+        <button
+          type="button"
+          aria-label={counts ? `Take the reading at ${knob} out` : `Let the reading at ${knob} count again`}
+          onClick={counts ? onTakeOut : onPutBack}
+          className={`${ICON_BUTTON} ${counts ? 'hover:text-hot' : 'hover:text-action'}`}
+        >
+          {counts ? <Trash2 size={18} aria-hidden="true" /> : <RotateCcw size={18} aria-hidden="true" />}
+        </button>
+      </td>
+    </tr>
+  );
+}
+
+function Table({
+  machine,
+  readings,
+}: {
+  readonly machine: KeptMachine;
+  readonly readings: readonly KeptDialReading[];
+}) {
+  return (
+    <table className="w-full">
+      <thead className="sr-only">
+        <tr>
+          <th scope="col">Knob</th>
+          <th scope="col">Speed</th>
+          <th scope="col">Error</th>
+          <th scope="col">Reading</th>
+          <th scope="col">Take out</th>
+        </tr>
+      </thead>
+      <tbody>
+        {readings.map((reading) => (
+          <ReadingRow key={reading.id} machine={machine} reading={reading} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** The readings that count, and those that no longer do: nothing that was read is lost. */
+export function Readings({ machine }: { readonly machine: KeptMachine }) {
+  const history = useQuery(dialHistoryQuery(machine.id));
+  const supersede = useSupersedeReadings(machine.id);
+  const toast = useToast();
+  const old = (history.data ?? []).filter((reading) => reading.supersededAt !== null);
+  return (
+    <>
+      <Table machine={machine} readings={machine.dialReadings} />
+      {history.error && (
+        <p role="alert" className="text-hot">
+          The earlier readings could not be loaded. {history.error.message}
+        </p>
+      )}
+      {old.length > 0 && (
+        <details>
+          <summary className="min-h-11 cursor-pointer content-center text-action">
+            {old.length} earlier {old.length === 1 ? 'reading is' : 'readings are'} kept as history
+          </summary>
+          <Table machine={machine} readings={old} />
+        </details>
+      )}
+      {machine.dialReadings.length > 0 && (
+        <Button
+          onClick={() =>
+            supersede.mutate('all', {
+              onSuccess: () => toast('A new calibration: the old readings are history'),
+              onError: (error) => toast(`Not begun. ${error.message}`),
+            })
+          }
+        >
+          Begin a new calibration
+        </Button>
+      )}
+    </>
+  );
+}

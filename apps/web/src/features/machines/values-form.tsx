@@ -1,0 +1,75 @@
+import { ContractError } from '@hot-bead/contract';
+import { type ReactNode, useState } from 'react';
+import { Button } from '../../ui/button.tsx';
+import { Field } from '../../ui/field.tsx';
+import { numberOrText } from './number-text.ts';
+
+interface ValueField {
+  /** Name of the value in what is kept. */
+  readonly name: string;
+  readonly label: string;
+}
+
+interface Props<T> {
+  readonly label: string;
+  readonly values: readonly ValueField[];
+  /** Choices before the values, where there are any. */
+  readonly children?: ReactNode;
+  readonly saving: boolean;
+  /** Checks what was typed; throws a contract's error with problems at the names. */
+  readonly check: (values: Readonly<Record<string, number | string>>) => T;
+  /** Keeps the value; `settle` is told when that is done, or what went wrong. */
+  readonly onKeep: (value: T, settle: (error?: Error) => void) => void;
+}
+
+/** A short row of numbers off a meter or a display; what is wrong is said at its field, and nothing typed is lost. */
+export function ValuesForm<T>({ label, values, children, saving, check, onKeep }: Props<T>) {
+  const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const save = (): void => {
+    try {
+      const checked = check(
+        Object.fromEntries(values.map(({ name }) => [name, numberOrText(texts[name] ?? '')])),
+      );
+      setProblems({});
+      onKeep(checked, (error) => (error ? setProblems({ root: error.message }) : setTexts({})));
+    } catch (error) {
+      if (!(error instanceof ContractError)) throw error;
+      setProblems(Object.fromEntries(error.problems.map(({ field, message }) => [field, message])));
+    }
+  };
+  const named = new Set(values.map(({ name }) => name));
+  const elsewhere = Object.entries(problems).filter(([name]) => !named.has(name));
+  return (
+    <form
+      noValidate
+      aria-label={label}
+      className="flex flex-wrap items-start gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      {children}
+      {values.map(({ name, label: text }) => (
+        <Field
+          key={name}
+          className="w-36"
+          label={text}
+          inputMode="decimal"
+          value={texts[name] ?? ''}
+          error={problems[name]}
+          onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
+        />
+      ))}
+      <Button type="submit" disabled={saving} className="mt-6">
+        {saving ? 'Keeping…' : 'Keep it'}
+      </Button>
+      {elsewhere.map(([name, message]) => (
+        <p key={name} role="alert" className="w-full text-hot">
+          {message}
+        </p>
+      ))}
+    </form>
+  );
+}

@@ -1,0 +1,103 @@
+import type { Job, KeptMachine } from '@hot-bead/contract';
+import { measuredLength, type PlannedSetup, SEAM_RANGE_MM } from '@hot-bead/core';
+import { useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { Field } from '../../ui/field.tsx';
+import { useChangeJob } from '../jobs/index.ts';
+import { withSeam } from './work-changes.ts';
+import { dutyOf, mainsText, seamText } from './duty-text.ts';
+
+interface Props {
+  readonly job: Job;
+  readonly plan: PlannedSetup;
+  readonly machine: KeptMachine | undefined;
+}
+
+/** A length as it reads best: millimetres, or metres from one on; inches and feet likewise. */
+function lengthText(mm: number, inch: boolean): string {
+  if (inch)
+    return mm >= 3048 ? `${Number((mm / 304.8).toFixed(2))} ft` : `${Number((mm / 25.4).toFixed(2))} in`;
+  return mm >= 1000 ? `${Number((mm / 1000).toFixed(3))} m` : `${Number(mm.toFixed(1))} mm`;
+}
+
+/** The seam's length, kept with the job as soon as it reads as one. */
+function SeamField({ job }: { readonly job: Job }) {
+  const { units } = usePreferences();
+  const inch = units.distance === 'in';
+  const change = useChangeJob(job.id);
+  const { seamMm } = job.work;
+  const kept = seamMm === undefined ? '' : lengthText(seamMm, inch);
+  const [draft, setDraft] = useState<string | undefined>();
+  const [problem, setProblem] = useState<string | undefined>();
+  const commit = (): void => {
+    if (draft === undefined || draft === kept) return;
+    const read = draft.trim() === '' ? undefined : measuredLength(draft, inch ? 'in' : 'mm');
+    if (read?.status === 'unreadable') return setProblem(read.message);
+    const [least, most] = SEAM_RANGE_MM;
+    if (read && (read.lengthMm < least || read.lengthMm > most)) {
+      return setProblem(`A seam is ${least} mm to ${most / 1_000_000} km long.`);
+    }
+    setProblem(undefined);
+    change.mutate(
+      { work: withSeam(job.work, read?.lengthMm) },
+      { onSuccess: () => setDraft(undefined), onError: (error) => setProblem(error.message) },
+    );
+  };
+  return (
+    <Field
+      label="Seam to weld, in any unit"
+      placeholder="31 m, 450, 18 in"
+      value={draft ?? kept}
+      error={problem}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') commit();
+      }}
+    />
+  );
+}
+
+/** How long the arc may burn on this machine, the rest that the seam needs, and what it draws from the mains. */
+export function ArcAndRest({ job, plan, machine }: Props) {
+  const duty = dutyOf(plan, machine);
+  const mains = mainsText(plan, machine);
+  if (!machine || (!duty && mains === undefined)) return null;
+  const { passes } = plan.bead;
+  return (
+    <section aria-labelledby="arc-and-rest" className="grid gap-3 rounded-md border border-line bg-plate p-4">
+      <h2 id="arc-and-rest" className="text-lg font-semibold">
+        Arc and rest on {machine.name}
+      </h2>
+      {duty && (
+        <>
+          <p>
+            <span className="figure-text text-4xl">{duty.minutesOnInTen.toFixed(1)}</span> min of arc in ten
+            at {plan.currentA.start.toFixed(0)} A
+            <span className="text-sm text-ink-soft">
+              {' '}
+              ({duty.percent.toFixed(0)} %, from its plate, at 40 °C) [IEC 60974-1, recalled]
+            </span>
+          </p>
+          <SeamField job={job} />
+          {duty.seam && (
+            <p aria-live="polite">
+              <span className="font-semibold">{seamText(duty.seam)}</span>
+              <span className="text-sm text-ink-soft">
+                {passes > 1 ? `, ${passes} passes` : ''}, at the plan’s travel [our model]
+              </span>
+            </p>
+          )}
+        </>
+      )}
+      {mains !== undefined && (
+        <p>
+          <span className="label-text">from the mains</span> {mains}
+          <span className="block text-sm text-ink-soft">
+            An estimate [our model]; breaker, lead and socket are the electrician’s.
+          </span>
+        </p>
+      )}
+    </section>
+  );
+}

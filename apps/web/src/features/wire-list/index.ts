@@ -1,0 +1,1 @@
+export { WireList } from './wire-list.tsx';

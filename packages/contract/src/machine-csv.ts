@@ -1,0 +1,150 @@
+import type { Machine, VoltsControl, WireControl } from '@hot-bead/core';
+import Papa from 'papaparse';
+import type { MachineFile } from './machine-file.ts';
+
+/** Columns of a machine as CSV: a record a line, each using those it needs. Units stand in the names. */
+export const MACHINE_CSV_COLUMNS = [
+  'record',
+  'name',
+  'value',
+  'position',
+  'knob',
+  'length_mm',
+  'time_s',
+  'short_length_mm',
+  'short_time_s',
+  'under_arc',
+  'at',
+  'superseded_at',
+  'volts',
+  'current_a',
+  'percent',
+  'shown_v',
+  'meter_v',
+  'entry',
+  'wire_class',
+  'wire_mm',
+  'gas',
+  'speed_m_per_min',
+] as const;
+export type MachineCsvColumn = (typeof MACHINE_CSV_COLUMNS)[number];
+export type MachineCsvRow = Partial<Record<MachineCsvColumn, string | number>>;
+
+/** Stands between the parts of one value. */
+export const PART_MARK = '|';
+
+const joined = (parts: readonly (string | number)[] | undefined): string | undefined =>
+  parts?.join(PART_MARK);
+
+function wireControlText(control: WireControl | undefined): string | undefined {
+  if (control?.kind === 'knob') return joined(['knob', control.min, control.max]);
+  if (control?.kind === 'letters') return joined(['letters', ...control.names]);
+  return control?.kind;
+}
+
+function facts({ machine, voltsReadAt, entryReadAt }: MachineFile): readonly MachineCsvRow[] {
+  const { mains, oneEntry } = machine;
+  const values: Readonly<Record<string, string | number | undefined | null>> = {
+    name: machine.name,
+    kind: machine.kind,
+    loaded_wire_class: machine.loadedWireClass,
+    loaded_wire_mm: machine.loadedWireDiameterMm,
+    loaded_gas: machine.loadedGas,
+    standing_polarity: machine.standingPolarity,
+    polarity_change: machine.polarityChange,
+    current_range_a: joined(machine.currentRangeA),
+    wire_speed_range_m_per_min: joined(machine.wireFeedSpeedRangeMPerMin),
+    features: joined(machine.features),
+    wire_control: wireControlText(machine.wireControl),
+    volts_control: machine.voltsControl?.kind,
+    feed_follows_position:
+      machine.feedFollowsPosition === undefined ? undefined : String(machine.feedFollowsPosition),
+    entry_unit: oneEntry?.unit,
+    trim_step_v: oneEntry?.trimStepV,
+    mains_volts: mains?.volts,
+    mains_breaker_a: mains?.breakerA,
+    duty_known: listKnown(machine.duty),
+    wires_known: listKnown(machine.wires),
+    rolls_known: listKnown(machine.rolls),
+    meter_known:
+      machine.voltsControl?.kind === 'displayed' ? listKnown(machine.voltsControl.meter) : undefined,
+    volts_read_at: voltsReadAt,
+    entry_read_at: entryReadAt,
+  };
+  return Object.entries(values).flatMap(([name, value]): MachineCsvRow[] =>
+    value === undefined || value === null ? [] : [{ record: 'fact', name, value }],
+  );
+}
+
+/** An empty list is known to be empty; one with rows needs no word. */
+function listKnown(list: readonly unknown[] | undefined): string | undefined {
+  return list?.length === 0 ? 'none' : undefined;
+}
+
+function voltsRows(control: VoltsControl | undefined): readonly MachineCsvRow[] {
+  if (control?.kind === 'displayed') {
+    return (control.meter ?? []).map(({ shownV, meterV }) => ({
+      record: 'meter',
+      shown_v: shownV,
+      meter_v: meterV,
+    }));
+  }
+  if (control?.kind !== 'positions') return [];
+  return control.positions.flatMap(({ name, openV, loaded = [] }): MachineCsvRow[] => [
+    { record: 'position', position: name, ...(openV === undefined ? {} : { volts: openV }) },
+    ...loaded.map(({ volts, currentA }) => ({
+      record: 'loaded',
+      position: name,
+      volts,
+      current_a: currentA,
+    })),
+  ]);
+}
+
+function listRows({ duty = [], wires = [], rolls = [], oneEntry }: Machine): readonly MachineCsvRow[] {
+  return [
+    ...duty.map(({ currentA, percent }) => ({ record: 'duty', current_a: currentA, percent })),
+    ...wires.map(({ wireClass, diameterMm }) => ({
+      record: 'wire',
+      wire_class: wireClass,
+      wire_mm: diameterMm,
+    })),
+    ...rolls.map(({ form, grooveMm }) => ({ record: 'roll', name: form, wire_mm: grooveMm })),
+    ...(oneEntry?.lines ?? []).flatMap(({ wireClass, diameterMm, gas, points }) =>
+      points.map(({ entry, wireFeedSpeedMPerMin, volts }) => ({
+        record: 'entry',
+        entry,
+        wire_class: wireClass,
+        wire_mm: diameterMm,
+        gas,
+        speed_m_per_min: wireFeedSpeedMPerMin,
+        volts,
+      })),
+    ),
+  ];
+}
+
+function dialRows({ dialReadings }: MachineFile): readonly MachineCsvRow[] {
+  return dialReadings.map(({ knob, run, shortRun, position, underArc, at, supersededAt }) => ({
+    record: 'dial',
+    knob,
+    length_mm: run.lengthMm,
+    time_s: run.timeS,
+    ...(shortRun ? { short_length_mm: shortRun.lengthMm, short_time_s: shortRun.timeS } : {}),
+    ...(position === undefined ? {} : { position }),
+    ...(underArc === undefined ? {} : { under_arc: String(underArc) }),
+    at,
+    ...(supersededAt === null ? {} : { superseded_at: supersededAt }),
+  }));
+}
+
+/** A machine with its calibrations as CSV; {@link readMachineCsv} reads the same machine back. */
+export function machineCsv(file: MachineFile): string {
+  const rows = [
+    ...facts(file),
+    ...voltsRows(file.machine.voltsControl),
+    ...listRows(file.machine),
+    ...dialRows(file),
+  ];
+  return Papa.unparse([...rows], { columns: [...MACHINE_CSV_COLUMNS] });
+}

@@ -1,0 +1,124 @@
+import type { GasId } from '../gas/gas.ts';
+import { curveAt, type MonotoneCurve, monotoneCurve, reachedAt } from '../dial-calibration/monotone-curve.ts';
+import type { WireClass } from '../wire/wire-class.ts';
+import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+
+/** What the one entry is in. `mark`: a scale that names nothing. */
+export const ENTRY_UNITS = ['mm', 'A', 'm/min', 'mark'] as const;
+export type EntryUnit = (typeof ENTRY_UNITS)[number];
+
+/** What the machine chose of itself at an entry, trim at nought. */
+export interface EntryPoint {
+  readonly entry: number;
+  readonly wireFeedSpeedMPerMin: number;
+  readonly volts: number;
+}
+
+/** The machine's choices for one wire and gas. */
+export interface EntryLine {
+  readonly wireClass: WireClass;
+  readonly diameterMm: WireDiameterMm;
+  readonly gas: GasId;
+  readonly points: readonly EntryPoint[];
+}
+
+/** A machine that sets wire speed and volts from one entry, as far as it was recorded. */
+export interface OneEntry {
+  readonly unit: EntryUnit;
+  /** Volts that one mark of its trim moves; undefined: the trim is in volts. */
+  readonly trimStepV?: number | undefined;
+  readonly lines: readonly EntryLine[];
+}
+
+/** What a plan wants of it. */
+export interface EntryWanted {
+  readonly wireClass: WireClass;
+  readonly diameterMm: WireDiameterMm;
+  readonly gas: GasId;
+  readonly wireFeedSpeedMPerMin: number;
+  readonly volts: number;
+}
+
+/** Entry and trim for a plan, or why there are none. */
+export type EntrySetting =
+  | {
+      readonly status: 'set';
+      readonly entry: number;
+      /** Volts the machine chooses there of itself. */
+      readonly machineVolts: number;
+      /** By how much to trim, V, to the step that its trim has. */
+      readonly trimV: number;
+      /** The same in marks of its trim, where that is not in volts. */
+      readonly trimMarks: number | undefined;
+    }
+  | { readonly status: 'not-recorded' }
+  | { readonly status: 'below' | 'above'; readonly endMPerMin: number; readonly endEntry: number };
+
+/** Finest trim in volts that is spoken of. Source: our model. */
+export const TRIM_STEP_V = 0.1;
+/** Least difference from what the machine chooses that is worth trimming, V. Source: our model. */
+export const TRIM_WORTH_V = 0.2;
+
+/** The line recorded for a wire and gas with two points or more. */
+function lineFor(oneEntry: OneEntry, wanted: EntryWanted): EntryLine | undefined {
+  return oneEntry.lines.find(
+    ({ wireClass, diameterMm, gas, points }) =>
+      wireClass === wanted.wireClass &&
+      diameterMm === wanted.diameterMm &&
+      gas === wanted.gas &&
+      points.length >= 2,
+  );
+}
+
+function curveOf(points: readonly EntryPoint[], y: (point: EntryPoint) => number): MonotoneCurve {
+  return monotoneCurve(points.map((point) => ({ x: point.entry, y: y(point) })));
+}
+
+/** What is wrong with the points of a line, for the one who enters them; undefined when nothing is. */
+export function entryLineFault(points: readonly EntryPoint[]): string | undefined {
+  const sorted = points.toSorted((a, b) => a.entry - b.entry);
+  for (const [i, point] of sorted.slice(1).entries()) {
+    const before = sorted[i] as EntryPoint;
+    if (point.entry === before.entry) return `Entry ${point.entry} stands there twice.`;
+    if (point.wireFeedSpeedMPerMin <= before.wireFeedSpeedMPerMin) {
+      return `At entry ${point.entry} the wire is no faster than at ${before.entry}: read both again.`;
+    }
+  }
+  return undefined;
+}
+
+/**
+ * Which entry gives the wire speed wanted, and how far to trim the volts from what the machine chooses there.
+ *
+ * @param wanted m/min and V, from the plan
+ * @source our model: the machine's own points, joined by a curve that never overshoots
+ */
+export function entryFor(oneEntry: OneEntry, wanted: EntryWanted): EntrySetting {
+  const line = lineFor(oneEntry, wanted);
+  if (!line) return { status: 'not-recorded' };
+  const points = line.points.toSorted((a, b) => a.entry - b.entry);
+  const [first, last] = [points[0] as EntryPoint, points.at(-1) as EntryPoint];
+  const speed = wanted.wireFeedSpeedMPerMin;
+  if (speed < first.wireFeedSpeedMPerMin) {
+    return { status: 'below', endMPerMin: first.wireFeedSpeedMPerMin, endEntry: first.entry };
+  }
+  if (speed > last.wireFeedSpeedMPerMin) {
+    return { status: 'above', endMPerMin: last.wireFeedSpeedMPerMin, endEntry: last.entry };
+  }
+  const speeds = curveOf(points, (point) => point.wireFeedSpeedMPerMin);
+  const entry = reachedAt((x) => curveAt(speeds, x), speed, first.entry, last.entry);
+  const machineVolts = curveAt(
+    curveOf(points, (point) => point.volts),
+    entry,
+  );
+  const step = oneEntry.trimStepV ?? TRIM_STEP_V;
+  const off = wanted.volts - machineVolts;
+  const marks = Math.abs(off) < TRIM_WORTH_V ? 0 : Math.round(off / step);
+  return {
+    status: 'set',
+    entry,
+    machineVolts,
+    trimV: marks === 0 ? 0 : marks * step,
+    trimMarks: oneEntry.trimStepV === undefined ? undefined : marks,
+  };
+}
