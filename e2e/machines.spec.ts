@@ -112,6 +112,8 @@ test('taps show what they give at the arc, and a loaded reading makes it surer',
     await page.goto(`${server.url}/machines/demo-old-tom`);
     const taps = page.getByRole('region', { name: 'What the taps give' });
     await expect(taps.getByRole('row', { name: /^1 17.5 V 14.5 V/ })).toBeVisible();
+    await taps.getByLabel('Want at the arc (V)').fill('19.2');
+    await expect(taps.getByText(/Tap 4 \(gives 19.5 V, 0.3 V over\)/)).toBeVisible();
     await taps.getByLabel('Arc volts').fill('16.2');
     await taps.getByLabel('at amps').fill('60');
     await taps.getByRole('button', { name: 'Keep it' }).click();

@@ -1,4 +1,4 @@
-import type { LengthUnit, PlanReport, Setup } from '@hot-bead/core';
+import type { LengthUnit, MachineTerms, PlanReport, Setup } from '@hot-bead/core';
 import Joi from 'joi';
 import { LINE_MAX, type NewJob, newJobSchema } from './job.ts';
 
@@ -17,4 +17,6 @@ export interface PlanResponse {
   readonly status: 'planned' | 'refused';
   readonly report: PlanReport;
   readonly setup: Setup | null;
+  /** The plan in the terms of the machine it names; null without one, or where it was refused. */
+  readonly terms: MachineTerms | null;
 }

@@ -2,6 +2,8 @@ import { type PlanRequest, type PlanResponse, type PlanSnapshot, quickWorkOf } f
 import {
   completeWork,
   effectiveWork,
+  machineDials,
+  machineTerms,
   type OwnNumbers,
   parseQuickLine,
   planReport,
@@ -36,7 +38,12 @@ export class PlanService {
     const report = planReport(reading, setup ?? undefined);
     if (setup === null)
       throw this.unreadable(reading, report, request.work === undefined ? 'line' : 'work.thickness');
-    return { status: setup.status, report, setup };
+    const machine = machines.find(({ name }) => name === said.machineName);
+    const terms =
+      machine && setup.status === 'planned'
+        ? machineTerms(machine, machineDials(machine, machine.dialReadings), setup)
+        : null;
+    return { status: setup.status, report, setup, terms };
   }
 
   /** The setup of a job as it stands; null while it has no thickness. */

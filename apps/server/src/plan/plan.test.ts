@@ -31,8 +31,16 @@ describe('POST /api/plan', () => {
   });
 
   it('takes a machine of the shop by name, with what is on it', async () => {
-    const { setup } = (await plan({ line: '3mm lap old tom' })).body as PlanResponse;
+    const { setup, terms } = (await plan({ line: '3mm lap old tom' })).body as PlanResponse;
     expect(setup?.status === 'planned' && setup.wire).toMatchObject({ diameterMm: 1, origin: 'loaded' });
+    expect(terms?.wire).toMatchObject({ status: 'knob' });
+    expect(terms?.volts).toMatchObject({ status: 'position' });
+  });
+
+  it('gives entry and trim, and what to show, where the machine has them; nothing without a machine', async () => {
+    const { terms } = (await plan({ line: '2mm lap Marigold' })).body as PlanResponse;
+    expect(terms).toMatchObject({ volts: { status: 'shown-offset' }, entry: { status: 'set' } });
+    expect((await plan({ line: '2mm lap' })).body).toMatchObject({ terms: null });
   });
 
   it('keeps your own number', async () => {

@@ -1,4 +1,18 @@
-import { type ApiError, apiErrorSchema, validated } from '@hot-bead/contract';
+import type { ApiError, validated } from '@hot-bead/contract';
+
+type Contract = typeof import('@hot-bead/contract');
+type SchemaOf<T> = Parameters<typeof validated<T>>[0];
+
+/** The contract comes with the first answer: it is large, and only data waits for it. */
+const loadContract = (): Promise<Contract> => import('@hot-bead/contract');
+
+/** Reads an answer by one of the contract's schemas. */
+export function readBy<T>(schemaOf: (contract: Contract) => SchemaOf<T>): (body: unknown) => Promise<T> {
+  return async (body) => {
+    const contract = await loadContract();
+    return contract.validated(schemaOf(contract), body);
+  };
+}
 
 /** An answer from the server that is not a success, with its code and the field it is about. */
 export class ApiFailure extends Error {
@@ -22,6 +36,7 @@ const UNREACHABLE: ApiError = {
 
 async function failureOf(response: Response): Promise<ApiFailure> {
   const body: unknown = await response.json().catch(() => undefined);
+  const { apiErrorSchema, validated } = await loadContract();
   const { error } = apiErrorSchema.validate(body);
   if (error)
     return new ApiFailure(response.status, {
@@ -40,7 +55,7 @@ async function failureOf(response: Response): Promise<ApiFailure> {
 export async function api<T>(
   method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
   path: string,
-  read: (body: unknown) => T,
+  read: (body: unknown) => T | Promise<T>,
   body?: unknown,
 ): Promise<T> {
   const init: RequestInit = { method };

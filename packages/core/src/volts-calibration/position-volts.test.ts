@@ -30,6 +30,18 @@ describe('the volts of a tap', () => {
     expect(one?.volts.high).toBeCloseTo(16.5, 9);
   });
 
+  it('droop less on a regulated source than on a transformer, until it is measured', () => {
+    const loaded = [{ volts: 18, currentA: 80 }];
+    const at = (kind: 'inverter' | 'transformer') => positionVolts({ name: 'B', loaded }, kind, 180)?.volts;
+    expect(at('inverter')?.start).toBeCloseTo(17, 9);
+    expect(at('transformer')?.start).toBeCloseTo(15, 9);
+    expect(at('inverter')?.high).toBeCloseTo(18.5, 9);
+    const two = [...loaded, { volts: 16, currentA: 130 }];
+    const measured = (kind: 'inverter' | 'transformer') =>
+      positionVolts({ name: 'B', loaded: two }, kind, 180)?.volts;
+    expect(measured('inverter')).toEqual(measured('transformer'));
+  });
+
   it('two readings at nearly one current are no droop', () => {
     const loaded = [
       { volts: 18, currentA: 100 },

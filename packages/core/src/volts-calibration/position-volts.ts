@@ -16,8 +16,14 @@ export interface VoltsPosition {
   readonly loaded?: readonly LoadedReading[] | undefined;
 }
 
-/** Droop of small transformers under load, V for each 100 A (2–4). Source: handbook figure, from memory. */
-export const ASSUMED_DROOP_V_PER_100_A: Span = { start: 3, low: 2, high: 4 };
+/**
+ * Droop under load by kind, V for each 100 A, until it is measured. Source: small transformers 2–4, handbook figure,
+ * from memory; a regulated source droops by its leads alone, our model.
+ */
+export const ASSUMED_DROOP_V_PER_100_A: Readonly<Record<MachineKind, Span>> = {
+  transformer: { start: 3, low: 2, high: 4 },
+  inverter: { start: 1, low: 0, high: 2 },
+};
 /** How well a hand-held meter and an arc agree, V. Source: our model. */
 export const METER_ERROR_V = 0.5;
 /** Least difference of current between two loaded readings that a droop is worked out from, A. */
@@ -60,7 +66,7 @@ export function positionVolts(
     const start = line.volts - line.droop * (current - line.currentA);
     return { from: 'two-loaded', volts: { start, low: start - METER_ERROR_V, high: start + METER_ERROR_V } };
   }
-  const { start: droop, low: least, high: most } = ASSUMED_DROOP_V_PER_100_A;
+  const { start: droop, low: least, high: most } = ASSUMED_DROOP_V_PER_100_A[kind];
   const one = loaded[0];
   if (one) {
     const step = (current - one.currentA) / 100;

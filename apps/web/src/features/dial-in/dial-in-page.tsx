@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job, KeptMachine } from '@hot-bead/contract';
 import { nextBead, type PlannedSetup } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonLink } from '../../ui/button.tsx';
@@ -11,7 +11,13 @@ import { Ladder } from './ladder.tsx';
 import { NextBeadCard } from './next-bead-card.tsx';
 import { testBeadListQuery } from './test-beads.queries.ts';
 
-function Ready({ job, plan }: { readonly job: Job; readonly plan: PlannedSetup }) {
+interface ReadyProps {
+  readonly job: Job;
+  readonly plan: PlannedSetup;
+  readonly machine: KeptMachine | undefined;
+}
+
+function Ready({ job, plan, machine }: ReadyProps) {
   const beads = useQuery(testBeadListQuery(job.id));
   if (beads.error) return <ErrorNotice error={beads.error} onRetry={() => void beads.refetch()} />;
   if (beads.isPending) return <PageSkeleton />;
@@ -20,7 +26,7 @@ function Ready({ job, plan }: { readonly job: Job; readonly plan: PlannedSetup }
   return (
     <div className="grid items-start gap-4 md:grid-cols-[232px_minmax(0,1fr)_minmax(0,372px)]">
       <div className="grid gap-4 md:order-2">
-        <NextBeadCard job={job} next={next} number={number} plan={plan} />
+        <NextBeadCard job={job} next={next} number={number} plan={plan} machine={machine} />
         <BeadForm
           key={`${number}-${next.setting.volts}`}
           jobId={job.id}
@@ -36,6 +42,7 @@ function Ready({ job, plan }: { readonly job: Job; readonly plan: PlannedSetup }
           plan={plan}
           beads={beads.data}
           next={next.kind === 'take' ? undefined : next.setting}
+          machine={machine}
           height={300}
         />
       </div>
@@ -46,7 +53,7 @@ function Ready({ job, plan }: { readonly job: Job; readonly plan: PlannedSetup }
 /** Dialling in on scrap: the next bead, its report, the ladder so far and the window filling in. */
 export function DialInPage() {
   const job = useJob();
-  const { setup } = useSetup(job);
+  const { setup, machine } = useSetup(job);
   if (setup?.status === 'planned' && unreadStops(setup.cautions, job).length > 0) {
     return (
       <Notice
@@ -62,7 +69,7 @@ export function DialInPage() {
       </Notice>
     );
   }
-  if (setup?.status === 'planned') return <Ready job={job} plan={setup} />;
+  if (setup?.status === 'planned') return <Ready job={job} plan={setup} machine={machine} />;
   const why = setup === undefined ? 'This job has no thickness yet.' : setup.reasons[0];
   return (
     <Notice

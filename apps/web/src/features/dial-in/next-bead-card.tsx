@@ -1,9 +1,10 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job, KeptMachine } from '@hot-bead/contract';
 import type { NextBead, PlannedSetup } from '@hot-bead/core';
 import { usePreferences } from '../../app/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { useChangeJob } from '../jobs/index.ts';
+import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';
 
 interface Props {
@@ -11,6 +12,7 @@ interface Props {
   readonly next: NextBead;
   readonly number: number;
   readonly plan: PlannedSetup;
+  readonly machine: KeptMachine | undefined;
 }
 
 function headline(next: NextBead, number: number): string {
@@ -40,7 +42,7 @@ function TakeButton({ job, next }: Pick<Props, 'job' | 'next'>) {
 }
 
 /** What to weld next, as large as it can be read at the machine. */
-export function NextBeadCard({ job, next, number, plan }: Props) {
+export function NextBeadCard({ job, next, number, plan, machine }: Props) {
   const { units } = usePreferences();
   const { volts, wireFeedSpeedMPerMin } = next.setting;
   const done = next.kind === 'take';
@@ -59,6 +61,13 @@ export function NextBeadCard({ job, next, number, plan }: Props) {
           <span className="text-2xl">{shownAs('wireFeedSpeed', units).unit}</span>
         </span>
       </p>
+      {machine && (
+        <p className="text-xl font-medium">
+          <MeasureIt machine={machine} text={voltsBeneath(plan, machine, next.setting)} anchor="volts" />
+          {'; '}
+          <MeasureIt machine={machine} text={wireBeneath(plan, machine, units, next.setting)} anchor="dial" />
+        </p>
+      )}
       <p className="text-lg">{next.why}</p>
       {done ? (
         <TakeButton job={job} next={next} />

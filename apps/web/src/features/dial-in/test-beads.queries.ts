@@ -1,22 +1,21 @@
-import {
-  type KeptTestBead,
-  type NewTestBead,
-  testBeadListSchema,
-  testBeadSchema,
-  validated,
-} from '@hot-bead/contract';
+import type { KeptTestBead, NewTestBead } from '@hot-bead/contract';
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { api } from '../../api/client.ts';
+import { api, readBy } from '../../api/client.ts';
 import { jobKeys } from '../jobs/index.ts';
 
 export const testBeadKeys = { ofJob: (jobId: string) => ['test-beads', jobId] as const };
 
-const readBead = (body: unknown): KeptTestBead => validated(testBeadSchema, body);
+const readBead = readBy<KeptTestBead>((contract) => contract.testBeadSchema);
 
 export function testBeadListQuery(jobId: string) {
   return queryOptions({
     queryKey: testBeadKeys.ofJob(jobId),
-    queryFn: () => api('GET', `/jobs/${jobId}/test-beads`, (body) => validated(testBeadListSchema, body)),
+    queryFn: () =>
+      api(
+        'GET',
+        `/jobs/${jobId}/test-beads`,
+        readBy((contract) => contract.testBeadListSchema),
+      ),
   });
 }
 

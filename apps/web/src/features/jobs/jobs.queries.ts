@@ -1,14 +1,6 @@
-import {
-  type Job,
-  type JobChange,
-  jobListSchema,
-  jobSchema,
-  type NewAcknowledgement,
-  type NewJob,
-  validated,
-} from '@hot-bead/contract';
+import type { Job, JobChange, NewAcknowledgement, NewJob } from '@hot-bead/contract';
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { api } from '../../api/client.ts';
+import { api, readBy } from '../../api/client.ts';
 
 export const jobKeys = {
   all: ['jobs'] as const,
@@ -16,11 +8,16 @@ export const jobKeys = {
   one: (id: string) => [...jobKeys.all, 'one', id] as const,
 };
 
-const readJob = (body: unknown): Job => validated(jobSchema, body);
+const readJob = readBy<Job>((contract) => contract.jobSchema);
 
 export const jobListQuery = queryOptions({
   queryKey: jobKeys.list(),
-  queryFn: () => api('GET', '/jobs', (body) => validated(jobListSchema, body)),
+  queryFn: () =>
+    api(
+      'GET',
+      '/jobs',
+      readBy((contract) => contract.jobListSchema),
+    ),
 });
 
 export function jobQuery(id: string) {

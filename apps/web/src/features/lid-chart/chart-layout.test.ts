@@ -10,8 +10,8 @@ function chart(rows: number, wires: number, wire = 'knob 6–6½'): PrintedChart
       thickness: `${r + 1} mm`,
       cells: Array.from({ length: wires }, (_, i) =>
         i === 1
-          ? { wire: undefined, beneath: '', basis: undefined }
-          : { wire, beneath: 'tap 3, short-circuit', basis: 'computed' as const },
+          ? { wire: undefined, beneath: '', basis: undefined, stop: false }
+          : { wire, beneath: 'tap 3, short-circuit', basis: 'computed' as const, stop: r === 0 },
       ),
     })),
     notes: ['A start point, not a qualified procedure.', 'Measured 15 Oct 2026.'],
@@ -41,6 +41,8 @@ describe('a printed lid chart', () => {
     const texts = marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []));
     expect(texts.filter((text) => text === 'knob 6–6½')).toHaveLength(rows * (wires > 1 ? wires - 1 : 1));
     expect(texts).toContain('A start point, not a qualified procedure.');
+    const stops = marks.filter((mark) => mark.kind === 'stop');
+    expect(stops).toHaveLength((wires > 1 ? wires - 1 : 1) + 1); // the first row’s, and the legend’s
   });
 
   it('keeps rows apart: nothing of one stands on the rule of another', () => {

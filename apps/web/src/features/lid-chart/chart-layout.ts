@@ -12,6 +12,8 @@ export interface PrintedCell {
   readonly wire: string | undefined;
   readonly beneath: string;
   readonly basis: LidBasis | undefined;
+  /** Whether a stop caution stands over it. */
+  readonly stop: boolean;
 }
 
 export interface PrintedChart {
@@ -33,6 +35,7 @@ export type Mark =
       readonly bold: boolean;
     }
   | { readonly kind: 'rule'; readonly x: number; readonly y: number; readonly widthPt: number }
+  | { readonly kind: 'stop'; readonly x: number; readonly y: number }
   | { readonly kind: 'basis'; readonly x: number; readonly y: number; readonly basis: LidBasis };
 
 /** Width of a text in points. */
@@ -56,7 +59,7 @@ function fitted(
   const wanted = width(text, sizePt, bold);
   const size = wanted <= mostPt ? sizePt : Math.max((sizePt * mostPt) / wanted, SMALLEST_PT);
   let cut = text;
-  while (cut.length > 1 && width(cut, size, bold) > mostPt) cut = cut.slice(0, -1);
+  while (cut.length > 1 && width(cut, size, bold) > mostPt + 0.01) cut = cut.slice(0, -1);
   return { text: cut, sizePt: size };
 }
 
@@ -86,6 +89,7 @@ export function chartLayout(chart: PrintedChart, paper: Paper, width: TextWidth)
       const x = columnX(i);
       if (cell.wire === undefined) return put('×', x + 12, y - rowPt * 0.6, 11, false, columnPt - 20);
       if (cell.basis) marks.push({ kind: 'basis', x: x + 4, y: y - rowPt * 0.35, basis: cell.basis });
+      if (cell.stop) marks.push({ kind: 'stop', x: x + 4, y: y - rowPt * 0.75 });
       put(cell.wire, x + 12, y - rowPt * 0.45, Math.min(rowPt * 0.42, 12), true, columnPt - 20);
       put(cell.beneath, x + 12, y - rowPt * 0.85, Math.min(rowPt * 0.3, 9), false, columnPt - 20);
     });
@@ -97,7 +101,9 @@ export function chartLayout(chart: PrintedChart, paper: Paper, width: TextWidth)
     marks.push({ kind: 'basis', x: MARGIN_PT + 4 + i * 90, y: legendY + 3, basis });
     put(basis, MARGIN_PT + 12 + i * 90, legendY, 9, false, 74);
   });
-  put('× out of reach', MARGIN_PT + 274, legendY, 9, false, usable - 274);
+  put('× out of reach', MARGIN_PT + 274, legendY, 9, false, 90);
+  marks.push({ kind: 'stop', x: MARGIN_PT + 372, y: legendY + 3 });
+  put('a stop caution: read the plan', MARGIN_PT + 380, legendY, 9, false, usable - 380);
   chart.notes.forEach((note, i) => put(note, MARGIN_PT, legendY - (i + 1) * NOTE_PT, 8, false, usable));
   return marks;
 }

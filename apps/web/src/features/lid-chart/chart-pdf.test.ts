@@ -8,8 +8,8 @@ const CHART: PrintedChart = {
   rows: (['proven', 'learned', 'computed'] as const).map((basis) => ({
     thickness: '2 mm',
     cells: [
-      { wire: 'knob 6–6½', beneath: 'tap 3', basis },
-      { wire: undefined, beneath: '', basis: undefined },
+      { wire: 'knob 6–6½', beneath: 'tap 3', basis, stop: true },
+      { wire: undefined, beneath: '', basis: undefined, stop: false },
     ],
   })),
   notes: ['A start point.'],

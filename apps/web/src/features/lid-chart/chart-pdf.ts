@@ -22,6 +22,16 @@ function drawBasis(page: PDFPage, x: number, y: number, basis: LidBasis): void {
 
 function draw(page: PDFPage, mark: Mark, fonts: { readonly plain: PDFFont; readonly bold: PDFFont }): void {
   if (mark.kind === 'basis') return drawBasis(page, mark.x, mark.y, mark.basis);
+  if (mark.kind === 'stop') {
+    const side = 2 * DOT_PT;
+    return page.drawRectangle({
+      x: mark.x - DOT_PT,
+      y: mark.y - DOT_PT,
+      width: side,
+      height: side,
+      color: INK,
+    });
+  }
   if (mark.kind === 'rule') {
     const { x, y, widthPt } = mark;
     return page.drawLine({ start: { x, y }, end: { x: x + widthPt, y }, thickness: 0.6, color: LINE });

@@ -38,11 +38,9 @@ export function TakeAway({ rows, wires, machine, caption, fileName, notes }: Pro
       cells: row.cells.map((cell) => {
         const text = cellText(cell, machine, units);
         if (cell.status === 'out-of-reach' || !text)
-          return { wire: undefined, beneath: '', basis: undefined };
-        const beneath = [text.volts, text.more, cell.stop ? 'stop caution' : '']
-          .filter((t) => t !== '')
-          .join(', ');
-        return { wire: text.wire, beneath, basis: cell.basis };
+          return { wire: undefined, beneath: '', basis: undefined, stop: false };
+        const beneath = [text.volts, text.more].filter((t) => t !== '').join(', ');
+        return { wire: text.wire, beneath, basis: cell.basis, stop: cell.stop };
       }),
     })),
     notes,

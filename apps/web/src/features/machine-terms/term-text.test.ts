@@ -150,7 +150,7 @@ describe('the plan’s volts in the machine’s words', () => {
   it('names the tap with what it gives, and says how far off it is', () => {
     expect(voltsBeneath(plan(), undefined)).toContain('at the arc');
     const thin = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
-    expect(voltsBeneath(thin, TOM)).toMatch(/^tap 4: about 18\.\d V$/);
+    expect(voltsBeneath(thin, TOM)).toMatch(/^tap 4: about 18\.\d ± \d\.\d V$/);
     const far: KeptMachine = {
       ...TOM,
       voltsControl: { kind: 'positions', positions: [{ name: '6', openV: 30 }] },
@@ -160,6 +160,18 @@ describe('the plan’s volts in the machine’s words', () => {
     expect(voltsBeneath(plan(), bare)).toBe('Tom: taps not measured');
     const pulsed = plan({ thicknessMm: 4 }, { mode: 'pulse', gas: 'ar-co2-10' });
     expect(voltsBeneath(pulsed, TOM)).toContain('trim');
+  });
+
+  it('names the tap for a bead beside the plan as well', () => {
+    const positions = [
+      { name: 'low', openV: 19 },
+      { name: 'high', openV: 25 },
+    ];
+    const two: KeptMachine = { ...TOM, voltsControl: { kind: 'positions', positions } };
+    const setup = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+    const at = (volts: number) => voltsBeneath(setup, two, { volts, wireFeedSpeedMPerMin: 7 });
+    expect(at(14)).toContain('tap low');
+    expect(at(22)).toContain('tap high');
   });
 
   it('says what to show where a meter found the display off', () => {

@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import type {
+  BeadSetting,
   EntrySetting,
   EntryUnit,
   Machine,
@@ -14,9 +15,9 @@ import type { Units } from '../../app/units.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 import { dialsOf } from './dials-of.ts';
 
-/** A plan in the terms of a kept machine's controls. */
-export function termsOf(plan: PlannedSetup, machine: KeptMachine): MachineTerms {
-  return machineTerms(machine, dialsOf(machine), plan);
+/** A plan in the terms of a kept machine's controls, or a setting beside it. */
+export function termsOf(plan: PlannedSetup, machine: KeptMachine, at?: BeadSetting): MachineTerms {
+  return machineTerms(machine, dialsOf(machine), plan, at);
 }
 
 /** "± 0.3" of a span. */
@@ -73,7 +74,7 @@ export function voltsText(term: VoltsTerm, machine: Pick<Machine, 'name'>): stri
     case 'position': {
       const { position, gives, offV } = term.choice;
       const off = term.near ? '' : `, ${Math.abs(offV).toFixed(1)} V too ${offV > 0 ? 'high' : 'low'}`;
-      return `tap ${position.name}: about ${gives.volts.start.toFixed(1)} V${off}`;
+      return `tap ${position.name}: about ${gives.volts.start.toFixed(1)} ${plusMinus(gives.volts)} V${off}`;
     }
   }
 }
@@ -117,25 +118,26 @@ export function entryText(
   return `enter ${entryFigure(entry.entry, unit, units)}, ${trimText(entry)}${why}`;
 }
 
-/** The plan's wire speed in the machine's own terms, for the line under the figure. */
+/** The plan's wire speed, or another, in the machine's own terms, for the line under the figure. */
 export function wireBeneath(
   plan: PlannedSetup,
   machine: KeptMachine | undefined,
   units: Units,
+  at?: BeadSetting,
 ): string | undefined {
   if (!machine) return undefined;
-  const { wire, entry } = termsOf(plan, machine);
+  const { wire, entry } = termsOf(plan, machine, at);
   const own = wireText(wire, machine, units);
   const one = entry?.status === 'set' || own === undefined ? entryText(entry, machine, units) : undefined;
   return [own, one].filter((text) => text !== undefined).join('; or ') || undefined;
 }
 
-/** The plan's volts in the machine's own terms. */
-export function voltsBeneath(plan: PlannedSetup, machine: KeptMachine | undefined): string {
+/** The plan's volts, or others, in the machine's own terms. */
+export function voltsBeneath(plan: PlannedSetup, machine: KeptMachine | undefined, at?: BeadSetting): string {
   if (plan.voltsKind === 'mean') return 'rough mean: the trim sets it';
   const atArc = 'at the arc, not open circuit';
   if (!machine) return atArc;
-  const { volts, entry } = termsOf(plan, machine);
+  const { volts, entry } = termsOf(plan, machine, at);
   if (volts.status === 'entry' && entry?.status === 'set') return trimText(entry);
   return voltsText(volts, machine) ?? atArc;
 }

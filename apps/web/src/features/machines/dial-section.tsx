@@ -5,11 +5,11 @@ import { Pick } from '../../ui/pick.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { dialsOf } from '../machine-terms/index.ts';
 import { ageText, calibratedAt, isOld } from './calibration-age.ts';
-import { DialChart } from './dial-chart.tsx';
+import { DialChart } from './reading/dial-chart.tsx';
 import { DialNotes } from './dial-notes.tsx';
 import { LookUp } from './look-up.tsx';
 import { useAddReading } from './machines.queries.ts';
-import { ReadingForm } from './reading-form.tsx';
+import { ReadingForm } from './reading/reading-form.tsx';
 import { Readings } from './readings.tsx';
 
 /** Taps that the wire speed goes with; none where the feeder is regulated. */

@@ -1,6 +1,4 @@
 export { ageText, calibratedAt, isOld } from './calibration-age.ts';
-export { DialChart } from './dial-chart.tsx';
 export { MachineCard } from './machine-card.tsx';
 export { MachineRoute } from './machine-route.tsx';
 export { machineListQuery, provenQuery } from './machines.queries.ts';
-export { ReadingForm } from './reading-form.tsx';

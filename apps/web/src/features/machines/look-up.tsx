@@ -1,9 +1,10 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { dialAtPosition, wireTerm } from '@hot-bead/core';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import { dialsOf, outOfReachText } from '../machine-terms/index.ts';
 import { figureOf, rangeText, shownAs } from '../units/index.ts';
+import { LookUpStrip } from './look-up-strip.tsx';
 
 function Answer({
   machine,
@@ -63,27 +64,12 @@ export function LookUp({
   const middle = middleOf(machine, position);
   const [typed, setText] = useState<string | undefined>();
   const text = typed ?? (middle === undefined ? '' : figureOf('wireFeedSpeed', middle, units));
-  const id = useId();
   const wanted = Number(text.replace(',', '.'));
   const usable = text.trim() !== '' && Number.isFinite(wanted) && wanted > 0;
   return (
-    <div className="rounded-md border border-action bg-action-tint p-4">
-      <label htmlFor={id} className="label-text">
-        Want ({unit})
-      </label>
-      <div className="flex flex-wrap items-center gap-4">
-        <input
-          id={id}
-          inputMode="decimal"
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          className="figure-text h-14 w-32 rounded-md border border-line-strong bg-plate px-3 text-3xl"
-        />
-        <output htmlFor={id} className="text-xl">
-          {text.trim() !== '' && !usable && <span className="text-hot">A number, please.</span>}
-          {usable && <Answer machine={machine} position={position} speedMPerMin={to(wanted)} />}
-        </output>
-      </div>
-    </div>
+    <LookUpStrip label={`Want (${unit})`} text={text} onChange={setText}>
+      {text.trim() !== '' && !usable && <span className="text-hot">A number, please.</span>}
+      {usable && <Answer machine={machine} position={position} speedMPerMin={to(wanted)} />}
+    </LookUpStrip>
   );
 }

@@ -1,30 +1,23 @@
-import {
-  dialReadingListSchema,
-  type KeptMachine,
-  type KeptProvenSetting,
-  type MachineChange,
-  type MachineClone,
-  type MachineFile,
-  machineListSchema,
-  machineSchema,
-  type NewMachine,
-  provenListSchema,
-  validated,
-} from '@hot-bead/contract';
+import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine } from '@hot-bead/contract';
 import type { TimedReading } from '@hot-bead/core';
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { api } from '../../api/client.ts';
+import { api, readBy } from '../../api/client.ts';
 
 export const machineKeys = {
   all: ['machines'] as const,
   history: (id: string) => ['machines', id, 'history'] as const,
 };
 
-const readMachine = (body: unknown): KeptMachine => validated(machineSchema, body);
+const readMachine = readBy<KeptMachine>((contract) => contract.machineSchema);
 
 export const machineListQuery = queryOptions({
   queryKey: machineKeys.all,
-  queryFn: () => api('GET', '/machines', (body) => validated(machineListSchema, body)),
+  queryFn: () =>
+    api(
+      'GET',
+      '/machines',
+      readBy((contract) => contract.machineListSchema),
+    ),
   staleTime: 60_000,
 });
 
@@ -32,7 +25,11 @@ export function dialHistoryQuery(id: string) {
   return queryOptions({
     queryKey: machineKeys.history(id),
     queryFn: () =>
-      api('GET', `/machines/${id}/dial-readings`, (body) => validated(dialReadingListSchema, body)),
+      api(
+        'GET',
+        `/machines/${id}/dial-readings`,
+        readBy((contract) => contract.dialReadingListSchema),
+      ),
   });
 }
 
@@ -104,5 +101,9 @@ export function useSupersedeReadings(id: string) {
 export const provenQuery = queryOptions({
   queryKey: ['proven-settings'] as const,
   queryFn: () =>
-    api('GET', '/proven-settings', (body): readonly KeptProvenSetting[] => validated(provenListSchema, body)),
+    api(
+      'GET',
+      '/proven-settings',
+      readBy((contract) => contract.provenListSchema),
+    ),
 });

@@ -57,7 +57,7 @@ function ReadingRow({ machine, reading }: RowProps) {
       <td className="figure-text text-lg whitespace-nowrap">
         {withUnit('wireFeedSpeed', speedMPerMin, units)}
       </td>
-      <td className="text-ink-soft">±{((196 * sdMPerMin) / speedMPerMin).toFixed(1)} %</td>
+      <td className="text-ink-soft max-md:hidden">±{((196 * sdMPerMin) / speedMPerMin).toFixed(1)} %</td>
       <td className="text-sm text-ink-soft">{runText(reading)}</td>
       <td className="w-11">
         <button
@@ -86,7 +86,9 @@ function Table({
         <tr>
           <th scope="col">Knob</th>
           <th scope="col">Speed</th>
-          <th scope="col">Error</th>
+          <th scope="col" className="max-md:hidden">
+            Error
+          </th>
           <th scope="col">Reading</th>
           <th scope="col">Take out</th>
         </tr>

@@ -11,7 +11,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { Removable } from '../../ui/removable.tsx';
-import { DialChart, ReadingForm } from '../machines/index.ts';
+import { DialChart, ReadingForm } from '../machines/reading/index.ts';
 import { withUnit } from '../units/index.ts';
 import { Tape } from './tape.tsx';
 import { practiceVerdict } from './verdict.ts';

@@ -1,10 +1,10 @@
-import { type ShopSettings, shopSettingsSchema, validated } from '@hot-bead/contract';
+import type { ShopSettings } from '@hot-bead/contract';
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { api } from '../../api/client.ts';
+import { api, readBy } from '../../api/client.ts';
 
 export const shopKeys = { all: ['shop'] as const };
 
-const readShop = (body: unknown): ShopSettings => validated(shopSettingsSchema, body);
+const readShop = readBy<ShopSettings>((contract) => contract.shopSettingsSchema);
 
 export const shopQuery = queryOptions({
   queryKey: shopKeys.all,

@@ -1,4 +1,4 @@
-import { Button } from '../../ui/button.tsx';
+import { Button } from '../../../ui/button.tsx';
 import { useCountdown } from './use-countdown.ts';
 
 const PHASE_TEXT = {

@@ -10,8 +10,8 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { usePreferences } from '../../app/preferences.tsx';
-import { shownAs } from '../units/index.ts';
+import { usePreferences } from '../../../app/preferences.tsx';
+import { shownAs } from '../../units/index.ts';
 
 const STEPS = 60;
 

@@ -8,11 +8,11 @@ import {
   type WireControl,
 } from '@hot-bead/core';
 import { type ReactNode, useId, useState } from 'react';
-import { ApiFailure } from '../../api/client.ts';
-import { usePreferences } from '../../app/preferences.tsx';
-import { Button } from '../../ui/button.tsx';
-import { Field, SelectField } from '../../ui/field.tsx';
-import { Segmented } from '../../ui/segmented.tsx';
+import { ApiFailure } from '../../../api/client.ts';
+import { usePreferences } from '../../../app/preferences.tsx';
+import { Button } from '../../../ui/button.tsx';
+import { Field, SelectField } from '../../../ui/field.tsx';
+import { Segmented } from '../../../ui/segmented.tsx';
 import {
   fieldOfReadingProblem,
   type ReadingField,

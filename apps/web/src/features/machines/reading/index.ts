@@ -1,0 +1,2 @@
+export { DialChart } from './dial-chart.tsx';
+export { ReadingForm } from './reading-form.tsx';

@@ -1,0 +1,191 @@
+import { type KeptMachine, loadedSchema, validated } from '@hot-bead/contract';
+import { positionFor, positionVolts, type VoltsControl, type VoltsPosition } from '@hot-bead/core';
+import { useId, useState } from 'react';
+import { SelectField } from '../../ui/field.tsx';
+import { Removable } from '../../ui/removable.tsx';
+import { LookUpStrip } from './look-up-strip.tsx';
+import { useChangeVolts } from './use-change-volts.ts';
+import { ValuesForm } from './values-form.tsx';
+
+const FROM = {
+  'two-loaded': 'from two loaded readings',
+  'one-loaded': 'one loaded reading, droop assumed',
+  open: 'open circuit less an assumed droop',
+} as const;
+
+type Positions = Extract<VoltsControl, { kind: 'positions' }>;
+
+function LoadedReadings({
+  position,
+  onTakeOut,
+}: {
+  readonly position: VoltsPosition;
+  readonly onTakeOut: (index: number) => void;
+}) {
+  if (!position.loaded || position.loaded.length === 0) return null;
+  return (
+    <ul className="mt-1 flex flex-wrap gap-2 text-sm">
+      {position.loaded.map(({ volts, currentA }, i) => (
+        <Removable
+          key={`${volts} ${currentA} ${i}`}
+          removeLabel={`Take ${volts} V at ${currentA} A on tap ${position.name} out`}
+          onRemove={() => onTakeOut(i)}
+        >
+          {volts} V at {currentA} A
+        </Removable>
+      ))}
+    </ul>
+  );
+}
+
+function PositionRow({
+  machine,
+  position,
+  currentA,
+  onTakeOut,
+}: {
+  readonly machine: KeptMachine;
+  readonly position: VoltsPosition;
+  readonly currentA: number;
+  readonly onTakeOut: (index: number) => void;
+}) {
+  const gives = positionVolts(position, machine.kind ?? 'transformer', currentA);
+  const idle = machine.kind === 'inverter' && position.openV !== undefined;
+  return (
+    <tr className="border-b border-line align-baseline last:border-b-0">
+      <th scope="row" className="figure-text py-2 text-left text-2xl">
+        {position.name}
+      </th>
+      <td>{position.openV === undefined ? 'not read' : `${position.openV.toFixed(1)} V`}</td>
+      <td>
+        {gives ? (
+          <>
+            <span className="figure-text text-xl">{gives.volts.start.toFixed(1)} V</span>{' '}
+            <span className="text-sm text-ink-soft">
+              {gives.volts.low.toFixed(1)} to {gives.volts.high.toFixed(1)}, {FROM[gives.from]}
+            </span>
+          </>
+        ) : (
+          <span className="text-ink-soft">
+            not known: read it under load{idle ? '; an inverter’s idle volts say nothing' : ''}
+          </span>
+        )}
+        <LoadedReadings position={position} onTakeOut={onTakeOut} />
+      </td>
+    </tr>
+  );
+}
+
+/** "Want 18 V at 100 A → tap 3, 0.3 V too low". */
+function TapFor({
+  machine,
+  control,
+  currentA,
+}: {
+  readonly machine: KeptMachine;
+  readonly control: Positions;
+  readonly currentA: number;
+}) {
+  const [text, setText] = useState('18');
+  const wanted = Number(text.replace(',', '.'));
+  const usable = wanted >= 8 && wanted <= 45;
+  const found = usable
+    ? positionFor(control.positions, machine.kind ?? 'transformer', wanted, currentA)
+    : undefined;
+  return (
+    <LookUpStrip label="Want at the arc (V)" text={text} onChange={setText}>
+      {!usable && <span className="text-hot">8 to 45 V, please.</span>}
+      {usable && !found && 'No tap is known at the arc yet: read one.'}
+      {found && (
+        <>
+          Tap <span className="figure-text text-4xl">{found.position.name}</span>{' '}
+          <span className="text-base text-ink-soft">
+            (gives {found.gives.volts.start.toFixed(1)} V, {Math.abs(found.offV).toFixed(1)} V{' '}
+            {found.offV >= 0 ? 'over' : 'under'})
+          </span>
+        </>
+      )}
+    </LookUpStrip>
+  );
+}
+
+/** Taps or letters as a ladder of volts: open circuit beside what they give at the arc. */
+export function Taps({ machine, control }: { readonly machine: KeptMachine; readonly control: Positions }) {
+  const [amps, setAmps] = useState('100');
+  const [tap, setTap] = useState(control.positions[0]?.name ?? '');
+  const id = useId();
+  const { set, saving } = useChangeVolts(machine);
+  const current = Math.min(Math.max(Number(amps) || 100, 10), 500);
+  const withLoaded = (name: string, loaded: VoltsPosition['loaded']): Positions => ({
+    kind: 'positions',
+    positions: control.positions.map(({ loaded: before, ...position }) => {
+      const next = position.name === name ? loaded : before;
+      return { ...position, ...(next && next.length > 0 ? { loaded: next } : {}) };
+    }),
+  });
+  const loadedOf = (name: string) => control.positions.find((p) => p.name === name)?.loaded ?? [];
+  return (
+    <>
+      <TapFor machine={machine} control={control} currentA={current} />
+      <label htmlFor={id} className="label-text">
+        At a current of (A)
+        <input
+          id={id}
+          inputMode="numeric"
+          value={amps}
+          onChange={(event) => setAmps(event.target.value)}
+          className="ml-3 h-11 w-24 rounded-md border border-line-strong bg-plate px-2 text-base text-ink"
+        />
+      </label>
+      <table className="w-full">
+        <thead>
+          <tr className="label-text border-b border-line text-left">
+            <th scope="col">tap</th>
+            <th scope="col">open circuit</th>
+            <th scope="col">at the arc</th>
+          </tr>
+        </thead>
+        <tbody>
+          {control.positions.toReversed().map((position) => (
+            <PositionRow
+              key={position.name}
+              machine={machine}
+              position={position}
+              currentA={current}
+              onTakeOut={(index) =>
+                set(
+                  withLoaded(position.name, loadedOf(position.name).toSpliced(index, 1)),
+                  'Reading taken out',
+                )
+              }
+            />
+          ))}
+        </tbody>
+      </table>
+      <ValuesForm
+        label="Read volts under load"
+        values={[
+          { name: 'volts', label: 'Arc volts' },
+          { name: 'currentA', label: 'at amps' },
+        ]}
+        saving={saving}
+        check={(values) => validated(loadedSchema, values)}
+        onKeep={(reading, settle) =>
+          set(withLoaded(tap, [...loadedOf(tap), reading]), 'Reading kept', settle)
+        }
+      >
+        <SelectField
+          label="Tap"
+          value={tap}
+          options={control.positions.map(({ name }) => [name, name] as const)}
+          onChange={(event) => setTap(event.target.value)}
+        />
+      </ValuesForm>
+      <p className="text-sm text-ink-soft">
+        ◆ The tip is live: insulated probes, dry gloves, no contact with the work lead. A set with a capacitor
+        reads near its peak when open, and droops unevenly: two loaded readings of one tap, 20 A or more
+        apart, make it certain.
+      </p>
+    </>
+  );
+}
