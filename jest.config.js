@@ -47,6 +47,7 @@ export default {
         customExportConditions: ['@hot-bead/source', 'browser', 'require', 'default'],
       },
       setupFiles: ['<rootDir>/jest.setup.web.ts'],
+      setupFilesAfterEnv: ['@testing-library/jest-dom'],
       moduleNameMapper: { '\\.css$': '<rootDir>/apps/web/test/empty-style.ts' },
       transform: { '^.+\\.[cm]?[jt]sx?$': swc(true) },
     }),

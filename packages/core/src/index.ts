@@ -199,7 +199,8 @@ export {
   type LearnedOffset,
   type ProvenSetting,
 } from './dial-in/proven-setting.ts';
-export { LADDER_STEP_V, nextBead, type NextBead } from './dial-in/next-bead.ts';
+export { ladderFor, LADDER_STEP_V, type BeadLadder } from './dial-in/bead-ladder.ts';
+export { nextBead, type NextBead } from './dial-in/next-bead.ts';
 
 // Check values: outside figures beside the planner's
 export {

@@ -1,9 +1,15 @@
 import type { Span } from '../quantity/span.ts';
+import {
+  BEGIN_WHY,
+  type BeadLadder,
+  capital,
+  firstRungVolts,
+  SHORT_CIRCUIT_LADDER,
+  stepWords,
+  toStep,
+} from './bead-ladder.ts';
 import { type BeadSetting, type BeadVerdict, beadVerdict, type TestBead } from './bead-report.ts';
 
-/** How far under the middle the ladder begins, and its step in short-circuit, V. Source: common practice. */
-export const LADDER_START_UNDER_V = 1;
-export const LADDER_STEP_V = 0.5;
 /** Most beads at one wire speed before the ladder asks to change it. Source: our model. */
 export const LADDER_MOST_BEADS = 8;
 
@@ -20,16 +26,6 @@ export type NextBead =
       readonly window: readonly [low: number, high: number];
       readonly why: string;
     };
-
-/** Volts to the nearest step that a hand sets. */
-function toStep(volts: number): number {
-  return Math.round(volts / LADDER_STEP_V) * LADDER_STEP_V;
-}
-
-/** First rung: 1 V under the middle, to the nearest half volt. */
-export function firstRungVolts(middleVolts: number): number {
-  return toStep(middleVolts - LADDER_START_UNDER_V);
-}
 
 /** A colder setting that read hotter than one above it, if there is one. */
 function contradiction(rungs: readonly LadderRung[]): LadderRung | undefined {
@@ -65,68 +61,81 @@ function finished(rungs: readonly LadderRung[], wireFeedSpeedMPerMin: number): N
   };
 }
 
-/**
- * The next test bead on the wire-first ladder: wire speed held, volts up by half a volt from 1 V under the
- * middle until a bead is clearly too hot, then the middle of the good run.
- *
- * @param plan volts and wire speed of the plan
- * @param beads reported beads, oldest first; only those at the held wire speed count
- * @source common practice (wire first); the stopping rule is our model
- */
-export function nextBead(
-  plan: { readonly volts: Span; readonly wireFeedSpeedMPerMin: Span },
-  beads: readonly TestBead[],
-): NextBead {
-  const wireFeedSpeedMPerMin = beads.at(-1)?.wireFeedSpeedMPerMin ?? plan.wireFeedSpeedMPerMin.start;
-  const all = beads
-    .filter((bead) => Math.abs(bead.wireFeedSpeedMPerMin - wireFeedSpeedMPerMin) < 0.05)
-    .map((bead) => ({ ...bead, verdict: beadVerdict(bead) }));
-  const rungs = lastPerVolts(all);
-  const setting = (volts: number): BeadSetting => ({ wireFeedSpeedMPerMin, volts: toStep(volts) });
-  if (rungs.length === 0) {
-    const first = setting(plan.volts.start - LADDER_START_UNDER_V);
-    return {
-      kind: 'weld',
-      setting: first,
-      why: 'Begin 1 V under the middle and come up: too low shows itself first.',
-    };
-  }
-  const doubt = contradiction(rungs);
-  if (doubt) {
-    const why = `${doubt.volts} V read hotter than a bead above it. Weld it again on a cool coupon with the same stick-out.`;
-    return { kind: 'repeat', setting: { wireFeedSpeedMPerMin, volts: doubt.volts }, why };
-  }
-  const done = finished(rungs, wireFeedSpeedMPerMin);
-  if (done) return done;
+function weld(wireFeedSpeedMPerMin: number, volts: number, why: string): NextBead {
+  return { kind: 'weld', setting: { wireFeedSpeedMPerMin, volts }, why };
+}
+
+/** One step further up, or further down, from the beads so far; undefined once both ends are known. */
+function nextStep(
+  rungs: readonly LadderRung[],
+  ladder: BeadLadder,
+  wireFeedSpeedMPerMin: number,
+): NextBead | undefined {
   const coldest = rungs.at(0) as LadderRung;
   const hottest = rungs.at(-1) as LadderRung;
-  if (hottest.verdict !== 'hot') {
+  const step = stepWords(ladder.stepV);
+  const up = (): NextBead | undefined => {
+    if (hottest.verdict === 'hot') return undefined;
     const why =
       hottest.verdict === 'cold'
-        ? 'Still cold: half a volt up.'
-        : 'Good. Half a volt up, to find where it gets too hot.';
-    return { kind: 'weld', setting: setting(hottest.volts + LADDER_STEP_V), why };
-  }
-  if (coldest.verdict !== 'cold') {
-    return {
-      kind: 'weld',
-      setting: setting(coldest.volts - LADDER_STEP_V),
-      why: 'Look for the cold end: half a volt down.',
-    };
-  }
+        ? `Still cold: ${step} up.`
+        : `Good. ${capital(step)} up, to find where it gets too hot.`;
+    return weld(wireFeedSpeedMPerMin, toStep(hottest.volts + ladder.stepV, ladder.stepV), why);
+  };
+  const down = (): NextBead | undefined => {
+    if (coldest.verdict === 'cold') return undefined;
+    const why =
+      coldest.verdict === 'hot' ? `Still hot: ${step} down.` : `Look for the cold end: ${step} down.`;
+    return weld(wireFeedSpeedMPerMin, toStep(coldest.volts - ladder.stepV, ladder.stepV), why);
+  };
+  return ladder.begins === 'over' ? (down() ?? up()) : (up() ?? down());
+}
+
+/** Cold and hot are both known, and nothing good lies between them yet. */
+function between(rungs: readonly LadderRung[], wireFeedSpeedMPerMin: number): NextBead {
   const coldTop = rungs.filter((rung) => rung.verdict === 'cold').at(-1) as LadderRung;
   const hotBottom = rungs.find((rung) => rung.verdict === 'hot') as LadderRung;
   const middle = Math.round(((coldTop.volts + hotBottom.volts) / 2) * 4) / 4;
   if (hotBottom.volts - coldTop.volts > 0.3) {
-    return {
-      kind: 'weld',
-      setting: { wireFeedSpeedMPerMin, volts: middle },
-      why: 'Between the cold bead and the hot one.',
-    };
+    return weld(wireFeedSpeedMPerMin, middle, 'Between the cold bead and the hot one.');
   }
   return {
     kind: 'repeat',
     setting: { wireFeedSpeedMPerMin, volts: coldTop.volts },
     why: 'Cold and hot lie closer than a hand can set. Check stick-out, travel and the work clamp, then weld it again.',
   };
+}
+
+/**
+ * The next test bead on the wire-first ladder: wire speed held, volts moved a step at a time from where the ladder
+ * begins until a colder and a hotter bead stand on both sides, then the middle of the good run.
+ *
+ * @param plan volts and wire speed of the plan
+ * @param beads reported beads, oldest first; only those at the held wire speed count
+ * @param ladder where it begins and how it steps; that of short-circuit unless told otherwise
+ * @source common practice (wire first); the stopping rule is our model
+ */
+export function nextBead(
+  plan: { readonly volts: Span; readonly wireFeedSpeedMPerMin: Span },
+  beads: readonly TestBead[],
+  ladder: BeadLadder = SHORT_CIRCUIT_LADDER,
+): NextBead {
+  const wireFeedSpeedMPerMin = beads.at(-1)?.wireFeedSpeedMPerMin ?? plan.wireFeedSpeedMPerMin.start;
+  const all = beads
+    .filter((bead) => Math.abs(bead.wireFeedSpeedMPerMin - wireFeedSpeedMPerMin) < 0.05)
+    .map((bead) => ({ ...bead, verdict: beadVerdict(bead) }));
+  const rungs = lastPerVolts(all);
+  if (rungs.length === 0) {
+    return weld(wireFeedSpeedMPerMin, firstRungVolts(plan.volts.start, ladder), BEGIN_WHY[ladder.begins]);
+  }
+  const doubt = contradiction(rungs);
+  if (doubt) {
+    const why = `${doubt.volts} V read hotter than a bead above it. Weld it again on a cool coupon with the same stick-out.`;
+    return { kind: 'repeat', setting: { wireFeedSpeedMPerMin, volts: doubt.volts }, why };
+  }
+  return (
+    finished(rungs, wireFeedSpeedMPerMin) ??
+    nextStep(rungs, ladder, wireFeedSpeedMPerMin) ??
+    between(rungs, wireFeedSpeedMPerMin)
+  );
 }

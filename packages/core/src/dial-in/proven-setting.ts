@@ -5,6 +5,7 @@ import type { PlannedSetup } from '../setup/setup.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
 import type { ShelfWire } from '../wire/shelf-wire.ts';
 import type { BeadSetting, TestBead } from './bead-report.ts';
+import { ladderFor } from './bead-ladder.ts';
 import { nextBead } from './next-bead.ts';
 
 /** What a setting was proven with: an offset learnt there holds for the same and for nothing else. */
@@ -36,7 +37,7 @@ export function provenSetting(
   plannedVoltsAt: (wireFeedSpeedMPerMin: number) => number | undefined,
 ): ProvenSetting | undefined {
   if (beads.length === 0) return undefined;
-  const next = nextBead(plan, beads);
+  const next = nextBead(plan, beads, ladderFor(plan));
   if (next.kind !== 'take') return undefined;
   const planned = plannedVoltsAt(next.setting.wireFeedSpeedMPerMin);
   if (planned === undefined) return undefined;

@@ -176,9 +176,14 @@ export function gasNamed(id: string): Gas | undefined {
   };
 }
 
-/** The gas of a known id. @throws {OutOfRangeError} never for ids of type {@link GasId} within the mix range */
+const known = new Map<GasId, Gas>();
+
+/** The gas of a known id; the same object each time. @throws {OutOfRangeError} never for ids of type {@link GasId} within the mix range */
 export function gasOf(id: GasId): Gas {
+  const before = known.get(id);
+  if (before) return before;
   const gas = gasNamed(id);
   if (!gas) throw new Error(`no gas ${id}`);
+  known.set(id, gas);
   return gas;
 }

@@ -1,3 +1,4 @@
+import { BEGIN_WHY, ladderFor } from '../dial-in/bead-ladder.ts';
 import { FILLET_CONVEXITY } from '../bead/travel.ts';
 import type { FamilyId } from '../family/family.ts';
 import { argonMeterFactor } from '../gas/float-meter.ts';
@@ -62,9 +63,7 @@ function voltsText(plan: Unreasoned): string {
   if (plan.own.volts !== undefined) return 'Your own number.';
   if (plan.voltsKind === 'mean')
     return 'A rough mean only: the machine’s waveform settles it. Set the arc length by the pulse trim.';
-  return plan.weldMetal === 'aluminium'
-    ? 'Arc volts in the middle of the window. Begin about 1 V over it and come down: too low stubs and burns into the tip.'
-    : 'Arc volts in the middle of the window for this current, wire and gas. Begin about 1 V under it and come up.';
+  return `Arc volts in the middle of the window for this current, wire and gas. ${BEGIN_WHY[ladderFor(plan).begins]}`;
 }
 
 function numberReasons(plan: Unreasoned): Reason[] {

@@ -1,5 +1,5 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import { nextBead, type PlannedSetup } from '@hot-bead/core';
+import { ladderFor, nextBead, type PlannedSetup } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
@@ -21,7 +21,7 @@ function Ready({ job, plan, machine }: ReadyProps) {
   const beads = useQuery(testBeadListQuery(job.id));
   if (beads.error) return <ErrorNotice error={beads.error} onRetry={() => void beads.refetch()} />;
   if (beads.isPending) return <PageSkeleton />;
-  const next = nextBead(plan, beads.data);
+  const next = nextBead(plan, beads.data, ladderFor(plan));
   const number = (beads.data.at(-1)?.number ?? 0) + 1;
   return (
     <div className="grid items-start gap-4 md:grid-cols-[232px_minmax(0,1fr)_minmax(0,372px)]">

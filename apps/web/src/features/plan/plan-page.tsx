@@ -1,7 +1,7 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
 import { type PlannedSetup, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import type { PathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
@@ -49,10 +49,37 @@ interface PlannedProps {
   readonly machine: KeptMachine | undefined;
 }
 
-function Planned({ job, plan, machine }: PlannedProps) {
+/** What lies below the fold; kept from being drawn anew while the figures repaint. */
+const Below = memo(function Below({ job, plan, machine }: PlannedProps) {
+  return (
+    <>
+      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
+        <div className="grid grid-cols-1 gap-4">
+          <ArcAndRest job={job} plan={plan} machine={machine} />
+          <TechniqueCard plan={plan} />
+          <Secondary plan={plan} machine={machine} />
+        </div>
+        <div className="grid grid-cols-1 gap-4">
+          <OtherWays job={job} ways={plan.ways} />
+          <Schools plan={plan} />
+          <Cautions cautions={plan.cautions} />
+        </div>
+      </div>
+      <EveryReason plan={plan} />
+      <SetupCard plan={plan} title={workTitle(plan.work)} machine={machine} />
+    </>
+  );
+});
+
+const NO_BEADS: readonly KeptTestBead[] = [];
+
+function Planned(now: PlannedProps) {
+  const { job, plan, machine } = now;
+  // the figures repaint first; the chart and what lies below follow a moment after
+  const later = useDeferredValue(useMemo(() => ({ job, plan, machine }), [job, plan, machine]));
   const [stationId, setStationId] = useState<StationId>('leads');
   const { units } = usePreferences();
-  const { data: beads = [] } = useQuery(testBeadListQuery(job.id));
+  const { data: beads = NO_BEADS } = useQuery(testBeadListQuery(job.id));
   const stations = stationsOf(plan, machine, units);
   const station = stations.find(({ id }) => id === stationId) ?? stations[0];
   return (
@@ -73,23 +100,10 @@ function Planned({ job, plan, machine }: PlannedProps) {
       />
       <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,3fr)_minmax(0,4fr)_minmax(0,4fr)]">
         {station && <StationDetail station={station} />}
-        <WindowChart plan={plan} beads={beads} machine={machine} />
+        <WindowChart plan={later.plan} beads={beads} machine={later.machine} />
         <Why plan={plan} />
       </div>
-      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
-        <div className="grid grid-cols-1 gap-4">
-          <ArcAndRest job={job} plan={plan} machine={machine} />
-          <TechniqueCard plan={plan} />
-          <Secondary plan={plan} machine={machine} />
-        </div>
-        <div className="grid grid-cols-1 gap-4">
-          <OtherWays job={job} ways={plan.ways} />
-          <Schools plan={plan} />
-          <Cautions cautions={plan.cautions} />
-        </div>
-      </div>
-      <EveryReason plan={plan} />
-      <SetupCard plan={plan} title={workTitle(plan.work)} machine={machine} />
+      <Below {...later} />
     </>
   );
 }

@@ -49,10 +49,10 @@ interface LabelProps {
   readonly index?: number;
 }
 
-/** The name of a tap at the right end of its line. */
-export function tapLabel(name: string, lastIndex: number) {
+/** The name of a tap at one point of its line. */
+export function tapLabel(name: string, atIndex: number) {
   return function TapLabel({ x = 0, y = 0, index }: LabelProps) {
-    if (index !== lastIndex) return null;
+    if (index !== atIndex) return null;
     return (
       <text x={Number(x) - 4} y={Number(y) - 4} textAnchor="end" fontSize={13} fill="var(--ink)">
         {name}

@@ -10,7 +10,7 @@ import {
   transferRegions,
   windowCurve,
 } from '@hot-bead/core';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import {
   Area,
   CartesianGrid,
@@ -64,8 +64,16 @@ function ticksBetween([low, high]: readonly [low: number, high: number]): readon
   return Array.from({ length: Math.floor((high - low) / step) + 1 }, (_, i) => low + i * step);
 }
 
+/** The last point of a line that stands within the chart's volts. */
+function lastWithin(
+  points: PositionLine['points'],
+  [low, high]: readonly [low: number, high: number],
+): number {
+  return points.findLastIndex(({ volts }) => volts > low + 0.4 && volts < high - 0.4);
+}
+
 /** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
-export function WindowChart({ plan, beads, next, machine, height = 224 }: Props) {
+export const WindowChart = memo(function WindowChart({ plan, beads, next, machine, height = 224 }: Props) {
   const { units } = usePreferences();
   const { from, unit } = shownAs('wireFeedSpeed', units);
   const taps = useMemo(
@@ -172,7 +180,7 @@ export function WindowChart({ plan, beads, next, machine, height = 224 }: Props)
               dot={false}
               isAnimationActive={false}
             />
-            {shownTaps.map(({ name }) => (
+            {shownTaps.map(({ name, points }) => (
               <Line
                 key={name}
                 dataKey={(p: { taps?: readonly number[] }) =>
@@ -183,7 +191,7 @@ export function WindowChart({ plan, beads, next, machine, height = 224 }: Props)
                 dot={false}
                 activeDot={false}
                 isAnimationActive={false}
-                label={tapLabel(name, band.length - 1)}
+                label={tapLabel(name, lastWithin(points, levels))}
               />
             ))}
             {limits.map((speed) => (
@@ -218,4 +226,4 @@ export function WindowChart({ plan, beads, next, machine, height = 224 }: Props)
       </p>
     </section>
   );
-}
+});

@@ -1,0 +1,80 @@
+import type { Job } from '@hot-bead/contract';
+import { planSetup, type PlannedSetup, type QuickWork } from '@hot-bead/core';
+import { screen } from '@testing-library/react';
+import { SHOWN, TAPPED } from '../../../test/machines.ts';
+import { show } from '../../../test/show.tsx';
+import { ArcAndRest } from './arc-and-rest.tsx';
+
+function jobWith(work: QuickWork): Job {
+  return {
+    id: 'j',
+    title: '',
+    line: '',
+    work,
+    own: {},
+    beadCount: 0,
+    acknowledged: [],
+    createdAt: '',
+    updatedAt: '',
+  };
+}
+
+function planOf(seamMm?: number): PlannedSetup {
+  const setup = planSetup(
+    {
+      metal: 'carbon-steel',
+      thicknessMm: 3,
+      joint: 'tee',
+      position: 'flat',
+      surface: 'clean',
+      place: 'indoors',
+      windy: false,
+      seamMm,
+    },
+    { machine: TAPPED },
+  );
+  if (setup.status !== 'planned') throw new Error(setup.code);
+  return setup;
+}
+const seam = () => screen.getByLabelText('Seam to weld, in any unit');
+
+describe('arc and rest', () => {
+  it('keeps a seam in any unit with the job', async () => {
+    const job = jobWith({ thicknessMm: 3 });
+    const { user, sent } = show(<ArcAndRest job={job} plan={planOf()} machine={TAPPED} />, {
+      answers: { 'PATCH /jobs/j': job },
+    });
+    expect(screen.getByText(/min of arc in ten at/)).toBeInTheDocument();
+    await user.type(seam(), '18 in{enter}');
+    expect((sent[0]?.body as { work: QuickWork }).work.seamMm).toBeCloseTo(457.2, 6);
+  });
+
+  it('says at the field what is no length or none that is welded, and sends nothing', async () => {
+    const { user, sent } = show(<ArcAndRest job={jobWith({})} plan={planOf()} machine={TAPPED} />);
+    await user.type(seam(), 'a bit{enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent('is not a length');
+    await user.clear(seam());
+    await user.type(seam(), '2 mm{enter}');
+    expect(screen.getByRole('alert')).toHaveTextContent('A seam is 5 mm to 1 km long.');
+    expect(seam()).toHaveValue('2 mm');
+    expect(sent).toEqual([]);
+  });
+
+  it('lays a long seam out in stretches, and forgets one that was emptied', async () => {
+    const job = jobWith({ thicknessMm: 3, seamMm: 31_000 });
+    const { user, sent } = show(<ArcAndRest job={job} plan={planOf(31_000)} machine={TAPPED} />, {
+      answers: { 'PATCH /jobs/j': job },
+    });
+    expect(seam()).toHaveValue('31 m');
+    expect(screen.getByText(/stretches of .* of rest in all/)).toBeInTheDocument();
+    expect(screen.getByText(/breaker/, { selector: 'p' })).toHaveTextContent(/about \d+ A/);
+    await user.clear(seam());
+    await user.tab();
+    expect((sent[0]?.body as { work: QuickWork }).work).not.toHaveProperty('seamMm');
+  });
+
+  it('is nothing where neither plate nor supply is known', () => {
+    const { container } = show(<ArcAndRest job={jobWith({})} plan={planOf()} machine={SHOWN} />);
+    expect(container).not.toHaveTextContent('Arc and rest');
+  });
+});

@@ -1,0 +1,103 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render, type RenderResult } from '@testing-library/react';
+import userEvent, { type UserEvent } from '@testing-library/user-event';
+import type { ReactNode } from 'react';
+import { MemoryRouter, Outlet, Route, Routes, useLocation } from 'react-router';
+import { PreferencesProvider } from '../src/app/preferences.tsx';
+import { ToastProvider } from '../src/ui/toasts.tsx';
+
+/** A request that the page sent. */
+export interface Sent {
+  readonly method: string;
+  readonly path: string;
+  readonly body: unknown;
+}
+
+/** What the server answers to "GET /machines"; a function sees the body. */
+export type Answers = Readonly<Record<string, unknown>>;
+
+/** An answer that is a refusal. */
+export class Refusal {
+  constructor(
+    readonly status: number,
+    readonly body: { readonly code: string; readonly message: string; readonly field?: string },
+  ) {}
+}
+
+export interface Shown extends RenderResult {
+  readonly user: UserEvent;
+  readonly sent: readonly Sent[];
+  /** Where the page has gone. */
+  readonly at: () => string;
+}
+
+function answering(answers: Answers, sent: Sent[]): typeof fetch {
+  return (async (input: string, init: RequestInit = {}) => {
+    const path = input.replace(/^\/api/, '');
+    const method = init.method ?? 'GET';
+    const body: unknown = typeof init.body === 'string' ? JSON.parse(init.body) : undefined;
+    sent.push({ method, path, body });
+    const found = answers[`${method} ${path}`];
+    const answer: unknown = typeof found === 'function' ? (found as (body: unknown) => unknown)(body) : found;
+    if (answer instanceof Refusal) return { ok: false, status: answer.status, json: async () => answer.body };
+    if (answer === undefined) {
+      return {
+        ok: false,
+        status: 404,
+        json: async () => ({ code: 'not-found', message: `Nothing at ${path}.` }),
+      };
+    }
+    return { ok: true, status: 200, json: async () => answer };
+  }) as unknown as typeof fetch;
+}
+
+interface Options {
+  readonly answers?: Answers;
+  /** Pattern and address that the page stands at. */
+  readonly route?: string;
+  readonly path?: string;
+  /** What the frame around the page hands down, such as the job. */
+  readonly context?: unknown;
+}
+
+/** Shows a part of the app inside its providers, with a server that answers as told. */
+export function show(
+  page: ReactNode,
+  { answers = {}, route = '*', path = '/', context }: Options = {},
+): Shown {
+  const sent: Sent[] = [];
+  let address = path;
+  const Address = (): null => {
+    address = useLocation().pathname;
+    return null;
+  };
+  localStorage.clear();
+  window.matchMedia = ((query: string) => ({
+    matches: false,
+    media: query,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+  })) as unknown as typeof window.matchMedia;
+  globalThis.fetch = answering(answers, sent);
+  const client = new QueryClient({
+    defaultOptions: { queries: { retry: false }, mutations: { retry: false } },
+  });
+  const result = render(
+    <QueryClientProvider client={client}>
+      <PreferencesProvider>
+        <ToastProvider>
+          <MemoryRouter initialEntries={[path]}>
+            <Address />
+            <Routes>
+              <Route element={<Outlet context={context} />}>
+                <Route path={route} element={page} />
+                <Route path="*" element={<p>elsewhere</p>} />
+              </Route>
+            </Routes>
+          </MemoryRouter>
+        </ToastProvider>
+      </PreferencesProvider>
+    </QueryClientProvider>,
+  );
+  return { ...result, user: userEvent.setup(), sent, at: () => address };
+}
