@@ -147,6 +147,9 @@ test('the lid chart marks what beads proved, and what they taught', async ({ pag
   await expect(chart.getByRole('row', { name: /^2 .*proven: knob/ })).toBeVisible();
   await expect(chart.getByRole('row', { name: /^1\.5 .*learned: knob/ })).toBeVisible();
   await expect(chart.getByText('computed:').first()).toBeAttached();
+  await page.getByRole('combobox', { name: 'Transfer' }).selectOption('spray');
+  await expect(chart.getByRole('columnheader', { name: '1.0 mm ER70S-6, spray' })).toBeVisible();
+  await expect(chart.getByRole('row', { name: /^2 .*proven/ })).toBeHidden();
 });
 
 test('where the wire follows the tap, each tap has its dial: its own, borrowed, or guessed', async ({

@@ -92,7 +92,7 @@ const LID_INPUT = {
   ),
   joint: 'tee',
   position: 'flat',
-  wires: [
+  columns: [
     ['ER70S-6', 0.6],
     ['ER70S-6', 0.8],
     ['ER70S-6', 1.0],

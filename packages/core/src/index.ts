@@ -273,6 +273,7 @@ export {
   type LidBasis,
   type LidCell,
   type LidChartInput,
+  type LidColumn,
   type LidRow,
 } from './lid-chart/lid-chart.ts';
 

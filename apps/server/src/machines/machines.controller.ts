@@ -38,6 +38,12 @@ export class MachinesController {
     return this.machines.list();
   }
 
+  @Get('retired')
+  @ApiOperation({ summary: 'Machines that were retired, by name' })
+  listRetired() {
+    return this.machines.listRetired();
+  }
+
   @Post()
   @ApiOperation({ summary: 'Add a machine' })
   @ApiBody({ schema: openApi(newMachineSchema) })

@@ -2,8 +2,9 @@ import { randomUUID } from 'node:crypto';
 import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine } from '@hot-bead/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { type EntityManager, IsNull, Repository } from 'typeorm';
+import { type EntityManager, type FindOptionsWhere, IsNull, Not, Repository } from 'typeorm';
 import { DialReadingEntity } from '../database/dial-reading.entity.ts';
+import { JobEntity } from '../database/job.entity.ts';
 import { MachineEntity } from '../database/machine.entity.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import { keptMachine, machineFile } from './kept-machine.ts';
@@ -37,17 +38,25 @@ function readAt(has: boolean, before: unknown, after: unknown, at: string | null
   return JSON.stringify(before) === JSON.stringify(after) ? at : new Date().toISOString();
 }
 
+/** Jobs name their machine: they follow it to its new name. */
+async function renameInJobs(manager: EntityManager, before: string, after: string): Promise<void> {
+  const jobs = await manager.find(JobEntity, { withDeleted: true });
+  for (const { id, work } of jobs.filter((job) => job.work.machineName === before)) {
+    await manager.update(JobEntity, id, { work: { ...work, machineName: after } });
+  }
+}
+
 @Injectable()
 export class MachinesService {
   constructor(@InjectRepository(MachineEntity) private readonly machines: Repository<MachineEntity>) {}
 
-  async list(): Promise<KeptMachine[]> {
-    const rows = await this.machines.find({
-      where: { retiredAt: IsNull() },
-      order: { name: 'ASC' },
-      relations: { dialReadings: true },
-    });
-    return rows.map(keptMachine);
+  list(): Promise<KeptMachine[]> {
+    return this.where({ retiredAt: IsNull() });
+  }
+
+  /** Machines that were retired; each can be brought back. */
+  listRetired(): Promise<KeptMachine[]> {
+    return this.where({ retiredAt: Not(IsNull()) });
   }
 
   async read(id: string): Promise<KeptMachine> {
@@ -81,10 +90,13 @@ export class MachinesService {
     const row = await this.getOrThrow(id);
     if (machine.name !== row.name) await this.refuseTaken(machine.name);
     const { voltsControl, oneEntry } = row.profile;
-    await this.machines.update(id, {
-      ...columnsOf(machine),
-      voltsReadAt: readAt(hasVoltsReadings(machine), voltsControl, machine.voltsControl, row.voltsReadAt),
-      entryReadAt: readAt(hasEntryPoints(machine), oneEntry, machine.oneEntry, row.entryReadAt),
+    await this.machines.manager.transaction(async (manager) => {
+      await manager.update(MachineEntity, id, {
+        ...columnsOf(machine),
+        voltsReadAt: readAt(hasVoltsReadings(machine), voltsControl, machine.voltsControl, row.voltsReadAt),
+        entryReadAt: readAt(hasEntryPoints(machine), oneEntry, machine.oneEntry, row.entryReadAt),
+      });
+      if (machine.name !== row.name) await renameInJobs(manager, row.name, machine.name);
     });
     return this.read(id);
   }
@@ -142,6 +154,15 @@ export class MachinesService {
       for (const row of rows) await manager.insert(DialReadingEntity, row);
     });
     return this.read(id);
+  }
+
+  private async where(retired: FindOptionsWhere<MachineEntity>): Promise<KeptMachine[]> {
+    const rows = await this.machines.find({
+      where: retired,
+      order: { name: 'ASC' },
+      relations: { dialReadings: true },
+    });
+    return rows.map(keptMachine);
   }
 
   private async getOrThrow(id: string): Promise<MachineEntity> {

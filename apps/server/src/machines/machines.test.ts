@@ -1,4 +1,10 @@
-import { type KeptDialReading, type KeptMachine, type MachineFile, readMachineCsv } from '@hot-bead/contract';
+import {
+  type Job,
+  type KeptDialReading,
+  type KeptMachine,
+  type MachineFile,
+  readMachineCsv,
+} from '@hot-bead/contract';
 import request from 'supertest';
 import { type RunningServer, runningServer } from '../testing/running-server.ts';
 
@@ -37,9 +43,21 @@ describe('machines', () => {
     expect(changed.body).toMatchObject({ features: ['pulse'], loadedGas: 'co2', kind: 'transformer' });
     expect((await request(server.http).delete(`/api/machines/${machine.id}`)).status).toBe(204);
     expect((await request(server.http).get('/api/machines')).body).toEqual([]);
+    const retired = (await request(server.http).get('/api/machines/retired')).body as KeptMachine[];
+    expect(retired.map(({ id }) => id)).toEqual([machine.id]);
     server = await server.restart();
     const back = await request(server.http).post(`/api/machines/${machine.id}/restore`);
     expect(back.body).toEqual(changed.body);
+  });
+
+  it('take their jobs along to a new name', async () => {
+    const machine = await added({ name: 'Before' });
+    const job = (await request(server.http).post('/api/jobs').send({ line: '2 mm lap Before' })).body as Job;
+    const other = (await request(server.http).post('/api/jobs').send({ line: '2 mm lap' })).body as Job;
+    await request(server.http).patch(`/api/machines/${machine.id}`).send({ name: 'After' }).expect(200);
+    const work = async (id: string) => ((await request(server.http).get(`/api/jobs/${id}`)).body as Job).work;
+    expect(await work(job.id)).toEqual({ ...job.work, machineName: 'After' });
+    expect(await work(other.id)).toEqual(other.work);
   });
 
   it('lose what a replacing leaves out, and keep their readings', async () => {

@@ -30,12 +30,31 @@ const WIRES = [
   { wireClass: 'ER70S-6', diameterMm: 0.8 },
   { wireClass: 'ER5356', diameterMm: 1.0 },
 ] as const;
-const chart = lidChart({ machine: TOM, dials: DIALS, joint: 'lap', position: 'flat', wires: WIRES });
+const chart = lidChart({ machine: TOM, dials: DIALS, joint: 'lap', position: 'flat', columns: WIRES });
 
 describe('the lid chart', () => {
   it('has a row each thickness and a column each wire', () => {
     expect(chart.map((row) => row.thicknessMm)).toEqual([...LID_CHART_THICKNESSES_MM]);
     expect(chart.every((row) => row.cells.length === 2)).toBe(true);
+  });
+
+  it('holds a column to the transfer that was asked of it, and says where that cannot be', () => {
+    const machine: Machine = { ...TOM, features: ['pulse'], loadedGas: 'ar-co2-8', currentRangeA: [30, 300] };
+    const asked = (['short-circuit', 'pulse', undefined] as const).map((mode) => ({ ...WIRES[0], mode }));
+    const rows = lidChart({
+      machine,
+      dials: machineDials({}, []),
+      joint: 'tee',
+      position: 'flat',
+      columns: asked,
+    });
+    const row = rows.find(({ thicknessMm }) => thicknessMm === 4);
+    const [dip, pulse, planned] = row?.cells ?? [];
+    expect(dip).toMatchObject({ status: 'set', mode: 'short-circuit' });
+    expect(pulse).toMatchObject({ status: 'set', mode: 'pulse' });
+    expect([dip, pulse]).toContainEqual(planned);
+    const thin = rows[0]?.cells[1];
+    expect(thin?.status).toBe('out-of-reach');
   });
 
   it('says in each cell what the plan says, in the knob’s own terms', () => {
@@ -98,7 +117,7 @@ describe('the lid chart', () => {
       dials: DIALS,
       joint: 'lap',
       position: 'flat',
-      wires: WIRES,
+      columns: WIRES,
       proven: [proven],
     });
     expect(row(taught, 2)).toMatchObject({

@@ -7,7 +7,7 @@ import type { Joint, Position, Work } from '../material/work.ts';
 import type { Schools } from '../school/school.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
-import type { PlannedMode } from '../transfer/transfer-mode.ts';
+import type { PlannedMode, TransferMode } from '../transfer/transfer-mode.ts';
 import type { ShelfWire } from '../wire/shelf-wire.ts';
 
 /** Thickness rows of a chart, mm. Source: common practice, the sheet and plate that shops hold. */
@@ -40,13 +40,18 @@ export interface LidRow {
   readonly cells: readonly LidCell[];
 }
 
+/** A column: a wire, and the transfer it is asked to run in; undefined: as the planner chooses. */
+export interface LidColumn extends ShelfWire {
+  readonly mode?: TransferMode | undefined;
+}
+
 export interface LidChartInput {
   readonly machine: Machine;
   /** What was measured of the machine's wire control. */
   readonly dials: MachineDials;
   readonly joint: Joint;
   readonly position: Position;
-  readonly wires: readonly ShelfWire[];
+  readonly columns: readonly LidColumn[];
   readonly thicknessesMm?: readonly number[];
   readonly schools?: Partial<Schools> | undefined;
   /** Settings that test beads proved on this machine. */
@@ -84,10 +89,10 @@ function figuresOf({ proven = [], joint, position }: LidChartInput, plan: Planne
   return { ...planned, basis: 'learned', voltsV: planned.voltsV + learned.offsetV.start };
 }
 
-function cell(input: LidChartInput, wire: ShelfWire, thicknessMm: number): LidCell {
+function cell(input: LidChartInput, column: LidColumn, thicknessMm: number): LidCell {
   const { machine, dials, joint, position, schools } = input;
   const work: Work = {
-    ...metalOf(wire.wireClass),
+    ...metalOf(column.wireClass),
     thicknessMm,
     joint,
     position,
@@ -98,8 +103,9 @@ function cell(input: LidChartInput, wire: ShelfWire, thicknessMm: number): LidCe
   const plan = planSetup(work, {
     machine,
     schools,
-    wireClass: wire.wireClass,
-    wireDiameterMm: wire.diameterMm,
+    wireClass: column.wireClass,
+    wireDiameterMm: column.diameterMm,
+    mode: column.mode,
   });
   if (plan.status === 'refused') return { status: 'out-of-reach', why: plan.reasons[0] ?? '' };
   const figures = figuresOf(input, plan);
@@ -120,7 +126,7 @@ function cell(input: LidChartInput, wire: ShelfWire, thicknessMm: number): LidCe
 }
 
 /**
- * A machine's own lid chart: a row each thickness, a column each wire, for one joint and position, every cell in
+ * A machine's own lid chart: a row each thickness, a column each wire and transfer, for one joint and position, every cell in
  * the terms of that machine's controls.
  *
  * @throws {OutOfRangeError} for a thickness outside what is planned
@@ -129,6 +135,6 @@ function cell(input: LidChartInput, wire: ShelfWire, thicknessMm: number): LidCe
 export function lidChart(input: LidChartInput): readonly LidRow[] {
   return (input.thicknessesMm ?? LID_CHART_THICKNESSES_MM).map((thicknessMm) => ({
     thicknessMm,
-    cells: input.wires.map((wire) => cell(input, wire, thicknessMm)),
+    cells: input.columns.map((column) => cell(input, column, thicknessMm)),
   }));
 }

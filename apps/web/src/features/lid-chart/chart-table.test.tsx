@@ -13,12 +13,12 @@ const ROWS = lidChart({
   dials: machineDials(TAPPED, TAPPED.dialReadings),
   joint: 'lap',
   position: 'flat',
-  wires: WIRES,
+  columns: WIRES,
 });
 
 describe('the lid chart on the screen', () => {
   it('has a row each thickness and a column each wire, in the machine’s own terms', () => {
-    show(<ChartTable rows={ROWS} wires={WIRES} machine={TAPPED} caption="Tapped: lap, flat, clean" />);
+    show(<ChartTable rows={ROWS} columns={WIRES} machine={TAPPED} caption="Tapped: lap, flat, clean" />);
     expect(screen.getAllByRole('row')).toHaveLength(ROWS.length + 1);
     expect(screen.getByRole('columnheader', { name: '1.0 mm ER5356' })).toBeInTheDocument();
     const row = screen.getByRole('row', { name: /^1\.5 / });
@@ -26,7 +26,7 @@ describe('the lid chart on the screen', () => {
   });
 
   it('gives the reason of a cell out of reach when it is opened', async () => {
-    const { user } = show(<ChartTable rows={ROWS} wires={WIRES} machine={TAPPED} caption="Tapped" />);
+    const { user } = show(<ChartTable rows={ROWS} columns={WIRES} machine={TAPPED} caption="Tapped" />);
     const [first] = screen.getAllByText('× out of reach');
     if (!first) throw new Error('all within reach');
     await user.click(first);

@@ -1,7 +1,7 @@
-import type { LidCell, LidRow, Machine, ShelfWire } from '@hot-bead/core';
+import type { LidCell, LidColumn, LidRow, Machine } from '@hot-bead/core';
 import { usePreferences } from '../../app/preferences.tsx';
 import { figureOf, shownAs } from '../units/index.ts';
-import { BASIS, cellText, whyText, wireName } from './chart-text.ts';
+import { BASIS, cellText, columnName, whyText } from './chart-text.ts';
 
 type Owner = Pick<Machine, 'oneEntry'>;
 
@@ -42,13 +42,13 @@ function Cell({ cell, machine }: { readonly cell: LidCell; readonly machine: Own
 
 interface Props {
   readonly rows: readonly LidRow[];
-  readonly wires: readonly ShelfWire[];
+  readonly columns: readonly LidColumn[];
   readonly machine: Owner;
   readonly caption: string;
 }
 
 /** The chart itself: a row each thickness, a column each wire. */
-export function ChartTable({ rows, wires, machine, caption }: Props) {
+export function ChartTable({ rows, columns, machine, caption }: Props) {
   const { units } = usePreferences();
   return (
     <div
@@ -64,9 +64,9 @@ export function ChartTable({ rows, wires, machine, caption }: Props) {
             <th scope="col" className="label-text px-3 py-2">
               {shownAs('thickness', units).unit}
             </th>
-            {wires.map((wire) => (
-              <th key={wireName(wire)} scope="col" className="min-w-38 px-3 py-2">
-                {wireName(wire)}
+            {columns.map((column) => (
+              <th key={columnName(column)} scope="col" className="min-w-38 px-3 py-2">
+                {columnName(column)}
               </th>
             ))}
           </tr>
@@ -78,7 +78,7 @@ export function ChartTable({ rows, wires, machine, caption }: Props) {
                 {figureOf('thickness', row.thicknessMm, units)}
               </th>
               {row.cells.map((cell, i) => (
-                <Cell key={wires[i] ? wireName(wires[i]) : i} cell={cell} machine={machine} />
+                <Cell key={columns[i] ? columnName(columns[i]) : i} cell={cell} machine={machine} />
               ))}
             </tr>
           ))}

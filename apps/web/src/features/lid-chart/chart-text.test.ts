@@ -16,7 +16,7 @@ const WIRES = [{ wireClass: 'ER70S-6', diameterMm: 0.8 }] as const;
 function chart(over: Partial<Machine> = {}, input: Partial<LidChartInput> = {}) {
   const machine = { ...MACHINE, ...over };
   const dials = machineDials(machine, []);
-  return lidChart({ machine, dials, joint: 'butt', position: 'flat', wires: WIRES, ...input });
+  return lidChart({ machine, dials, joint: 'butt', position: 'flat', columns: WIRES, ...input });
 }
 function textAt(thicknessMm: number, over: Partial<Machine> = {}, input: Partial<LidChartInput> = {}) {
   const cell = chart(over, input).find((row) => row.thicknessMm === thicknessMm)?.cells[0];

@@ -2,10 +2,10 @@ import {
   type EntryUnit,
   type LidBasis,
   type LidCell,
+  type LidColumn,
   type LidRow,
   type Machine,
   MODE_NAME,
-  type ShelfWire,
 } from '@hot-bead/core';
 import Papa from 'papaparse';
 import type { Units } from '../../app/units.ts';
@@ -86,21 +86,22 @@ export function whyText(cell: Extract<LidCell, { status: 'out-of-reach' }>, unit
   return typeof cell.why === 'string' ? cell.why : outOfReachText(cell.why, units);
 }
 
-export function wireName({ wireClass, diameterMm }: ShelfWire): string {
-  return `${wireSizeText(diameterMm)} ${wireClass}`;
+export function columnName({ wireClass, diameterMm, mode }: LidColumn): string {
+  const asked = mode === undefined ? '' : `, ${MODE_NAME[mode]}`;
+  return `${wireSizeText(diameterMm)} ${wireClass}${asked}`;
 }
 
-/** The chart as CSV, one line a thickness, four columns a wire: wire, volts, transfer, and what it rests on. */
+/** The chart as CSV, one line a thickness, four columns a wire and transfer: wire, volts, transfer, and what it rests on. */
 export function chartCsv(
   rows: readonly LidRow[],
-  wires: readonly ShelfWire[],
+  columns: readonly LidColumn[],
   machine: Pick<Machine, 'oneEntry'>,
   units: Units,
 ): string {
-  const columns = ['wire', 'volts', 'transfer', 'basis'] as const;
+  const parts = ['wire', 'volts', 'transfer', 'basis'] as const;
   const head = [
     `thickness ${shownAs('thickness', units).unit}`,
-    ...wires.flatMap((wire) => columns.map((column) => `${wireName(wire)} ${column}`)),
+    ...columns.flatMap((column) => parts.map((part) => `${columnName(column)} ${part}`)),
   ];
   const body = rows.map((row) => [
     figureOf('thickness', row.thicknessMm, units),

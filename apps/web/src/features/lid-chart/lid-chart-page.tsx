@@ -3,6 +3,8 @@ import {
   type Joint,
   JOINT_NAME,
   JOINTS,
+  type LidColumn,
+  MODE_NAME,
   type Position,
   POSITION_NAME,
   POSITIONS,
@@ -24,6 +26,13 @@ import { TakeAway } from './take-away.tsx';
 
 const JOINT_OPTIONS = JOINTS.map((joint) => [joint, JOINT_NAME[joint]] as const);
 const POSITION_OPTIONS = POSITIONS.map((position) => [position, POSITION_NAME[position]] as const);
+const MODES = [
+  ['planned', 'as planned'],
+  ['short-circuit', MODE_NAME['short-circuit']],
+  ['spray', MODE_NAME.spray],
+  ['pulse', MODE_NAME.pulse],
+] as const;
+type AskedMode = (typeof MODES)[number][0];
 const NO_PROVEN: ChartRequest['proven'] = [];
 
 /** The wire on the machine, those kept with it, and those on the shelf, each once. */
@@ -33,6 +42,12 @@ function wiresOf(machine: KeptMachine, shelf: readonly ShelfWire[]): readonly Sh
   const same = (a: ShelfWire, b: ShelfWire): boolean =>
     a.wireClass === b.wireClass && a.diameterMm === b.diameterMm;
   return all.filter((wire, i) => all.findIndex((other) => same(wire, other)) === i);
+}
+
+/** Tubular wires have one transfer of their own: they stand as planned, whatever is asked of the others. */
+function columnsOf(wires: readonly ShelfWire[], asked: AskedMode): readonly LidColumn[] {
+  if (asked === 'planned') return wires;
+  return wires.map((wire) => (wire.wireClass.startsWith('ER') ? { ...wire, mode: asked } : wire));
 }
 
 /** What the chart rests on, in a line for screen and paper. */
@@ -69,16 +84,20 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
   const proven = useQuery(provenQuery);
   const joint: Joint = JOINTS.find((j) => j === search.get('joint')) ?? 'lap';
   const position: Position = POSITIONS.find((p) => p === search.get('position')) ?? 'flat';
-  const wires = useMemo(() => wiresOf(machine, shop.data?.shelf?.wires ?? []), [machine, shop.data]);
+  const asked = MODES.find(([mode]) => mode === search.get('transfer'))?.[0] ?? 'planned';
+  const columns = useMemo(
+    () => columnsOf(wiresOf(machine, shop.data?.shelf?.wires ?? []), asked),
+    [machine, shop.data, asked],
+  );
   const request = useMemo((): ChartRequest | undefined => {
     if (shop.isPending || proven.isPending) return undefined;
     const ours = proven.data?.filter(({ machineName }) => machineName === machine.name) ?? NO_PROVEN;
-    return { machine, joint, position, wires, schools: shop.data?.schools, proven: ours };
-  }, [machine, joint, position, wires, shop.isPending, shop.data, proven.isPending, proven.data]);
+    return { machine, joint, position, columns, schools: shop.data?.schools, proven: ours };
+  }, [machine, joint, position, columns, shop.isPending, shop.data, proven.isPending, proven.data]);
   const chart = useQuery(lidChartQuery(request));
   const rows = chart.data ?? [];
   const pick = (patch: Record<string, string>): void =>
-    setSearch({ joint, position, ...patch }, { replace: true });
+    setSearch({ joint, position, transfer: asked, ...patch }, { replace: true });
   const caption = `${machine.name}: ${JOINT_NAME[joint]}, ${POSITION_NAME[position]}, clean`;
   const notes = [restsOn(machine), 'A start point, not a qualified procedure. Try it on scrap.'];
   return (
@@ -93,9 +112,10 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
             options={POSITION_OPTIONS}
             onPick={(p) => pick({ position: p })}
           />
+          <Pick label="Transfer" value={asked} options={MODES} onPick={(transfer) => pick({ transfer })} />
           <TakeAway
             rows={rows}
-            wires={wires}
+            columns={columns}
             machine={machine}
             caption={caption}
             fileName={`${machine.name}-${joint}-${position}`}
@@ -109,7 +129,7 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
       ) : rows.length === 0 ? (
         <Skeleton className="h-96" />
       ) : (
-        <ChartTable rows={rows} wires={wires} machine={machine} caption={caption} />
+        <ChartTable rows={rows} columns={columns} machine={machine} caption={caption} />
       )}
       {proven.error && (
         <p role="alert" className="text-hot">

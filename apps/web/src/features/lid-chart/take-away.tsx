@@ -1,15 +1,15 @@
-import type { LidRow, Machine, ShelfWire } from '@hot-bead/core';
+import type { LidColumn, LidRow, Machine } from '@hot-bead/core';
 import { useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { withUnit } from '../units/index.ts';
 import type { Paper, PrintedChart } from './chart-layout.ts';
-import { cellText, chartCsv, wireName } from './chart-text.ts';
+import { cellText, chartCsv, columnName } from './chart-text.ts';
 
 interface Props {
   readonly rows: readonly LidRow[];
-  readonly wires: readonly ShelfWire[];
+  readonly columns: readonly LidColumn[];
   readonly machine: Machine;
   readonly caption: string;
   /** Name of the file, without its ending. */
@@ -26,13 +26,13 @@ function save(name: string, content: BlobPart, type: string): void {
 }
 
 /** The chart to take away: one page of PDF on either paper, or CSV. */
-export function TakeAway({ rows, wires, machine, caption, fileName, notes }: Props) {
+export function TakeAway({ rows, columns, machine, caption, fileName, notes }: Props) {
   const { units } = usePreferences();
   const toast = useToast();
   const [making, setMaking] = useState<Paper | undefined>();
   const printed = (): PrintedChart => ({
     title: caption,
-    wires: wires.map(wireName),
+    wires: columns.map(columnName),
     rows: rows.map((row) => ({
       thickness: withUnit('thickness', row.thicknessMm, units),
       cells: row.cells.map((cell) => {
@@ -70,7 +70,7 @@ export function TakeAway({ rows, wires, machine, caption, fileName, notes }: Pro
       ))}
       <Button
         disabled={rows.length === 0}
-        onClick={() => save(`${fileName}.csv`, chartCsv(rows, wires, machine, units), 'text/csv')}
+        onClick={() => save(`${fileName}.csv`, chartCsv(rows, columns, machine, units), 'text/csv')}
       >
         CSV
       </Button>

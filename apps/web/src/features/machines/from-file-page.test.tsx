@@ -28,7 +28,7 @@ describe('a machine from a file', () => {
     });
     await user.upload(picker(), asFile(JSON.stringify(FILE), 'tom.json'));
     expect(
-      await screen.findByText(/1 readings of its knob that count, 1 kept as history/),
+      await screen.findByText(/1 reading of its knob that count, 1 kept as history/),
     ).toBeInTheDocument();
     expect(sent).toEqual([]);
     await user.clear(screen.getByLabelText('Its name here'));

@@ -13,7 +13,11 @@ function Refused({ verdicts }: { readonly verdicts: readonly CsvVerdict[] }) {
   const taken = verdicts.filter((verdict) => verdict.taken).length;
   return (
     <Notice tone="hot" title="Nothing was taken from this file">
-      {taken > 0 && <p>{taken} lines could be read; a file is taken whole or not at all.</p>}
+      {taken > 0 && (
+        <p>
+          {taken} {taken === 1 ? 'line' : 'lines'} could be read; a file is taken whole or not at all.
+        </p>
+      )}
       <ul className="mt-2 grid gap-1">
         {verdicts
           .filter((verdict) => !verdict.taken)
@@ -62,7 +66,8 @@ function Take({ file, verdicts }: { readonly file: MachineFile; readonly verdict
     >
       <h2 className="text-lg font-semibold">{file.machine.name}</h2>
       <p>
-        {counting} readings of its knob that count, {file.dialReadings.length - counting} kept as history
+        {counting} {counting === 1 ? 'reading' : 'readings'} of its knob that count,{' '}
+        {file.dialReadings.length - counting} kept as history
         {verdicts.length > 0 ? `; all ${verdicts.length} lines can be taken` : ''}.
       </p>
       <Field
@@ -99,7 +104,7 @@ export function FromFilePage() {
           type="file"
           accept=".json,.csv,application/json,text/csv"
           onChange={(event) => void onFile(event.target.files?.[0])}
-          className="mt-2 block min-h-11"
+          className="mt-2 block min-h-11 w-full file:mr-4 file:min-h-11 file:rounded-md file:border file:border-solid file:border-line-strong file:bg-plate file:px-4 file:font-medium file:text-ink hover:file:border-action"
         />
       </div>
       {read?.file && <Take key={read.key} file={read.file} verdicts={read.verdicts} />}

@@ -3,6 +3,7 @@ import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
 import { MachineCard } from './machine-card.tsx';
 import { machineListQuery } from './machines.queries.ts';
+import { RetiredMachines } from './retired-machines.tsx';
 
 /** Every machine in use. */
 export function MachinesPage() {
@@ -38,6 +39,7 @@ export function MachinesPage() {
           </ul>
         </section>
       )}
+      <RetiredMachines />
     </div>
   );
 }

@@ -2,9 +2,11 @@ import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine 
 import type { TimedReading } from '@hot-bead/core';
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
+import { jobKeys } from '../jobs/index.ts';
 
 export const machineKeys = {
   all: ['machines'] as const,
+  retired: ['machines', 'retired'] as const,
   history: (id: string) => ['machines', id, 'history'] as const,
 };
 
@@ -19,6 +21,16 @@ export const machineListQuery = queryOptions({
       readBy((contract) => contract.machineListSchema),
     ),
   staleTime: 60_000,
+});
+
+export const retiredMachinesQuery = queryOptions({
+  queryKey: machineKeys.retired,
+  queryFn: () =>
+    api(
+      'GET',
+      '/machines/retired',
+      readBy((contract) => contract.machineListSchema),
+    ),
 });
 
 export function dialHistoryQuery(id: string) {
@@ -50,9 +62,14 @@ export function useChangeMachine(id: string) {
   return useMachineMutation((change: MachineChange) => api('PATCH', `/machines/${id}`, readMachine, change));
 }
 
-/** Takes the whole machine as the form says it: what was emptied is no longer known. */
+/** Takes the whole machine as the form says it: what was emptied is no longer known; its jobs follow a new name. */
 export function useReplaceMachine(id: string) {
-  return useMachineMutation((machine: NewMachine) => api('PUT', `/machines/${id}`, readMachine, machine));
+  const client = useQueryClient();
+  return useMachineMutation(async (machine: NewMachine) => {
+    const kept = await api('PUT', `/machines/${id}`, readMachine, machine);
+    void client.invalidateQueries({ queryKey: jobKeys.all });
+    return kept;
+  });
 }
 
 export function useCloneMachine(id: string) {
