@@ -13,10 +13,11 @@ export const STEP_MISSED = 0.26;
 
 /** Half-width of the 95 % band at a knob, m/min: the readings' errors and what the curve may miss between them. */
 export function halfBand(dial: Dial, knob: number): number {
-  const { curve, points } = dial;
+  const { curve, points, commonSdShare } = dial;
+  const common = commonSdShare === 0 ? 0 : commonSdShare * curveAt(curve, knob);
   const i = stretchAt(curve, knob);
   const [a, b] = [points[i], points[i + 1]];
-  if (!a || !b) return TWO_SIDED_95 * (points[0]?.sdMPerMin ?? 0);
+  if (!a || !b) return TWO_SIDED_95 * Math.hypot(points[0]?.sdMPerMin ?? 0, common);
   const u = Math.min(Math.max((knob - a.knob) / (b.knob - a.knob), 0), 1);
   const noise = Math.hypot((1 - u) * a.sdMPerMin, u * b.sdMPerMin);
   const step = b.knob - a.knob;
@@ -26,7 +27,7 @@ export function halfBand(dial: Dial, knob: number): number {
   const missed =
     (CURVATURE_MISSED * (dial.bends[i] ?? 0) * step ** 2 * bow) / 8 +
     STEP_MISSED * rise * bow * (step / (high - low));
-  return Math.hypot(TWO_SIDED_95 * noise, missed);
+  return Math.hypot(TWO_SIDED_95 * Math.hypot(noise, common), missed);
 }
 
 /** Wire speed at a knob, with its 95 % band, m/min; undefined outside the readings. */

@@ -24,6 +24,8 @@ export interface Dial {
   /** Largest bend of the curve about each stretch between two points, (m/min)/knob². */
   readonly bends: readonly number[];
   readonly doubts: readonly DialDoubt[];
+  /** Error that all of it shares, one standard deviation, as a share: that of a dial borrowed from another tap. */
+  readonly commonSdShare: number;
 }
 
 /** How far two readings of one place may lie apart, in standard deviations, before they disagree. */
@@ -114,13 +116,18 @@ function bendAt(points: readonly CurvePoint[], stretch: number): number {
  * A dial from points in rising knob order: level where noise alone breaks the order.
  *
  * @param points one or more
+ * @param commonSdShare error that all points share, one standard deviation, as a share
  */
-export function dialOfPoints(points: readonly DialPoint[], doubts: readonly DialDoubt[]): Dial {
+export function dialOfPoints(
+  points: readonly DialPoint[],
+  doubts: readonly DialDoubt[],
+  commonSdShare = 0,
+): Dial {
   const ordered = inOrder(points);
   const [only] = ordered;
   const curve = ordered.length === 1 && only ? [only, { x: only.x + 1e-9, y: only.y }] : ordered;
   const bends = ordered.slice(1).map((_, i) => bendAt(ordered, i));
-  return { points, curve: monotoneCurve(curve), bends, doubts };
+  return { points, curve: monotoneCurve(curve), bends, doubts, commonSdShare };
 }
 
 /**

@@ -44,16 +44,14 @@ export interface FeederKind {
   readonly voltsControl?: VoltsControl | undefined;
 }
 
-/** The reference's shape at another height, its errors widened. */
+/** The reference's shape at another height, with the error that the height itself may have. */
 function scaledBy(reference: Dial, ratio: number, sdShare: number): Dial {
-  return dialOfPoints(
-    reference.points.map((point) => {
-      const speedMPerMin = point.speedMPerMin * ratio;
-      const own = point.sdMPerMin / point.speedMPerMin;
-      return { ...point, speedMPerMin, sdMPerMin: speedMPerMin * Math.hypot(own, sdShare) };
-    }),
-    reference.doubts,
-  );
+  const points = reference.points.map((point) => ({
+    ...point,
+    speedMPerMin: point.speedMPerMin * ratio,
+    sdMPerMin: point.sdMPerMin * ratio,
+  }));
+  return dialOfPoints(points, reference.doubts, sdShare);
 }
 
 function scaledThrough(reference: Dial, readings: readonly TimedReading[]): Dial {

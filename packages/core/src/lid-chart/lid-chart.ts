@@ -5,7 +5,7 @@ import type { Machine } from '../machine/machine.ts';
 import { type MachineTerms, machineTerms } from '../machine/machine-terms.ts';
 import type { Joint, Position, Work } from '../material/work.ts';
 import type { Schools } from '../school/school.ts';
-import { planSetup } from '../setup/plan-setup.ts';
+import { planAskedWays } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import type { PlannedMode, TransferMode } from '../transfer/transfer-mode.ts';
 import type { ShelfWire } from '../wire/shelf-wire.ts';
@@ -100,7 +100,7 @@ function cell(input: LidChartInput, column: LidColumn, thicknessMm: number): Lid
     place: 'indoors',
     windy: false,
   };
-  const plan = planSetup(work, {
+  const plan = planAskedWays(work, {
     machine,
     schools,
     wireClass: column.wireClass,

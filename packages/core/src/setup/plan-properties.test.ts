@@ -3,7 +3,7 @@ import { BASE_METALS } from '../material/base-metal.ts';
 import { JOINTS, POSITIONS, SURFACES, type Work } from '../material/work.ts';
 import { WIRE_DIAMETERS_MM } from '../wire/wire-diameter.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
-import { planSetup } from './plan-setup.ts';
+import { planAskedWays, planSetup } from './plan-setup.ts';
 import type { Resources } from './resources.ts';
 import type { PlannedSetup, Setup } from './setup.ts';
 import { windowCurve } from './window-curve.ts';
@@ -86,6 +86,25 @@ function steel(over: Partial<Work>, resource: Resources): Setup {
 function bothPlanned(a: Setup, b: Setup): [PlannedSetup, PlannedSetup] | undefined {
   return a.status === 'planned' && b.status === 'planned' ? [a, b] : undefined;
 }
+
+describe('a plan of the asked ways alone', () => {
+  it('is the plan that judging every way gives, but for the list of ways', () => {
+    const asked = fc.record({
+      wireClass: fc.constantFrom(undefined, 'ER70S-6', 'E71T-11', 'ER308LSi', 'ER5356'),
+      mode: fc.constantFrom(undefined, 'short-circuit', 'spray', 'pulse'),
+      wireDiameterMm: fc.option(diameter, { nil: undefined }),
+    });
+    fc.assert(
+      fc.property(work, asked, (w, r) => {
+        const { ways: every, ...whole } = planSetup(w, r as Resources);
+        const { ways: some, ...alone } = planAskedWays(w, r as Resources);
+        expect(JSON.stringify(alone)).toBe(JSON.stringify(whole));
+        expect(every).toEqual(expect.arrayContaining([...some]));
+      }),
+      { numRuns: 300 },
+    );
+  });
+});
 
 describe('any work', () => {
   it('gives a plan inside its limits or a refusal with a reason, never NaN', () => {

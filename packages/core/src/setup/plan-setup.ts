@@ -36,6 +36,27 @@ function closedRefusal(work: Work, asked: readonly JudgedWay[]): RefusedSetup | 
   return best?.status === 'closed' ? refused(work, best.code, [best.reason], best.instead) : undefined;
 }
 
+function planAmong(work: Work, resources: Resources, own: OwnNumbers, which: 'every' | 'asked'): Setup {
+  checkNumbers(work, own);
+  const pair = metalPair(work);
+  if (pair.status === 'hopeless') return refused(work, pair.code, [pair.reason], [pair.instead]);
+  const early = earlyRefusal(work, pair, resources);
+  if (early) return early;
+  const context = workContext(work, pair, resources);
+  const ways = judgedWays(context, which);
+  const asked = which === 'asked' ? ways : ways.filter((way) => isAsked(way, context));
+  if (asked.length === 0) return nothingAsked(work, resources);
+  let refusal: RefusedSetup | undefined;
+  for (const way of asked) {
+    if (way.status === 'closed') continue;
+    const settled = settleWay(way);
+    if (settled.status === 'settled') return { ...planWay(settled, own), ways: otherWays(ways, way) };
+    refusal ??= settled;
+  }
+  const found = refusal ?? closedRefusal(work, asked) ?? nothingAsked(work, resources);
+  return { ...found, ways: otherWays(ways, undefined) };
+}
+
 /**
  * From the work and what is at hand to a complete setup, or a refusal with its reason.
  *
@@ -49,22 +70,18 @@ function closedRefusal(work: Work, asked: readonly JudgedWay[]): RefusedSetup | 
  * @source our model; each item of the result carries its own source
  */
 export function planSetup(work: Work, resources: Resources = {}, own: OwnNumbers = {}): Setup {
-  checkNumbers(work, own);
-  const pair = metalPair(work);
-  if (pair.status === 'hopeless') return refused(work, pair.code, [pair.reason], [pair.instead]);
-  const early = earlyRefusal(work, pair, resources);
-  if (early) return early;
-  const context = workContext(work, pair, resources);
-  const ways = judgedWays(context);
-  const asked = ways.filter((way) => isAsked(way, context));
-  if (asked.length === 0) return nothingAsked(work, resources);
-  let refusal: RefusedSetup | undefined;
-  for (const way of asked) {
-    if (way.status === 'closed') continue;
-    const settled = settleWay(way);
-    if (settled.status === 'settled') return { ...planWay(settled, own), ways: otherWays(ways, way) };
-    refusal ??= settled;
-  }
-  const found = refusal ?? closedRefusal(work, asked) ?? nothingAsked(work, resources);
-  return { ...found, ways: otherWays(ways, undefined) };
+  return planAmong(work, resources, own, 'every');
+}
+
+/**
+ * The same setup as {@link planSetup} gives, in less time: of the ways, only those that were asked for are judged
+ * and listed. For charts of many plans.
+ *
+ * @param work complete work; both thicknesses in mm, {@link THICKNESS_RANGE_MM}
+ * @param resources as far as they are settled; a wire class leaves few ways to judge
+ * @throws {OutOfRangeError} thickness outside its range or not finite
+ * @source our model; each item of the result carries its own source
+ */
+export function planAskedWays(work: Work, resources: Resources): Setup {
+  return planAmong(work, resources, {}, 'asked');
 }

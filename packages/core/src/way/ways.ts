@@ -70,7 +70,8 @@ function judged(option: WayMode, asking: WorkContext): JudgedWay {
   return { ...option, status: 'open', name: wayModeName(option), family, wire, score, context };
 }
 
-/** Every way judged for the work, best first. */
-export function judgedWays(context: WorkContext): readonly JudgedWay[] {
-  return WAY_MODES.map((option) => judged(option, context)).toSorted((a, b) => b.score - a.score);
+/** Ways judged for the work, best first: every one, or those that were asked for alone. */
+export function judgedWays(context: WorkContext, which: 'every' | 'asked' = 'every'): readonly JudgedWay[] {
+  const options = which === 'every' ? WAY_MODES : WAY_MODES.filter((option) => isAsked(option, context));
+  return options.map((option) => judged(option, context)).toSorted((a, b) => b.score - a.score);
 }

@@ -1,23 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { planSetup, type PlannedSetup, type Resources, type Work } from '@hot-bead/core';
+import { planOf } from '../../../test/plans.ts';
 import { METRIC, US } from '../../app/units.ts';
 import { voltsBeneath, wireBeneath } from './term-text.ts';
-
-const STEEL: Work = {
-  metal: 'carbon-steel',
-  thicknessMm: 3,
-  joint: 'tee',
-  position: 'flat',
-  surface: 'clean',
-  place: 'indoors',
-  windy: false,
-};
-
-function plan(over: Partial<Work> = {}, resources: Resources = {}): PlannedSetup {
-  const setup = planSetup({ ...STEEL, ...over }, resources);
-  if (setup.status !== 'planned') throw new Error(setup.code);
-  return setup;
-}
 
 const TOM: KeptMachine = {
   id: 'tom',
@@ -48,21 +32,21 @@ const MEASURED = [reading(0, 300), reading(5, 1000), reading(10, 2500)];
 
 describe('the plan’s wire speed in the machine’s words', () => {
   it('says that a knob was not measured, then where to turn it', () => {
-    expect(wireBeneath(plan(), undefined, METRIC)).toBeUndefined();
-    expect(wireBeneath(plan(), TOM, METRIC)).toBe('Tom: knob not measured');
+    expect(wireBeneath(planOf(), undefined, METRIC)).toBeUndefined();
+    expect(wireBeneath(planOf(), TOM, METRIC)).toBe('Tom: knob not measured');
     const measured = { ...TOM, dialReadings: MEASURED };
-    expect(wireBeneath(plan(), measured, METRIC)).toMatch(/^knob (between )?\d½?.* \(\d\.\d ± \d\.\d\)$/);
-    expect(wireBeneath(plan(), { ...TOM, wireControl: { kind: 'units' } }, METRIC)).toContain('display');
+    expect(wireBeneath(planOf(), measured, METRIC)).toMatch(/^knob (between )?\d½?.* \(\d\.\d ± \d\.\d\)$/);
+    expect(wireBeneath(planOf(), { ...TOM, wireControl: { kind: 'units' } }, METRIC)).toContain('display');
   });
 
   it('says what is out of reach, in the user’s units, with the way out', () => {
     const slow = { ...TOM, dialReadings: [reading(0, 300), reading(10, 600)] };
-    expect(wireBeneath(plan(), slow, METRIC)).toBe(
+    expect(wireBeneath(planOf(), slow, METRIC)).toBe(
       'out of reach: the fastest reading is 3.6 m/min at 10; take a thicker wire or less current, or measure further',
     );
-    expect(wireBeneath(plan(), slow, US)).toContain('142 in/min');
+    expect(wireBeneath(planOf(), slow, US)).toContain('142 in/min');
     const fast = { ...TOM, dialReadings: [reading(0, 2500), reading(10, 4000)] };
-    expect(wireBeneath(plan(), fast, METRIC)).toContain(
+    expect(wireBeneath(planOf(), fast, METRIC)).toContain(
       'the slowest reading is 15.0 m/min at 0; take a thinner wire',
     );
   });
@@ -78,12 +62,12 @@ describe('the plan’s wire speed in the machine’s words', () => {
       voltsControl: { kind: 'positions', positions },
       dialReadings: MEASURED.map((r) => ({ ...r, position: '3' })),
     };
-    expect(wireBeneath(plan(), following, METRIC)).toContain('tap not read: guessed');
+    expect(wireBeneath(planOf(), following, METRIC)).toContain('tap not read: guessed');
     const one = {
       ...following,
       dialReadings: [...following.dialReadings, reading(5, 1150, { position: '4' })],
     };
-    expect(wireBeneath(plan(), one, METRIC)).toContain('scaled to this tap');
+    expect(wireBeneath(planOf(), one, METRIC)).toContain('scaled to this tap');
   });
 
   it('names the nearest letter with what it gives', () => {
@@ -92,7 +76,7 @@ describe('the plan’s wire speed in the machine’s words', () => {
       wireControl: { kind: 'letters', names: ['L', 'H'] },
       dialReadings: [reading(0, 500), reading(1, 900)],
     };
-    expect(wireBeneath(plan(), lettered, METRIC)).toMatch(
+    expect(wireBeneath(planOf(), lettered, METRIC)).toMatch(
       /^letter [LH]: \d\.\d to \d\.\d m\/min, \d+ % too (fast|slow)$/,
     );
   });
@@ -109,7 +93,7 @@ describe('one entry', () => {
     voltsControl: { kind: 'entry' },
     oneEntry: { unit: 'mm', lines: [{ wireClass: 'ER70S-6', diameterMm: 0.8, gas: 'ar-co2-18', points }] },
   };
-  const setup = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18', wireClass: 'ER70S-6' });
+  const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18', wireClass: 'ER70S-6' });
 
   it('is entry and trim under the figures, with why', () => {
     expect(wireBeneath(setup, ONE, METRIC)).toMatch(
@@ -129,7 +113,7 @@ describe('one entry', () => {
   });
 
   it('says honestly where nothing was recorded, or where it ends', () => {
-    expect(wireBeneath(plan({}, { wireDiameterMm: 1.0 }), ONE, METRIC)).toContain('not recorded');
+    expect(wireBeneath(planOf({}, { wireDiameterMm: 1.0 }), ONE, METRIC)).toContain('not recorded');
     const short: KeptMachine = {
       ...ONE,
       oneEntry: {
@@ -148,17 +132,17 @@ describe('one entry', () => {
 
 describe('the plan’s volts in the machine’s words', () => {
   it('names the tap with what it gives, and says how far off it is', () => {
-    expect(voltsBeneath(plan(), undefined)).toContain('at the arc');
-    const thin = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+    expect(voltsBeneath(planOf(), undefined)).toContain('at the arc');
+    const thin = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
     expect(voltsBeneath(thin, TOM)).toMatch(/^tap 4: about 18\.\d ± \d\.\d V$/);
     const far: KeptMachine = {
       ...TOM,
       voltsControl: { kind: 'positions', positions: [{ name: '6', openV: 30 }] },
     };
-    expect(voltsBeneath(plan(), far)).toMatch(/V too high$/);
+    expect(voltsBeneath(planOf(), far)).toMatch(/V too high$/);
     const bare: KeptMachine = { ...TOM, voltsControl: { kind: 'positions', positions: [{ name: 'A' }] } };
-    expect(voltsBeneath(plan(), bare)).toBe('Tom: taps not measured');
-    const pulsed = plan({ thicknessMm: 4 }, { mode: 'pulse', gas: 'ar-co2-10' });
+    expect(voltsBeneath(planOf(), bare)).toBe('Tom: taps not measured');
+    const pulsed = planOf({ thicknessMm: 4 }, { mode: 'pulse', gas: 'ar-co2-10' });
     expect(voltsBeneath(pulsed, TOM)).toContain('trim');
   });
 
@@ -168,7 +152,7 @@ describe('the plan’s volts in the machine’s words', () => {
       { name: 'high', openV: 25 },
     ];
     const two: KeptMachine = { ...TOM, voltsControl: { kind: 'positions', positions } };
-    const setup = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+    const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
     const at = (volts: number) => voltsBeneath(setup, two, { volts, wireFeedSpeedMPerMin: 7 });
     expect(at(14)).toContain('tap low');
     expect(at(22)).toContain('tap high');
@@ -177,7 +161,7 @@ describe('the plan’s volts in the machine’s words', () => {
   it('says what to show where a meter found the display off', () => {
     const meter = [{ shownV: 19, meterV: 18.4 }];
     const off: KeptMachine = { ...TOM, voltsControl: { kind: 'displayed', meter } };
-    expect(voltsBeneath(plan(), off)).toMatch(/^show \d\d\.\d ± 0\.\d V: the display reads 0\.6 V high$/);
-    expect(voltsBeneath(plan(), { ...TOM, voltsControl: { kind: 'displayed' } })).toContain('at the arc');
+    expect(voltsBeneath(planOf(), off)).toMatch(/^show \d\d\.\d ± 0\.\d V: the display reads 0\.6 V high$/);
+    expect(voltsBeneath(planOf(), { ...TOM, voltsControl: { kind: 'displayed' } })).toContain('at the arc');
   });
 });

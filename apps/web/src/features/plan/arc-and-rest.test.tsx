@@ -1,7 +1,8 @@
 import type { Job } from '@hot-bead/contract';
-import { planSetup, type PlannedSetup, type QuickWork } from '@hot-bead/core';
+import type { QuickWork } from '@hot-bead/core';
 import { screen } from '@testing-library/react';
 import { SHOWN, TAPPED } from '../../../test/machines.ts';
+import { planOf } from '../../../test/plans.ts';
 import { show } from '../../../test/show.tsx';
 import { ArcAndRest } from './arc-and-rest.tsx';
 
@@ -19,29 +20,13 @@ function jobWith(work: QuickWork): Job {
   };
 }
 
-function planOf(seamMm?: number): PlannedSetup {
-  const setup = planSetup(
-    {
-      metal: 'carbon-steel',
-      thicknessMm: 3,
-      joint: 'tee',
-      position: 'flat',
-      surface: 'clean',
-      place: 'indoors',
-      windy: false,
-      seamMm,
-    },
-    { machine: TAPPED },
-  );
-  if (setup.status !== 'planned') throw new Error(setup.code);
-  return setup;
-}
+const planWith = (seamMm?: number) => planOf({ seamMm }, { machine: TAPPED });
 const seam = () => screen.getByLabelText('Seam to weld, in any unit');
 
 describe('arc and rest', () => {
   it('keeps a seam in any unit with the job', async () => {
     const job = jobWith({ thicknessMm: 3 });
-    const { user, sent } = show(<ArcAndRest job={job} plan={planOf()} machine={TAPPED} />, {
+    const { user, sent } = show(<ArcAndRest job={job} plan={planWith()} machine={TAPPED} />, {
       answers: { 'PATCH /jobs/j': job },
     });
     expect(screen.getByText(/min of arc in ten at/)).toBeInTheDocument();
@@ -50,7 +35,7 @@ describe('arc and rest', () => {
   });
 
   it('says at the field what is no length or none that is welded, and sends nothing', async () => {
-    const { user, sent } = show(<ArcAndRest job={jobWith({})} plan={planOf()} machine={TAPPED} />);
+    const { user, sent } = show(<ArcAndRest job={jobWith({})} plan={planWith()} machine={TAPPED} />);
     await user.type(seam(), 'a bit{enter}');
     expect(screen.getByRole('alert')).toHaveTextContent('is not a length');
     await user.clear(seam());
@@ -62,7 +47,7 @@ describe('arc and rest', () => {
 
   it('lays a long seam out in stretches, and forgets one that was emptied', async () => {
     const job = jobWith({ thicknessMm: 3, seamMm: 31_000 });
-    const { user, sent } = show(<ArcAndRest job={job} plan={planOf(31_000)} machine={TAPPED} />, {
+    const { user, sent } = show(<ArcAndRest job={job} plan={planWith(31_000)} machine={TAPPED} />, {
       answers: { 'PATCH /jobs/j': job },
     });
     expect(seam()).toHaveValue('31 m');
@@ -74,7 +59,7 @@ describe('arc and rest', () => {
   });
 
   it('is nothing where neither plate nor supply is known', () => {
-    const { container } = show(<ArcAndRest job={jobWith({})} plan={planOf()} machine={SHOWN} />);
+    const { container } = show(<ArcAndRest job={jobWith({})} plan={planWith()} machine={SHOWN} />);
     expect(container).not.toHaveTextContent('Arc and rest');
   });
 });

@@ -39,7 +39,7 @@ interface RowProps {
 function Row({ name, quantity, span, own }: RowProps) {
   const { units } = usePreferences();
   return (
-    <div className="flex flex-col justify-center border-line p-4 not-first:border-t md:not-first:border-t-0 md:[&:nth-child(even)]:border-l md:[&:nth-child(n+3)]:border-t">
+    <div className="flex flex-col justify-start border-line p-4 md:pt-8 not-first:border-t md:not-first:border-t-0 md:[&:nth-child(even)]:border-l md:[&:nth-child(n+3)]:border-t">
       <dt className="label-text text-lg">{name}</dt>
       <dd className="figure-text text-[clamp(56px,13vw,150px)] leading-none">
         {figureOf(quantity, span.start, units)}{' '}

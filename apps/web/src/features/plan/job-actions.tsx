@@ -1,6 +1,7 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
 import type { Setup } from '@hot-bead/core';
 import { Columns2, Copy, Printer, Rows3 } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useToast } from '../../ui/toasts.tsx';
 import { useDuplicateJob, useRemoveJob } from '../jobs/index.ts';
@@ -14,6 +15,22 @@ interface Props {
   readonly title: string;
   readonly setup: Setup | undefined;
   readonly machine: KeptMachine | undefined;
+}
+
+function IconLink({
+  to,
+  name,
+  children,
+}: {
+  readonly to: string;
+  readonly name: string;
+  readonly children: ReactNode;
+}) {
+  return (
+    <Link to={to} className={ICON_BUTTON} aria-label={name} title={name}>
+      {children}
+    </Link>
+  );
 }
 
 /** What can be done with the job as a whole: show it large, duplicate, compare, print. */
@@ -37,24 +54,14 @@ export function JobActions({ job, title, setup, machine }: Props) {
     <div className="ml-auto flex gap-1.5">
       {setup?.status === 'planned' && <AtTheMachine plan={setup} title={title} machine={machine} />}
       {setup?.status === 'planned' && (
-        <Link
-          to={`/jobs/${job.id}/compare`}
-          className={ICON_BUTTON}
-          aria-label="Compare with another way"
-          title="Compare with another way"
-        >
+        <IconLink to={`/jobs/${job.id}/compare`} name="Compare with another way">
           <Columns2 size={18} aria-hidden="true" />
-        </Link>
+        </IconLink>
       )}
       {setup && (
-        <Link
-          to={`/jobs/${job.id}/machines`}
-          className={ICON_BUTTON}
-          aria-label="On every machine"
-          title="On every machine"
-        >
+        <IconLink to={`/jobs/${job.id}/machines`} name="On every machine">
           <Rows3 size={18} aria-hidden="true" />
-        </Link>
+        </IconLink>
       )}
       {setup?.status === 'planned' && (
         <button

@@ -1,27 +1,12 @@
 import type { Job, KeptMachine, KeptProvenSetting } from '@hot-bead/contract';
-import { type Caution, planSetup, type PlannedSetup, type Resources, type Work } from '@hot-bead/core';
+import { planOf } from '../../../test/plans.ts';
+import type { Caution, PlannedSetup } from '@hot-bead/core';
 import { METRIC } from '../../app/units.ts';
 import { pathWords } from '../../drawing/station-symbol.tsx';
 import { readAt, unreadStops } from './cautions.tsx';
 import { dutyOf, dutyText, mainsText, minutesText, seamText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
 import { stationsOf } from './stations.ts';
-
-const STEEL: Work = {
-  metal: 'carbon-steel',
-  thicknessMm: 3,
-  joint: 'tee',
-  position: 'flat',
-  surface: 'clean',
-  place: 'indoors',
-  windy: false,
-};
-
-function plan(over: Partial<Work> = {}, resources: Resources = {}): PlannedSetup {
-  const setup = planSetup({ ...STEEL, ...over }, resources);
-  if (setup.status !== 'planned') throw new Error(setup.code);
-  return setup;
-}
 
 const TOM: KeptMachine = {
   id: 'tom',
@@ -40,20 +25,20 @@ const TOM: KeptMachine = {
 };
 describe('arc and rest in words', () => {
   it('speaks of duty where it is under 60 %', () => {
-    expect(dutyText(plan(), TOM)).toMatch(/min of arc in ten/);
-    expect(dutyText(plan(), { ...TOM, duty: [{ currentA: 400, percent: 60 }] })).toBeUndefined();
-    expect(dutyText(plan(), { ...TOM, duty: [] })).toBeUndefined();
-    expect(dutyText(plan({ seamMm: 31_000 }), TOM)).toMatch(/; \d+ min of rest for the seam$/);
+    expect(dutyText(planOf(), TOM)).toMatch(/min of arc in ten/);
+    expect(dutyText(planOf(), { ...TOM, duty: [{ currentA: 400, percent: 60 }] })).toBeUndefined();
+    expect(dutyText(planOf(), { ...TOM, duty: [] })).toBeUndefined();
+    expect(dutyText(planOf({ seamMm: 31_000 }), TOM)).toMatch(/; \d+ min of rest for the seam$/);
   });
 
   it('lays out a long seam in stretches, and a short one in one go', () => {
-    const seam = dutyOf(plan({ seamMm: 31_000 }), TOM)?.seam;
+    const seam = dutyOf(planOf({ seamMm: 31_000 }), TOM)?.seam;
     expect(seam && seamText(seam)).toMatch(
       /^\d+ min of arc: \d+ stretches of \d min( \d+ s)?, .* of rest between; \d+ min of rest in all$/,
     );
-    const short = dutyOf(plan({ seamMm: 60 }), TOM)?.seam;
+    const short = dutyOf(planOf({ seamMm: 60 }), TOM)?.seam;
     expect(short && seamText(short)).toMatch(/^\d+ s of arc: in one go$/);
-    expect(dutyOf(plan(), TOM)?.seam).toBeUndefined();
+    expect(dutyOf(planOf(), TOM)?.seam).toBeUndefined();
   });
 
   it.each([
@@ -67,16 +52,16 @@ describe('arc and rest in words', () => {
 
   it('says what the mains must give, and whether the breaker holds', () => {
     const on = (breakerA: number): KeptMachine => ({ ...TOM, mains: { volts: 230, breakerA } });
-    expect(mainsText(plan(), TOM)).toBeUndefined();
-    expect(mainsText(plan(), on(63))).toMatch(/^about \d+ A \(\d+ to \d+\): the 63 A breaker holds$/);
-    expect(mainsText(plan(), on(6))).toContain('◆ past the 6 A breaker');
-    const pulsed = plan({ thicknessMm: 4 }, { mode: 'pulse', gas: 'ar-co2-10' });
+    expect(mainsText(planOf(), TOM)).toBeUndefined();
+    expect(mainsText(planOf(), on(63))).toMatch(/^about \d+ A \(\d+ to \d+\): the 63 A breaker holds$/);
+    expect(mainsText(planOf(), on(6))).toContain('◆ past the 6 A breaker');
+    const pulsed = planOf({ thicknessMm: 4 }, { mode: 'pulse', gas: 'ar-co2-10' });
     expect(mainsText(pulsed, on(16))).toBeUndefined();
   });
 });
 
 describe('what the machine taught', () => {
-  const setup = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+  const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
   const proven = (offsetV: number, machineName = 'Tom'): KeptProvenSetting => ({
     machineName,
     jobId: 'j',
@@ -106,7 +91,7 @@ describe('what the machine taught', () => {
 
 describe('the stations', () => {
   it('say whether the machine has the roll, and how its leads are swapped', () => {
-    const setup = plan({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+    const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
     const of = (machine: KeptMachine) =>
       Object.fromEntries(stationsOf(setup, machine, METRIC).map((station) => [station.id, station]));
     expect(of(TOM).rolls).toMatchObject({ mark: 'unknown' });
@@ -126,21 +111,21 @@ describe('the stations', () => {
 
   it('are marked by what stands on the machine', () => {
     const resources = { wireDiameterMm: 0.8, gas: 'ar-co2-18' } as const;
-    expect(marks(plan({}, resources), TOM)).toMatchObject({
+    expect(marks(planOf({}, resources), TOM)).toMatchObject({
       leads: 'fitted',
       spool: 'fitted',
       gas: 'fitted',
     });
-    expect(marks(plan({}, { way: 'self-shielded' }), TOM)).toMatchObject({
+    expect(marks(planOf({}, { way: 'self-shielded' }), TOM)).toMatchObject({
       leads: 'change',
       spool: 'change',
       gas: 'change',
     });
-    expect(marks(plan())).toMatchObject({ leads: 'unknown', spool: 'unknown', gas: 'unknown' });
+    expect(marks(planOf())).toMatchObject({ leads: 'unknown', spool: 'unknown', gas: 'unknown' });
   });
 
   it('say what to do with the gas when there is none', () => {
-    const gas = stationsOf(plan({}, { way: 'self-shielded' }), undefined, METRIC).find(
+    const gas = stationsOf(planOf({}, { way: 'self-shielded' }), undefined, METRIC).find(
       ({ id }) => id === 'gas',
     );
     expect(gas).toMatchObject({ short: 'none', fit: 'No gas: close the cylinder' });
