@@ -68,6 +68,7 @@ function knobTerm({ dial, from }: PositionDial, sag: Span, speedMPerMin: number)
   const found = knobFor(dial, speedMPerMin / (1 - sag.start));
   if (found.status !== 'within') return outOfReach(found, sag.start, knobWords(found.endKnob));
   const edge = (share: number, side: 'low' | 'high'): number => {
+    if (share === sag.start) return found.knob[side];
     const there = knobFor(dial, speedMPerMin / (1 - share));
     return there.status === 'within' ? there.knob[side] : there.endKnob;
   };

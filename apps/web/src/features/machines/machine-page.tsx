@@ -8,6 +8,7 @@ import { wireSizeText } from '../units/index.ts';
 import { CloneMachine } from './clone-machine.tsx';
 import { DialSection } from './dial-section.tsx';
 import { EntrySection } from './entry-section.tsx';
+import { LearnedSection } from './learned-section.tsx';
 import { MachineForm } from './machine-form.tsx';
 import { MachineRoute } from './machine-route.tsx';
 import { useReplaceMachine, useRestoreMachine, useRetireMachine } from './machines.queries.ts';
@@ -80,9 +81,14 @@ function Machine({ machine }: { readonly machine: KeptMachine }) {
       </div>
       <DialSection machine={machine} />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[3fr_2fr]">
-        <VoltsSection machine={machine} />
-        <PlateSection machine={machine} />
-        <EntrySection machine={machine} />
+        <div className="grid grid-cols-1 gap-4">
+          <VoltsSection machine={machine} />
+          <EntrySection machine={machine} />
+        </div>
+        <div className="grid grid-cols-1 gap-4">
+          <PlateSection machine={machine} />
+          <LearnedSection machine={machine} />
+        </div>
       </div>
       <section aria-labelledby="what-it-is">
         <h2 id="what-it-is" className="mb-2 text-lg font-semibold">
