@@ -4,30 +4,17 @@ import { curveAt, reachedAt, stretchAt } from './monotone-curve.ts';
 
 /** 95 % of a normal error, in standard deviations. */
 const TWO_SIDED_95 = 1.96;
-/**
- * Share of the curvature between readings that the curve may miss, and of the rise between two readings, the more
- * the wider they stand on the dial: three readings on a line may hide an S. Source: our model, set so that the band holds the truth in about 95 % of simulated machines (see the test).
- */
-export const CURVATURE_MISSED = 0.4;
-export const STEP_MISSED = 0.26;
-
 /** Half-width of the 95 % band at a knob, m/min: the readings' errors and what the curve may miss between them. */
 export function halfBand(dial: Dial, knob: number): number {
   const { curve, points, commonSdShare } = dial;
-  const common = commonSdShare === 0 ? 0 : commonSdShare * curveAt(curve, knob);
   const i = stretchAt(curve, knob);
   const [a, b] = [points[i], points[i + 1]];
+  const common = commonSdShare === 0 ? 0 : commonSdShare * curveAt(curve, knob);
   if (!a || !b) return TWO_SIDED_95 * Math.hypot(points[0]?.sdMPerMin ?? 0, common);
   const u = Math.min(Math.max((knob - a.knob) / (b.knob - a.knob), 0), 1);
-  const noise = Math.hypot((1 - u) * a.sdMPerMin, u * b.sdMPerMin);
-  const step = b.knob - a.knob;
-  const rise = Math.abs((curve.points[i + 1]?.y ?? 0) - (curve.points[i]?.y ?? 0));
-  const [low, high] = dialEnds(dial);
-  const bow = 4 * u * (1 - u);
-  const missed =
-    (CURVATURE_MISSED * (dial.bends[i] ?? 0) * step ** 2 * bow) / 8 +
-    STEP_MISSED * rise * bow * (step / (high - low));
-  return Math.hypot(TWO_SIDED_95 * Math.hypot(noise, common), missed);
+  const variance = ((1 - u) * a.sdMPerMin) ** 2 + (u * b.sdMPerMin) ** 2 + common ** 2;
+  const missed = (dial.mayMissMPerMin[i] ?? 0) * 4 * u * (1 - u);
+  return Math.sqrt(TWO_SIDED_95 ** 2 * variance + missed ** 2);
 }
 
 /** Wire speed at a knob, with its 95 % band, m/min; undefined outside the readings. */

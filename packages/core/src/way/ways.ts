@@ -37,14 +37,21 @@ export function isAsked({ way, mode }: WayMode, { resources }: WorkContext): boo
   return !(resources.gas === 'none' && needsWay && way !== 'self-shielded');
 }
 
-function closed(option: WayMode, refusal: WayRefusal, score = -1000): ClosedWay {
-  return { ...option, status: 'closed', name: wayModeName(option), score, ...refusal };
+function closed(option: WayMode, { code, reason, instead }: WayRefusal, score = -1000): ClosedWay {
+  const { way, mode } = option;
+  return { way, mode, status: 'closed', name: wayModeName(option), score, code, reason, instead };
 }
 
 /** The same work with nothing said of wire, gas or way: how a way that was not asked for is judged. */
-function unasked({ resources, ...rest }: WorkContext): WorkContext {
-  const { machine, machines, shelf, schools } = resources;
-  return { ...rest, resources: { machine, machines, shelf, schools } };
+function unasked({ work, pair, thickness, schools, resources }: WorkContext): WorkContext {
+  const { machine, machines, shelf } = resources;
+  return {
+    work,
+    pair,
+    thickness,
+    schools,
+    resources: { machine, machines, shelf, schools: resources.schools },
+  };
 }
 
 function judged(option: WayMode, asking: WorkContext): JudgedWay {
@@ -67,7 +74,8 @@ function judged(option: WayMode, asking: WorkContext): JudgedWay {
   const score = wayScore(option, family, wire.wireClass, context);
   const refusal = wayRefusal({ option, family, wireClass: wire.wireClass, context });
   if (refusal) return closed(option, refusal, score);
-  return { ...option, status: 'open', name: wayModeName(option), family, wire, score, context };
+  const { way, mode } = option;
+  return { way, mode, status: 'open', name: wayModeName(option), family, wire, score, context };
 }
 
 /** Ways judged for the work, best first: every one, or those that were asked for alone. */
