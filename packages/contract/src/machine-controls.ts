@@ -2,6 +2,7 @@ import {
   ENTRY_UNITS,
   entryLineFault,
   type EntryPoint,
+  isSameLine,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
@@ -146,6 +147,6 @@ export const oneEntrySchema = Joi.object({
     .items(entryLineSchema)
     .max(ENTRY_POINTS_MOST)
     .required()
-    .unique((a, b) => a.wireClass === b.wireClass && a.diameterMm === b.diameterMm && a.gas === b.gas)
+    .unique(isSameLine)
     .messages({ 'array.unique': 'Two lines are for the same wire and gas.' }),
 });

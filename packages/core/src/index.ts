@@ -14,6 +14,8 @@ export {
   mPerMinFromInchesPerMin,
 } from './quantity/units.ts';
 export { GAUGE_TABLES, gaugeRows, gaugeThickness, nearestGauge, type GaugeTable } from './quantity/gauge.ts';
+export { sentence } from './words/sentence.ts';
+export { TWO_SIDED_95 } from './quantity/normal-band.ts';
 export { measuredLength, type MeasuredLength } from './quantity/measured-length.ts';
 export {
   gaugeTableName,
@@ -79,7 +81,7 @@ export {
   type WireClass,
 } from './wire/wire-class.ts';
 
-export type { ShelfWire } from './wire/shelf-wire.ts';
+export { isSameWire, type ShelfWire } from './wire/shelf-wire.ts';
 
 // Gas
 export { COMMON_GASES, gasNamed, gasOf, type Gas, type GasId } from './gas/gas.ts';
@@ -167,19 +169,19 @@ export type {
 
 // Machine
 export {
+  loadedWire,
   MACHINE_FEATURES,
-  MACHINE_KINDS,
   machineHas,
   machineHasRoll,
   POLARITY_CHANGES,
   type DriveRoll,
   type Machine,
   type MachineFeature,
-  type MachineKind,
   type PolarityChange,
   type VoltsControl,
   type WireControl,
 } from './machine/machine.ts';
+export { MACHINE_KINDS, type MachineKind } from './machine/machine-kind.ts';
 
 // Dial-in: test beads and the ladder
 export {
@@ -253,6 +255,8 @@ export {
   ENTRY_UNITS,
   entryFor,
   entryLineFault,
+  isSameLine,
+  type EntryFor,
   type EntryLine,
   type EntryPoint,
   type EntrySetting,

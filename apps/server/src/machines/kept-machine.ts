@@ -20,7 +20,7 @@ export function keptReading(row: DialReadingEntity): KeptDialReading {
 }
 
 /** A machine's row as it was entered. */
-function enteredMachine(row: MachineEntity): NewMachine {
+export function enteredMachine(row: MachineEntity): NewMachine {
   const { name, loadedWireClass, loadedWireDiameterMm, loadedGas, profile } = row;
   return { ...profile, name, loadedWireClass, loadedWireDiameterMm, loadedGas };
 }

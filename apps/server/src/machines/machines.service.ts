@@ -7,7 +7,7 @@ import { DialReadingEntity } from '../database/dial-reading.entity.ts';
 import { JobEntity } from '../database/job.entity.ts';
 import { MachineEntity } from '../database/machine.entity.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
-import { keptMachine, machineFile } from './kept-machine.ts';
+import { enteredMachine, keptMachine, machineFile } from './kept-machine.ts';
 
 type Columns = Omit<MachineEntity, 'id' | 'dialReadings' | 'retiredAt' | 'voltsReadAt' | 'entryReadAt'>;
 
@@ -75,14 +75,7 @@ export class MachinesService {
 
   /** Changes what is sent; what is absent stays. */
   async change(id: string, change: MachineChange): Promise<KeptMachine> {
-    const {
-      id: _id,
-      dialReadings: _readings,
-      voltsReadAt: _v,
-      entryReadAt: _e,
-      ...entered
-    } = await this.read(id);
-    return this.replace(id, { ...entered, ...change });
+    return this.replace(id, { ...enteredMachine(await this.getOrThrow(id)), ...change });
   }
 
   /** Takes the machine as it is sent; what is absent is no longer known. */

@@ -1,4 +1,10 @@
-import { type PlanRequest, type PlanResponse, type PlanSnapshot, quickWorkOf } from '@hot-bead/contract';
+import {
+  type KeptMachine,
+  type PlanRequest,
+  type PlanResponse,
+  type PlanSnapshot,
+  quickWorkOf,
+} from '@hot-bead/contract';
 import {
   completeWork,
   effectiveWork,
@@ -19,6 +25,13 @@ import { DomainError } from '../errors/domain-error.ts';
 import { ShopService } from '../shop/shop.service.ts';
 import { MachinesService } from '../machines/machines.service.ts';
 
+/** Plans in a shop that has been read. */
+export interface Planner {
+  readonly machines: readonly KeptMachine[];
+  /** The setup of a job as it stands; null while it has no thickness. */
+  readonly setupOf: (said: QuickWork, own: OwnNumbers) => Setup | null;
+}
+
 @Injectable()
 export class PlanService {
   constructor(
@@ -28,13 +41,13 @@ export class PlanService {
 
   /** A plan for a request; words without a thickness are an input error, a refusal is an answer. */
   async plan(request: PlanRequest): Promise<PlanResponse> {
-    const machines = await this.machines.list();
+    const { machines, setupOf } = await this.planner();
     const context = { unit: request.unit ?? 'mm', machineNames: machines.map((machine) => machine.name) };
     const line =
       request.work === undefined ? (request.line ?? '') : renderQuickLine(quickWorkOf(request.work));
     const reading = parseQuickLine(line, context);
     const said = request.work === undefined ? effectiveWork(reading) : quickWorkOf(request.work);
-    const setup = await this.setupOf(said, request.own ?? {});
+    const setup = setupOf(said, request.own ?? {});
     const report = planReport(reading, setup ?? undefined);
     if (setup === null)
       throw this.unreadable(reading, report, request.work === undefined ? 'line' : 'work.thickness');
@@ -46,18 +59,24 @@ export class PlanService {
     return { status: setup.status, report, setup, terms };
   }
 
-  /** The setup of a job as it stands; null while it has no thickness. */
-  async setupOf(said: QuickWork, own: OwnNumbers): Promise<Setup | null> {
-    const complete = completeWork(said);
-    if (!complete) return null;
+  /** The shop as it stands, read once, and the setup of any job in it. */
+  async planner(): Promise<Planner> {
     const { schools, shelf } = await this.shop.read();
     const machines = await this.machines.list();
-    return planSetup(complete.work, resourcesOf(said, { machines, schools, shelf: shelf ?? undefined }), own);
+    const shop = { machines, schools, shelf: shelf ?? undefined };
+    return {
+      machines,
+      setupOf(said, own) {
+        const complete = completeWork(said);
+        return complete ? planSetup(complete.work, resourcesOf(said, shop), own) : null;
+      },
+    };
   }
 
   /** The numbers a plan starts from, to be kept beside a bead. */
   async snapshot(said: QuickWork, own: OwnNumbers): Promise<PlanSnapshot | null> {
-    const setup = await this.setupOf(said, own);
+    const { setupOf } = await this.planner();
+    const setup = setupOf(said, own);
     if (setup?.status !== 'planned') return null;
     return {
       modelVersion: setup.modelVersion,

@@ -1,9 +1,24 @@
 import type { Job, KeptProvenSetting } from '@hot-bead/contract';
-import { provenSetting } from '@hot-bead/core';
+import { provenSetting, type TestBead } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { JobsService } from '../jobs/jobs.service.ts';
-import { PlanService } from '../plan/plan.service.ts';
+import { type Planner, PlanService } from '../plan/plan.service.ts';
 import { TestBeadsService } from '../test-beads/test-beads.service.ts';
+
+function provenOf(
+  { id, title, work }: Job,
+  beads: readonly TestBead[],
+  { setupOf }: Planner,
+): KeptProvenSetting[] {
+  if (!work.machineName || beads.length === 0) return [];
+  const plan = setupOf(work, {});
+  if (plan?.status !== 'planned') return [];
+  const setting = provenSetting(plan, beads, (wireFeedSpeedMPerMin) => {
+    const there = setupOf(work, { wireFeedSpeedMPerMin });
+    return there?.status === 'planned' ? there.volts.start : undefined;
+  });
+  return setting ? [{ ...setting, machineName: work.machineName, jobId: id, title }] : [];
+}
 
 @Injectable()
 export class ProvenService {
@@ -15,23 +30,9 @@ export class ProvenService {
 
   /** Settings that test beads proved, of every job that names its machine, oldest first. */
   async list(): Promise<KeptProvenSetting[]> {
-    const jobs = (await this.jobs.list()).filter(({ beadCount, work }) => beadCount > 0 && work.machineName);
-    const found: KeptProvenSetting[] = [];
-    for (const job of jobs.toReversed()) {
-      const setting = await this.settingOf(job);
-      if (setting) found.push(setting);
-    }
-    return found;
-  }
-
-  private async settingOf({ id, title, work }: Job): Promise<KeptProvenSetting | undefined> {
-    const plan = await this.plans.setupOf(work, {});
-    if (plan?.status !== 'planned') return undefined;
-    const beads = await this.beads.list(id);
-    const speed = beads.at(-1)?.wireFeedSpeedMPerMin;
-    const there = await this.plans.setupOf(work, { wireFeedSpeedMPerMin: speed });
-    const planned = there?.status === 'planned' ? there.volts.start : undefined;
-    const setting = provenSetting(plan, beads, () => planned);
-    return setting && { ...setting, machineName: work.machineName ?? '', jobId: id, title };
+    const jobs = await this.jobs.list();
+    const beads = await this.beads.listByJob();
+    const planner = await this.plans.planner();
+    return jobs.toReversed().flatMap((job) => provenOf(job, beads.get(job.id) ?? [], planner));
   }
 }

@@ -67,6 +67,14 @@ export class TestBeadsService {
     return rows.map(keptBead);
   }
 
+  /** The beads of every job that has some, in the order they were welded. */
+  async listByJob(): Promise<ReadonlyMap<string, readonly KeptTestBead[]>> {
+    const rows = await this.beads.find({ order: { number: 'ASC' } });
+    const byJob = new Map<string, KeptTestBead[]>();
+    for (const row of rows) byJob.set(row.jobId, [...(byJob.get(row.jobId) ?? []), keptBead(row)]);
+    return byJob;
+  }
+
   async read(jobId: string, id: string): Promise<KeptTestBead> {
     const row = await this.beads.findOneBy({ id, jobId });
     if (!row) throw notFound('test bead', id);

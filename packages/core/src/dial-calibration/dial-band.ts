@@ -1,9 +1,8 @@
+import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 import type { Span } from '../quantity/span.ts';
 import type { Dial } from './dial.ts';
 import { curveAt, reachedAt, stretchAt } from './monotone-curve.ts';
 
-/** 95 % of a normal error, in standard deviations. */
-const TWO_SIDED_95 = 1.96;
 /** Half-width of the 95 % band at a knob, m/min: the readings' errors and what the curve may miss between them. */
 export function halfBand(dial: Dial, knob: number): number {
   const { curve, points, commonSdShare } = dial;

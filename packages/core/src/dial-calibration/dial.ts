@@ -30,6 +30,7 @@ export interface Dial {
 
 /** How far two readings of one place may lie apart, in standard deviations, before they disagree. */
 const DISAGREE_SD = 3.5;
+
 function average(readings: readonly TimedReading[]): DialPoint {
   const speeds = readings.map(measuredSpeed);
   const weights = speeds.map(({ sdMPerMin }) => 1 / sdMPerMin ** 2);

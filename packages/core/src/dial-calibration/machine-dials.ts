@@ -1,4 +1,5 @@
 import type { VoltsControl } from '../machine/machine.ts';
+import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 import type { Span } from '../quantity/span.ts';
 import { type Dial, dialOf, dialOfPoints } from './dial.ts';
 import { dialSpeed } from './dial-band.ts';
@@ -25,13 +26,12 @@ export interface PositionDial {
 
 /** Everything measured of a machine's wire control. */
 export interface MachineDials {
-  /** The best measured dial, whatever the position. */
-  readonly reference: Dial | undefined;
+  /** Position of the best measured dial, whose shape the others borrow; undefined where it was not told. */
   readonly referencePosition: string | undefined;
-  /** Dials of the positions that were read, where the feeder follows the position. */
+  /** Dials of the positions, read or guessed, where the feeder follows the position. */
   readonly byPosition: ReadonlyMap<string, PositionDial>;
-  /** Open volts by position, where they were read. */
-  readonly openVolts: ReadonlyMap<string, number>;
+  /** The dial at any position that has none of its own; undefined: nothing was read. */
+  readonly elsewhere: PositionDial | undefined;
   /** How much it slows under arc, as a share, 0 to 0.5. */
   readonly sag: Span;
   readonly sagFrom: 'measured' | 'assumed' | 'regulated';
@@ -67,25 +67,20 @@ function scaledThrough(reference: Dial, readings: readonly TimedReading[]): Dial
   return scaledBy(reference, ratio, Math.hypot(share, SCALED_SHAPE_SD_SHARE));
 }
 
-/** A position that was not read: unregulated feeders run about as fast as the open volts are high. */
-function guessed(
-  { reference, referencePosition, openVolts }: MachineDials,
-  position: string,
-): PositionDial | undefined {
-  if (!reference) return undefined;
-  const [here, there] = [openVolts.get(position), openVolts.get(referencePosition ?? '')];
-  const dial =
-    here !== undefined && there !== undefined
-      ? scaledBy(reference, here / there, GUESSED_BY_VOLTS_SD_SHARE)
-      : scaledBy(reference, 1, GUESSED_SD_SHARE);
-  return { dial, from: 'guessed' };
-}
-
-function openVoltsOf(control: VoltsControl | undefined): ReadonlyMap<string, number> {
+/** Positions that were not read: unregulated feeders run about as fast as the open volts are high. */
+function guessedDials(
+  reference: Dial,
+  referencePosition: string,
+  control: VoltsControl | undefined,
+): readonly (readonly [string, PositionDial])[] {
   const positions = control?.kind === 'positions' ? control.positions : [];
-  return new Map(
-    positions.flatMap(({ name, openV }) => (openV === undefined ? [] : [[name, openV] as const])),
-  );
+  const there = positions.find(({ name }) => name === referencePosition)?.openV;
+  if (there === undefined) return [];
+  return positions.flatMap(({ name, openV }) => {
+    if (openV === undefined) return [];
+    const dial = scaledBy(reference, openV / there, GUESSED_BY_VOLTS_SD_SHARE);
+    return [[name, { dial, from: 'guessed' as const }] as const];
+  });
 }
 
 function groupedByPosition(readings: readonly TimedReading[]): ReadonlyMap<string, readonly TimedReading[]> {
@@ -106,7 +101,7 @@ function measuredSag(
     const open = dial && dialSpeed(dial, reading.knob);
     if (!open || open.start <= 0) return [];
     const { speedMPerMin, sdMPerMin } = measuredSpeed(reading);
-    return [{ share: 1 - speedMPerMin / open.start, error: (1.96 * sdMPerMin) / open.start }];
+    return [{ share: 1 - speedMPerMin / open.start, error: (TWO_SIDED_95 * sdMPerMin) / open.start }];
   });
   if (sags.length === 0) return undefined;
   const start = sags.reduce((sum, s) => sum + s.share, 0) / sags.length;
@@ -126,41 +121,47 @@ function measuredSag(
 export function machineDials(machine: FeederKind, readings: readonly TimedReading[]): MachineDials {
   const open = readings.filter(({ underArc }) => underArc !== true);
   const loaded = readings.filter(({ underArc }) => underArc === true);
-  if (machine.feedFollowsPosition !== true) {
-    const reference = dialOf(open);
-    const sag = measuredSag(loaded, () => reference);
-    const sagFrom = sag ? 'measured' : 'regulated';
-    return {
-      reference,
-      referencePosition: undefined,
-      byPosition: new Map(),
-      openVolts: new Map(),
-      sag: sag ?? NO_FEED_SAG,
-      sagFrom,
-    };
-  }
-  const groups = groupedByPosition(open);
-  const best = [...groups].toSorted(([, a], [, b]) => places(b) - places(a))[0];
-  const reference = best && dialOf(best[1]);
-  const byPosition = new Map(
-    [...groups].flatMap(([name, group]): [string, PositionDial][] => {
-      const own = dialOf(group);
-      if (!own || !reference) return [];
-      const isOwn = name === best[0] || places(group) >= OWN_DIAL_LEAST_PLACES;
-      return [
-        [
-          name,
-          isOwn ? { dial: own, from: 'own' } : { dial: scaledThrough(reference, group), from: 'scaled' },
-        ],
-      ];
-    }),
-  );
-  const sag = measuredSag(loaded, (position) => byPosition.get(position)?.dial ?? reference);
+  return machine.feedFollowsPosition === true
+    ? followingDials(machine, open, loaded)
+    : regulatedDials(open, loaded);
+}
+
+function regulatedDials(open: readonly TimedReading[], loaded: readonly TimedReading[]): MachineDials {
+  const dial = dialOf(open);
+  const sag = measuredSag(loaded, () => dial);
   return {
-    reference,
-    referencePosition: best?.[0] === '' ? undefined : best?.[0],
+    referencePosition: undefined,
+    byPosition: new Map(),
+    elsewhere: dial && { dial, from: 'own' },
+    sag: sag ?? NO_FEED_SAG,
+    sagFrom: sag ? 'measured' : 'regulated',
+  };
+}
+
+function followingDials(
+  { voltsControl }: FeederKind,
+  open: readonly TimedReading[],
+  loaded: readonly TimedReading[],
+): MachineDials {
+  const groups = groupedByPosition(open);
+  const [best = ''] = [...groups].toSorted(([, a], [, b]) => places(b) - places(a))[0] ?? [];
+  const reference = dialOf(groups.get(best) ?? []);
+  const read = [...groups].flatMap(([name, group]): [string, PositionDial][] => {
+    const own = dialOf(group);
+    if (!own || !reference) return [];
+    const isOwn = name === best || places(group) >= OWN_DIAL_LEAST_PLACES;
+    return [
+      [name, isOwn ? { dial: own, from: 'own' } : { dial: scaledThrough(reference, group), from: 'scaled' }],
+    ];
+  });
+  const guessed = reference ? guessedDials(reference, best, voltsControl) : [];
+  const byPosition = new Map([...guessed, ...read]);
+  const readDials = new Map(read);
+  const sag = measuredSag(loaded, (position) => readDials.get(position)?.dial ?? reference);
+  return {
+    referencePosition: best === '' ? undefined : best,
     byPosition,
-    openVolts: openVoltsOf(machine.voltsControl),
+    elsewhere: reference && { dial: scaledBy(reference, 1, GUESSED_SD_SHARE), from: 'guessed' },
     sag: sag ?? ASSUMED_FEED_SAG,
     sagFrom: sag ? 'measured' : 'assumed',
   };
@@ -169,11 +170,11 @@ export function machineDials(machine: FeederKind, readings: readonly TimedReadin
 /**
  * The dial at a position of the volts control; undefined where nothing was read.
  *
- * @param position undefined: the position is not known, and the reference stands for it
+ * @param position undefined: the position is not known
  */
-export function dialAtPosition(dials: MachineDials, position: string | undefined): PositionDial | undefined {
-  const { reference, byPosition } = dials;
-  if (!reference) return undefined;
-  if (byPosition.size === 0) return { dial: reference, from: 'own' };
-  return byPosition.get(position ?? '') ?? guessed(dials, position ?? '');
+export function dialAtPosition(
+  { byPosition, elsewhere }: MachineDials,
+  position: string | undefined,
+): PositionDial | undefined {
+  return byPosition.get(position ?? '') ?? elsewhere;
 }

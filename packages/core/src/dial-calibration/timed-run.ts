@@ -1,4 +1,6 @@
+import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 import { OutOfRangeError, within } from '../quantity/out-of-range-error.ts';
+import { mmPerSFromMPerMin, mPerMinFromMmPerS } from '../quantity/units.ts';
 
 /** Time and length errors of a hand-held watch and a rule, one standard deviation: about ±0.2 s and ±1.5 mm in all. Source: common practice. */
 export const WATCH_SD_S = 0.1;
@@ -41,6 +43,11 @@ function checkedRun({ lengthMm, timeS }: TimedRun): TimedRun {
   };
 }
 
+/** Error of watch and rule over a run, or over the difference of two, one standard deviation, as a share. */
+function runSdShare({ lengthMm, timeS }: TimedRun, runs: 1 | 2): number {
+  return Math.sqrt(runs) * Math.hypot(WATCH_SD_S / timeS, RULE_SD_MM / lengthMm);
+}
+
 /**
  * Wire feed speed of a reading, with the error of watch and rule.
  *
@@ -57,15 +64,13 @@ export function measuredSpeed(reading: Pick<TimedReading, 'run' | 'shortRun'>): 
   if (short && (timeS < 2 || lengthMm < RUN_LENGTH_RANGE_MM[0])) {
     throw new OutOfRangeError('time between the two runs', timeS, 2, RUN_TIME_RANGE_S[1], 'runs-too-alike');
   }
-  const runs = short ? Math.SQRT2 : 1;
   const speed = within(
     'wire speed',
-    (lengthMm / timeS) * 0.06,
+    mPerMinFromMmPerS(lengthMm / timeS),
     DIAL_SPEED_RANGE_M_PER_MIN,
     'speed-out-of-range',
   );
-  const share = Math.hypot((runs * WATCH_SD_S) / timeS, (runs * RULE_SD_MM) / lengthMm);
-  return { speedMPerMin: speed, sdMPerMin: speed * share };
+  return { speedMPerMin: speed, sdMPerMin: speed * runSdShare({ lengthMm, timeS }, short ? 2 : 1) };
 }
 
 /** What a run of a given time is good for at a speed. */
@@ -81,13 +86,11 @@ export const RUN_TIMES_S = [6, 10, 60] as const;
 
 /** What each usual run time would be worth at a speed, against the wire it wastes. */
 export function runWorths(speedMPerMin: number): readonly RunWorth[] {
+  const mmPerS = mmPerSFromMPerMin(speedMPerMin);
   return RUN_TIMES_S.map((timeS) => {
-    const lengthMm = (speedMPerMin / 0.06) * timeS;
-    return {
-      timeS,
-      errorShare: 1.96 * Math.hypot(WATCH_SD_S / timeS, RULE_SD_MM / lengthMm),
-      wireM: lengthMm / 1000,
-    };
+    const lengthMm = mmPerS * timeS;
+    const errorShare = TWO_SIDED_95 * runSdShare({ lengthMm, timeS }, 1);
+    return { timeS, errorShare, wireM: lengthMm / 1000 };
   });
 }
 
@@ -98,12 +101,8 @@ export function runWorths(speedMPerMin: number): readonly RunWorth[] {
  * @param longS time of the longer run, s, at least 2 s more
  */
 export function twoLengthWorth(speedMPerMin: number, shortS: number, longS: number): RunWorth {
-  const mmPerS = speedMPerMin / 0.06;
-  const run = (timeS: number): TimedRun => ({ timeS, lengthMm: mmPerS * timeS });
-  const measured = measuredSpeed({ run: run(longS), shortRun: run(shortS) });
-  return {
-    timeS: longS - shortS,
-    errorShare: (1.96 * measured.sdMPerMin) / measured.speedMPerMin,
-    wireM: (mmPerS * (shortS + longS)) / 1000,
-  };
+  const mmPerS = mmPerSFromMPerMin(speedMPerMin);
+  const timeS = longS - shortS;
+  const errorShare = TWO_SIDED_95 * runSdShare({ lengthMm: mmPerS * timeS, timeS }, 2);
+  return { timeS, errorShare, wireM: (mmPerS * (shortS + longS)) / 1000 };
 }

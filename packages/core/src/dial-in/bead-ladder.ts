@@ -65,7 +65,3 @@ export function stepWords(stepV: number): string {
   if (stepV === SHEET_STEP_V) return 'a quarter volt';
   return stepV === LADDER_STEP_V ? 'half a volt' : 'a volt';
 }
-
-export function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}

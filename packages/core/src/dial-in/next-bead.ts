@@ -1,8 +1,8 @@
 import type { Span } from '../quantity/span.ts';
+import { sentence } from '../words/sentence.ts';
 import {
   BEGIN_WHY,
   type BeadLadder,
-  capital,
   firstRungVolts,
   SHORT_CIRCUIT_LADDER,
   stepWords,
@@ -79,7 +79,7 @@ function nextStep(
     const why =
       hottest.verdict === 'cold'
         ? `Still cold: ${step} up.`
-        : `Good. ${capital(step)} up, to find where it gets too hot.`;
+        : `Good. ${sentence(step)} up, to find where it gets too hot.`;
     return weld(wireFeedSpeedMPerMin, toStep(hottest.volts + ladder.stepV, ladder.stepV), why);
   };
   const down = (): NextBead | undefined => {

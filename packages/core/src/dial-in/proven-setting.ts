@@ -1,9 +1,10 @@
 import type { GasId } from '../gas/gas.ts';
 import type { Joint, Position } from '../material/work.ts';
+import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 import type { Span } from '../quantity/span.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
-import type { ShelfWire } from '../wire/shelf-wire.ts';
+import { isSameWire, type ShelfWire } from '../wire/shelf-wire.ts';
 import type { BeadSetting, TestBead } from './bead-report.ts';
 import { ladderFor } from './bead-ladder.ts';
 import { nextBead } from './next-bead.ts';
@@ -65,13 +66,9 @@ export interface LearnedOffset {
   readonly settings: number;
 }
 
-function sameWith(a: ProvenWith, b: ProvenWith): boolean {
-  return (
-    a.wire.wireClass === b.wire.wireClass &&
-    a.wire.diameterMm === b.wire.diameterMm &&
-    a.gas === b.gas &&
-    a.mode === b.mode
-  );
+/** Whether what was learnt with one holds for the other. */
+export function isSameWith(a: ProvenWith, b: ProvenWith): boolean {
+  return isSameWire(a.wire, b.wire) && a.gas === b.gas && a.mode === b.mode;
 }
 
 /**
@@ -86,11 +83,11 @@ export function learnedOffset(
   proven: readonly ProvenSetting[],
   given: ProvenWith,
 ): LearnedOffset | undefined {
-  const offsets = proven.filter((setting) => sameWith(setting, given)).map(({ offsetV }) => offsetV);
+  const offsets = proven.filter((setting) => isSameWith(setting, given)).map(({ offsetV }) => offsetV);
   const n = offsets.length;
   if (n === 0) return undefined;
   const weight = n / (n + (SETTING_SD_V / MACHINE_SD_V) ** 2);
   const start = (weight * offsets.reduce((sum, v) => sum + v, 0)) / n;
-  const half = 1.96 * Math.sqrt(1 / (1 / MACHINE_SD_V ** 2 + n / SETTING_SD_V ** 2));
+  const half = TWO_SIDED_95 * Math.sqrt(1 / (1 / MACHINE_SD_V ** 2 + n / SETTING_SD_V ** 2));
   return { offsetV: { start, low: start - half, high: start + half }, settings: n };
 }

@@ -1,5 +1,5 @@
 import type { MachineDials } from '../dial-calibration/machine-dials.ts';
-import { learnedOffset, type ProvenSetting } from '../dial-in/proven-setting.ts';
+import { isSameWith, learnedOffset, type ProvenSetting } from '../dial-in/proven-setting.ts';
 import type { OutOfReach, VoltsTerm, WireTerm } from '../machine/knob-terms.ts';
 import type { Machine } from '../machine/machine.ts';
 import { type MachineTerms, machineTerms } from '../machine/machine-terms.ts';
@@ -80,7 +80,7 @@ function figuresOf({ proven = [], joint, position }: LidChartInput, plan: Planne
       setting.joint === joint &&
       setting.position === position &&
       setting.otherThicknessMm === undefined &&
-      learnedOffset([setting], given) !== undefined &&
+      isSameWith(setting, given) &&
       Math.abs(setting.thicknessMm / plan.work.thicknessMm - 1) <= SAME_THICKNESS_SHARE,
   );
   if (same) {

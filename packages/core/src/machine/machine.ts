@@ -1,6 +1,7 @@
 import type { DutyRating } from '../duty/duty.ts';
 import type { RollForm } from '../feed-path/feed-path.ts';
 import type { GasId } from '../gas/gas.ts';
+import type { MachineKind } from './machine-kind.ts';
 import type { MainsSupply } from '../mains/mains-draw.ts';
 import type { OneEntry } from '../one-entry/one-entry.ts';
 import type { Polarity } from '../polarity/polarity.ts';
@@ -30,9 +31,6 @@ export const MACHINE_FEATURES = [
   'spool-gun-socket',
 ] as const;
 export type MachineFeature = (typeof MACHINE_FEATURES)[number];
-
-export const MACHINE_KINDS = ['inverter', 'transformer'] as const;
-export type MachineKind = (typeof MACHINE_KINDS)[number];
 
 /** How the two leads are swapped. */
 export const POLARITY_CHANGES = ['sockets', 'links', 'switch', 'fixed'] as const;
@@ -88,6 +86,11 @@ export interface Machine {
   readonly wires?: readonly ShelfWire[] | undefined;
   /** Drive rolls that it has; undefined: not known. */
   readonly rolls?: readonly DriveRoll[] | undefined;
+}
+
+/** The wire that is on the machine. */
+export function loadedWire({ loadedWireClass, loadedWireDiameterMm }: Machine): ShelfWire {
+  return { wireClass: loadedWireClass, diameterMm: loadedWireDiameterMm };
 }
 
 /** Whether the machine has a feature: yes, no, or not known. */

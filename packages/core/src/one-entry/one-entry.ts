@@ -1,7 +1,6 @@
 import type { GasId } from '../gas/gas.ts';
 import { curveAt, type MonotoneCurve, monotoneCurve, reachedAt } from '../dial-calibration/monotone-curve.ts';
-import type { WireClass } from '../wire/wire-class.ts';
-import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import { isSameWire, type ShelfWire } from '../wire/shelf-wire.ts';
 
 /** What the one entry is in. `mark`: a scale that names nothing. */
 export const ENTRY_UNITS = ['mm', 'A', 'm/min', 'mark'] as const;
@@ -14,11 +13,13 @@ export interface EntryPoint {
   readonly volts: number;
 }
 
-/** The machine's choices for one wire and gas. */
-export interface EntryLine {
-  readonly wireClass: WireClass;
-  readonly diameterMm: WireDiameterMm;
+/** What a machine's choices hold for: one wire and one gas. */
+export interface EntryFor extends ShelfWire {
   readonly gas: GasId;
+}
+
+/** The machine's choices for one wire and gas. */
+export interface EntryLine extends EntryFor {
   readonly points: readonly EntryPoint[];
 }
 
@@ -31,10 +32,7 @@ export interface OneEntry {
 }
 
 /** What a plan wants of it. */
-export interface EntryWanted {
-  readonly wireClass: WireClass;
-  readonly diameterMm: WireDiameterMm;
-  readonly gas: GasId;
+export interface EntryWanted extends EntryFor {
   readonly wireFeedSpeedMPerMin: number;
   readonly volts: number;
 }
@@ -59,15 +57,14 @@ export const TRIM_STEP_V = 0.1;
 /** Least difference from what the machine chooses that is worth trimming, V. Source: our model. */
 export const TRIM_WORTH_V = 0.2;
 
+/** Whether two are for one wire and gas. */
+export function isSameLine(a: EntryFor, b: EntryFor): boolean {
+  return isSameWire(a, b) && a.gas === b.gas;
+}
+
 /** The line recorded for a wire and gas with two points or more. */
 function lineFor(oneEntry: OneEntry, wanted: EntryWanted): EntryLine | undefined {
-  return oneEntry.lines.find(
-    ({ wireClass, diameterMm, gas, points }) =>
-      wireClass === wanted.wireClass &&
-      diameterMm === wanted.diameterMm &&
-      gas === wanted.gas &&
-      points.length >= 2,
-  );
+  return oneEntry.lines.find((line) => isSameLine(line, wanted) && line.points.length >= 2);
 }
 
 function curveOf(points: readonly EntryPoint[], y: (point: EntryPoint) => number): MonotoneCurve {

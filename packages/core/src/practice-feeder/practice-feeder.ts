@@ -2,6 +2,7 @@ import { RULE_SD_MM, type TimedRun, WATCH_SD_S } from '../dial-calibration/timed
 import { argonMeterFactor } from '../gas/float-meter.ts';
 import type { Gas } from '../gas/gas.ts';
 import { within } from '../quantity/out-of-range-error.ts';
+import { mmPerSFromMPerMin } from '../quantity/units.ts';
 import { normalFrom } from './seeded-random.ts';
 
 /** Shapes that a hidden dial may have; the estimator knows none of them. Source: our model. */
@@ -102,7 +103,8 @@ export function practiceRun(
 ): TimedRun {
   const timeS = within('time', run.timeS, [1, 120]);
   const held = timeS - (late ? feeder.lateS : 0) + WATCH_SD_S * normalFrom(random);
-  const lengthMm = (practiceSpeed(feeder, run.knob) / 0.06) * held + RULE_SD_MM * normalFrom(random);
+  const lengthMm =
+    mmPerSFromMPerMin(practiceSpeed(feeder, run.knob)) * held + RULE_SD_MM * normalFrom(random);
   return { timeS, lengthMm: Math.max(lengthMm, 0) };
 }
 

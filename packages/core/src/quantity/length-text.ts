@@ -13,9 +13,13 @@ export interface WrittenLength {
   readonly inchDecimal: boolean;
 }
 
+/** Words for the units that every written length knows. */
+export const MM_WORDS = /^(?:mm|millimet(?:re|er)s?)$/;
+export const INCH_WORDS = /^(?:in|inch|inches|"|″|”|'')$/;
+
 const UNIT: readonly (readonly [RegExp, LengthForm])[] = [
-  [/^(?:mm|millimet(?:re|er)s?)$/, 'mm'],
-  [/^(?:in|inch|inches|"|″|”|'')$/, 'inch'],
+  [MM_WORDS, 'mm'],
+  [INCH_WORDS, 'inch'],
   [/^(?:thou|thousandths?)$/, 'thou'],
   [/^mils?$/, 'mil'],
   [/^(?:ga|gage|gauge|g|swg|awg)$/, 'gauge'],
@@ -25,7 +29,8 @@ const UNIT: readonly (readonly [RegExp, LengthForm])[] = [
 export const WRITTEN_LENGTH =
   /^(#)?(-?\d+(?:[-\s]\d+\/\d+)|-?\d+\/\d+|-?\d*[.,]\d+|-?\d+[.,]?)(?:\s*(mm|millimet(?:re|er)s?|inch(?:es)?|in|"|″|”|''|thou|thousandths?|mils?|gauge|gage|ga|g)(?![a-z0-9]))?/i;
 
-function numberOf(text: string): { value: number; fraction: boolean } {
+/** A number as written: whole, decimal with point or comma, fraction or mixed number. */
+export function writtenNumber(text: string): { value: number; fraction: boolean } {
   const mixed = /^(-?\d+)[-\s](\d+)\/(\d+)$/.exec(text);
   if (mixed) return { value: Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3]), fraction: true };
   const plain = /^(-?\d+)\/(\d+)$/.exec(text);
@@ -43,7 +48,7 @@ export function writtenLength(text: string): WrittenLength | undefined {
   const match = WRITTEN_LENGTH.exec(trimmed);
   if (!match || match[0].length !== trimmed.length) return undefined;
   const [, hash, digits = '', unitText] = match;
-  const { value, fraction } = numberOf(digits);
+  const { value, fraction } = writtenNumber(digits);
   if (!Number.isFinite(value)) return undefined;
   if (hash !== undefined) return { form: 'gauge', value, fraction: false, inchDecimal: false };
   const unit = unitText?.toLowerCase();

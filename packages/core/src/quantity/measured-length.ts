@@ -1,3 +1,4 @@
+import { INCH_WORDS, MM_WORDS, writtenNumber } from './length-text.ts';
 import { MM_PER_INCH } from './units.ts';
 
 /** A length off a rule or a tape, as someone writes it down. */
@@ -16,21 +17,15 @@ const MM_PER_UNIT: Readonly<Record<MeasureUnit, number>> = {
 };
 
 const UNIT_WORDS: readonly (readonly [RegExp, MeasureUnit])[] = [
-  [/^(?:mm|millimet(?:re|er)s?)$/, 'mm'],
+  [MM_WORDS, 'mm'],
   [/^(?:cm|centimet(?:re|er)s?)$/, 'cm'],
   [/^(?:m|met(?:re|er)s?)$/, 'm'],
-  [/^(?:in|inch|inches|"|″|”|'')$/, 'in'],
+  [INCH_WORDS, 'in'],
   [/^(?:ft|foot|feet|'|′|’)$/, 'ft'],
 ];
 
 /** One number with its unit: whole, decimal, fraction or mixed. */
 const PART = /^\s*(\d+[\s-]\d+\/\d+|\d+\/\d+|\d*[.,]\d+|\d+[.,]?)\s*([a-z]+|''|"|″|”|'|′|’)?/i;
-
-function figure(text: string): number {
-  const mixed = /^(?:(\d+)[\s-])?(\d+)\/(\d+)$/.exec(text);
-  if (mixed) return Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]);
-  return Number(text.replace(',', '.'));
-}
 
 function unreadable(text: string): MeasuredLength {
   const message =
@@ -57,7 +52,7 @@ export function measuredLength(text: string, bareUnit: 'mm' | 'in'): MeasuredLen
     const unit =
       word === undefined ? bare : UNIT_WORDS.find(([pattern]) => pattern.test(word.toLowerCase()))?.[1];
     if (unit === undefined || (parts === 1 && unit !== 'in')) return unreadable(text);
-    lengthMm += figure(digits) * MM_PER_UNIT[unit];
+    lengthMm += writtenNumber(digits).value * MM_PER_UNIT[unit];
     rest = rest.slice(whole.length).trim();
     if (rest !== '' && unit !== 'ft') return unreadable(text);
     bare = 'in';

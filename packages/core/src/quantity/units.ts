@@ -33,3 +33,16 @@ export function cfhFromLPerMin(lPerMin: number): number {
 export function lPerMinFromCfh(cfh: number): number {
   return cfh * L_PER_MIN_PER_CFH;
 }
+
+/** Metres per minute in a millimetre per second, exact. */
+const M_PER_MIN_PER_MM_PER_S = 0.06;
+
+/** Metres per minute from millimetres per second. */
+export function mPerMinFromMmPerS(mmPerS: number): number {
+  return mmPerS * M_PER_MIN_PER_MM_PER_S;
+}
+
+/** Millimetres per second from metres per minute. */
+export function mmPerSFromMPerMin(mPerMin: number): number {
+  return mPerMin / M_PER_MIN_PER_MM_PER_S;
+}

@@ -5,9 +5,11 @@ import { workCautions } from '../caution/work-cautions.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
 import { feedPathOf } from '../feed-path/feed-path.ts';
 import { argonMeterReadingLPerMin, gasFlowLPerMin } from '../gas/gas-flow.ts';
+import { loadedWire } from '../machine/machine.ts';
 import { polarityOf } from '../polarity/polarity.ts';
 import { PRACTICE, YOURS } from '../provenance/source.ts';
 import type { Span } from '../quantity/span.ts';
+import { isSameWire } from '../wire/shelf-wire.ts';
 import { fitUpOf } from './fit-up.ts';
 import {
   currentOf,
@@ -126,11 +128,8 @@ function beadOf({ open, wire, trueDiameterMm, limits }: SettledWay, wireFeedSpee
 function wireToGet({ open, wire }: SettledWay): readonly Caution[] {
   const { shelf, machine } = open.context.resources;
   if (!shelf || wire.origin !== 'assumed') return [];
-  const held = [
-    ...shelf.wires,
-    ...(machine ? [{ wireClass: machine.loadedWireClass, diameterMm: machine.loadedWireDiameterMm }] : []),
-  ];
-  if (held.some((w) => w.wireClass === wire.wireClass && w.diameterMm === wire.diameterMm)) return [];
+  const held = [...shelf.wires, ...(machine ? [loadedWire(machine)] : [])];
+  if (held.some((w) => isSameWire(w, wire))) return [];
   const text = `${wire.diameterMm} mm ${wire.wireClass} is not on the shelf: get it, or name a wire that is.`;
   return [{ code: 'wire-to-get', level: 'warn', text, source: PRACTICE }];
 }

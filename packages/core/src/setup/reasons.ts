@@ -1,4 +1,5 @@
 import { BEGIN_WHY, ladderFor } from '../dial-in/bead-ladder.ts';
+import { sentence } from '../words/sentence.ts';
 import { FILLET_CONVEXITY } from '../bead/travel.ts';
 import type { FamilyId } from '../family/family.ts';
 import { argonMeterFactor } from '../gas/float-meter.ts';
@@ -118,11 +119,6 @@ function beadReasons(plan: Unreasoned): Reason[] {
 function ctwdText(plan: Unreasoned): string {
   if (plan.own.ctwdMm !== undefined) return 'Your own number; the wire speed is reckoned for it.';
   return 'Tip to work; the wire that sticks out is that less the arc. At one wire speed a longer stick-out means less current.';
-}
-
-/** The text with a capital at its start. */
-function sentence(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** A reason with its source for every item of a plan. */

@@ -1,4 +1,4 @@
-import type { MachineKind } from '../machine/machine.ts';
+import type { MachineKind } from '../machine/machine-kind.ts';
 import { within } from '../quantity/out-of-range-error.ts';
 import type { Span } from '../quantity/span.ts';
 
@@ -44,6 +44,11 @@ function loadedLine(
   return { ...first, droop: (first.volts - last.volts) / (last.currentA - first.currentA) };
 }
 
+/** Open-circuit volts are a reading at no current; on an inverter they are whatever its maker chose. */
+function openReading(openV: number | undefined, kind: MachineKind): LoadedReading | undefined {
+  return openV === undefined || kind === 'inverter' ? undefined : { volts: openV, currentA: 0 };
+}
+
 /**
  * Arc volts of a position at a current.
  *
@@ -68,26 +73,16 @@ export function positionVolts(
   }
   const { start: droop, low: least, high: most } = ASSUMED_DROOP_V_PER_100_A[kind];
   const one = loaded[0];
-  if (one) {
-    const step = (current - one.currentA) / 100;
-    const ends = [one.volts - least * step, one.volts - most * step];
-    return {
-      from: 'one-loaded',
-      volts: {
-        start: one.volts - droop * step,
-        low: Math.min(...ends) - METER_ERROR_V,
-        high: Math.max(...ends) + METER_ERROR_V,
-      },
-    };
-  }
-  if (openV === undefined || kind === 'inverter') return undefined;
-  const start = openV - (droop * current) / 100;
+  const known = one ?? openReading(openV, kind);
+  if (!known) return undefined;
+  const step = (current - known.currentA) / 100;
+  const ends = [known.volts - least * step, known.volts - most * step];
   return {
-    from: 'open',
+    from: one ? 'one-loaded' : 'open',
     volts: {
-      start,
-      low: openV - (most * current) / 100 - METER_ERROR_V,
-      high: openV - (least * current) / 100 + METER_ERROR_V,
+      start: known.volts - droop * step,
+      low: Math.min(...ends) - METER_ERROR_V,
+      high: Math.max(...ends) + METER_ERROR_V,
     },
   };
 }

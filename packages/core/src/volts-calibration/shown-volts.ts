@@ -1,3 +1,4 @@
+import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 import type { Span } from '../quantity/span.ts';
 import { METER_ERROR_V } from './position-volts.ts';
 
@@ -31,7 +32,7 @@ export function shownOffset(meter: readonly MeterReading[]): ShownOffset | undef
   const start = offsets.reduce((sum, v) => sum + v, 0) / n;
   const spread = n < 3 ? 0 : Math.sqrt(offsets.reduce((sum, v) => sum + (v - start) ** 2, 0) / (n - 1));
   // the meter's own error does not shrink with repeats; the scatter does
-  const half = Math.hypot(METER_ERROR_V / 2, Math.max(SHOWN_SCATTER_V, 1.96 * spread) / Math.sqrt(n));
+  const half = Math.hypot(METER_ERROR_V / 2, Math.max(SHOWN_SCATTER_V, TWO_SIDED_95 * spread) / Math.sqrt(n));
   return { offsetV: { start, low: start - half, high: start + half }, readings: n };
 }
 

@@ -6,3 +6,8 @@ export interface ShelfWire {
   readonly wireClass: WireClass;
   readonly diameterMm: WireDiameterMm;
 }
+
+/** Whether two are one wire by class and size. */
+export function isSameWire(a: ShelfWire, b: ShelfWire): boolean {
+  return a.wireClass === b.wireClass && a.diameterMm === b.diameterMm;
+}

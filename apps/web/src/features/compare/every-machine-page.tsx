@@ -16,7 +16,7 @@ import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
 import { useChangeJob, useJob } from '../jobs/index.ts';
 import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { ageText, calibratedAt, isOld, machineListQuery } from '../machines/index.ts';
-import { dutyText, useShop } from '../plan/index.ts';
+import { dutyText, standingMarks, useShop } from '../plan/index.ts';
 import { wireSizeText, withUnit } from '../units/index.ts';
 
 /** How old what is known of its knobs is; "never" where they need measuring. */
@@ -41,16 +41,13 @@ function Age({ machine }: { readonly machine: KeptMachine }) {
 
 /** What would have to be changed on the machine, in words. */
 function changesText(plan: PlannedSetup, machine: KeptMachine): string {
-  const { wire, gas, polarity } = plan;
-  const sameWire =
-    machine.loadedWireClass === wire.wireClass && machine.loadedWireDiameterMm === wire.diameterMm;
-  const changes = [
-    sameWire ? undefined : 'wire',
-    machine.loadedGas === gas.gas.id ? undefined : 'gas',
-    machine.standingPolarity === undefined || machine.standingPolarity === polarity.polarity
-      ? undefined
-      : 'leads',
-  ].filter((change) => change !== undefined);
+  const { spool, gas, leads } = standingMarks(plan, machine);
+  const marks = [
+    ['wire', spool],
+    ['gas', gas],
+    ['leads', leads],
+  ] as const;
+  const changes = marks.flatMap(([name, mark]) => (mark === 'change' ? [name] : []));
   return changes.length === 0 ? 'nothing to change' : `change ${changes.join(', ')}`;
 }
 

@@ -7,7 +7,7 @@ import type { Units } from '../../app/units.ts';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { figureOf, shownAs } from '../units/index.ts';
+import { figureOf, numberOrText, shownAs } from '../units/index.ts';
 import { FACE_WORD, SOUND_WORD } from './bead-words.ts';
 import { FieldError, FigureField, PickField } from './bead-fields.tsx';
 import { useRemoveBead, useReportBead } from './test-beads.queries.ts';
@@ -29,16 +29,11 @@ export interface BeadFields {
 
 const FIELDS = ['volts', 'wireFeedSpeedMPerMin', 'face', 'sound', 'note'] as const;
 
-function number(text: string): number | string {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || Number.isNaN(value) ? text : value;
-}
-
 function beadOf(fields: BeadFields, units: Units): NewTestBead {
-  const speed = number(fields.wireFeedSpeedMPerMin);
+  const speed = numberOrText(fields.wireFeedSpeedMPerMin);
   const wireFeedSpeedMPerMin = typeof speed === 'number' ? shownAs('wireFeedSpeed', units).to(speed) : speed;
   return validated(newTestBeadSchema, {
-    volts: number(fields.volts),
+    volts: numberOrText(fields.volts),
     wireFeedSpeedMPerMin,
     face: fields.face || undefined,
     sound: fields.sound || undefined,

@@ -1,9 +1,11 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import {
+  isSameWire,
   type Joint,
   JOINT_NAME,
   JOINTS,
   type LidColumn,
+  loadedWire,
   MODE_NAME,
   type Position,
   POSITION_NAME,
@@ -37,11 +39,8 @@ const NO_PROVEN: ChartRequest['proven'] = [];
 
 /** The wire on the machine, those kept with it, and those on the shelf, each once. */
 function wiresOf(machine: KeptMachine, shelf: readonly ShelfWire[]): readonly ShelfWire[] {
-  const loaded = { wireClass: machine.loadedWireClass, diameterMm: machine.loadedWireDiameterMm };
-  const all = [loaded, ...(machine.wires ?? shelf)];
-  const same = (a: ShelfWire, b: ShelfWire): boolean =>
-    a.wireClass === b.wireClass && a.diameterMm === b.diameterMm;
-  return all.filter((wire, i) => all.findIndex((other) => same(wire, other)) === i);
+  const all = [loadedWire(machine), ...(machine.wires ?? shelf)];
+  return all.filter((wire, i) => all.findIndex((other) => isSameWire(wire, other)) === i);
 }
 
 /** Tubular wires have one transfer of their own: they stand as planned, whatever is asked of the others. */

@@ -1,6 +1,9 @@
 import { entryPointSchema, type KeptMachine, validated } from '@hot-bead/contract';
 import {
+  type EntryFor,
   type EntryLine,
+  isSameLine,
+  loadedWire,
   type EntryPoint,
   type EntryUnit,
   entryLineFault,
@@ -23,17 +26,12 @@ const ENTRY_NAME: Readonly<Record<EntryUnit, string>> = {
   mark: 'Mark entered',
 };
 
-type LineOf = Pick<EntryLine, 'wireClass' | 'diameterMm' | 'gas'>;
-
-const sameLine = (a: LineOf, b: LineOf): boolean =>
-  a.wireClass === b.wireClass && a.diameterMm === b.diameterMm && a.gas === b.gas;
-
-const nameOf = ({ wireClass, diameterMm, gas }: LineOf): string =>
+const nameOf = ({ wireClass, diameterMm, gas }: EntryFor): string =>
   `${wireSizeText(diameterMm)} ${wireClass}, ${gasOf(gas).name}`;
 
 /** The points of a line with one more, or without one; a line without points goes. */
-function withPoints(oneEntry: OneEntry, line: LineOf, points: readonly EntryPoint[]): OneEntry {
-  const others = oneEntry.lines.filter((other) => !sameLine(other, line));
+function withPoints(oneEntry: OneEntry, line: EntryFor, points: readonly EntryPoint[]): OneEntry {
+  const others = oneEntry.lines.filter((other) => !isSameLine(other, line));
   const { wireClass, diameterMm, gas } = line;
   return {
     ...oneEntry,
@@ -91,12 +89,8 @@ export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
         onError: (error) => (settle ? settle(error) : toast(`Not kept. ${error.message}`)),
       },
     );
-  const loaded: LineOf = {
-    wireClass: machine.loadedWireClass,
-    diameterMm: machine.loadedWireDiameterMm,
-    gas: machine.loadedGas,
-  };
-  const points = oneEntry.lines.find((line) => sameLine(line, loaded))?.points ?? [];
+  const loaded: EntryFor = { ...loadedWire(machine), gas: machine.loadedGas };
+  const points = oneEntry.lines.find((line) => isSameLine(line, loaded))?.points ?? [];
   const speed = shownAs('wireFeedSpeed', units);
   const { entry: readAt } = calibratedAt(machine);
   return (

@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { dialAtPosition, wireTerm } from '@hot-bead/core';
+import { dialAtPosition, sentence, wireTerm } from '@hot-bead/core';
 import { useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import { dialsOf, outOfReachText } from '../machine-terms/index.ts';
@@ -18,8 +18,7 @@ function Answer({
   const { units } = usePreferences();
   const term = wireTerm(machine, dialsOf(machine), speedMPerMin, position);
   if (term.status === 'out-of-reach') {
-    const text = outOfReachText(term, units);
-    return <>{text.charAt(0).toUpperCase() + text.slice(1)}.</>;
+    return <>{sentence(outOfReachText(term, units))}.</>;
   }
   if (term.status === 'letter') {
     return (

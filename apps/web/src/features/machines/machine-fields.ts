@@ -1,6 +1,6 @@
 import { type KeptMachine, type NewMachine, newMachineSchema, validated } from '@hot-bead/contract';
 import type { DriveRoll, EntryUnit, MachineFeature, RollForm, ShelfWire } from '@hot-bead/core';
-import { numberOrText } from './reading/number-text.ts';
+import { numberOrText } from '../units/index.ts';
 
 /** A machine as the form holds it: everything text until the contract has seen it. */
 export interface MachineFields {

@@ -1,5 +1,5 @@
 import type { KeptDialReading, KeptMachine } from '@hot-bead/contract';
-import { measuredSpeed } from '@hot-bead/core';
+import { measuredSpeed, TWO_SIDED_95 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { RotateCcw, Trash2 } from 'lucide-react';
@@ -57,7 +57,9 @@ function ReadingRow({ machine, reading }: RowProps) {
       <td className="figure-text text-lg whitespace-nowrap">
         {withUnit('wireFeedSpeed', speedMPerMin, units)}
       </td>
-      <td className="text-ink-soft max-md:hidden">±{((196 * sdMPerMin) / speedMPerMin).toFixed(1)} %</td>
+      <td className="text-ink-soft max-md:hidden">
+        ±{((TWO_SIDED_95 * 100 * sdMPerMin) / speedMPerMin).toFixed(1)} %
+      </td>
       <td className="text-sm text-ink-soft">{runText(reading)}</td>
       <td className="w-11">
         <button

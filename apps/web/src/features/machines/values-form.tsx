@@ -2,7 +2,7 @@ import { ContractError } from '@hot-bead/contract';
 import { type ReactNode, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/field.tsx';
-import { numberOrText } from './reading/number-text.ts';
+import { numberOrText } from '../units/index.ts';
 
 interface ValueField {
   /** Name of the value in what is kept. */

@@ -59,9 +59,32 @@ interface Props {
   readonly machine: KeptMachine | undefined;
 }
 
+/** The four numbers and what to fit; worked out only while they are shown. */
+function Numbers({ plan, machine }: Omit<Props, 'title'>) {
+  const { units } = usePreferences();
+  return (
+    <>
+      <dl className="grid flex-1 md:grid-cols-2">
+        <Row
+          name="Wire speed"
+          quantity="wireFeedSpeed"
+          span={plan.wireFeedSpeedMPerMin}
+          own={wireBeneath(plan, machine, units)}
+        />
+        <Row name="Volts" quantity="volts" span={plan.volts} own={voltsBeneath(plan, machine)} />
+        <Row name="Gas" quantity="gasFlow" span={plan.gasFlowLPerMin} />
+        <Row name="Tip to work" quantity="distance" span={plan.ctwdMm} />
+      </dl>
+      <p className="border-t border-line p-4 text-lg">
+        Gun {plan.polarity.gunLead}, work {plan.polarity.workLead}; {plan.wire.diameterMm.toFixed(1)} mm{' '}
+        {plan.wire.wireClass}; {plan.gas.gas.name}; {plan.technique.gunAngle.direction}
+      </p>
+    </>
+  );
+}
+
 /** The four numbers over the whole screen, for the machine: nothing else, and the screen stays awake. */
 export function AtTheMachine({ plan, title, machine }: Props) {
-  const { units } = usePreferences();
   const [open, setOpen] = useState(false);
   useScreenAwake(open);
   return (
@@ -83,21 +106,7 @@ export function AtTheMachine({ plan, title, machine }: Props) {
               <X size={24} aria-hidden="true" />
             </Dialog.Close>
           </div>
-          <dl className="grid flex-1 md:grid-cols-2">
-            <Row
-              name="Wire speed"
-              quantity="wireFeedSpeed"
-              span={plan.wireFeedSpeedMPerMin}
-              own={wireBeneath(plan, machine, units)}
-            />
-            <Row name="Volts" quantity="volts" span={plan.volts} own={voltsBeneath(plan, machine)} />
-            <Row name="Gas" quantity="gasFlow" span={plan.gasFlowLPerMin} />
-            <Row name="Tip to work" quantity="distance" span={plan.ctwdMm} />
-          </dl>
-          <p className="border-t border-line p-4 text-lg">
-            Gun {plan.polarity.gunLead}, work {plan.polarity.workLead}; {plan.wire.diameterMm.toFixed(1)} mm{' '}
-            {plan.wire.wireClass}; {plan.gas.gas.name}; {plan.technique.gunAngle.direction}
-          </p>
+          <Numbers plan={plan} machine={machine} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

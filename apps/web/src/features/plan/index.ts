@@ -1,3 +1,4 @@
 export { unreadStops } from './cautions.tsx';
 export { dutyText } from './duty-text.ts';
+export { standingMarks } from './stations.ts';
 export { useSetup, useShop } from './use-setup.ts';

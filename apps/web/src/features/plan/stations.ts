@@ -1,5 +1,7 @@
 import {
+  isSameWire,
   type LinerMaterial,
+  loadedWire,
   type Machine,
   machineHasRoll,
   MODE_NAME,
@@ -73,9 +75,7 @@ export function reasonFor(plan: PlannedSetup, item: Reason['item']): Reason {
 
 function spoolMark(plan: PlannedSetup, machine: Machine | undefined): StationMark {
   if (!machine) return 'unknown';
-  const same =
-    machine.loadedWireClass === plan.wire.wireClass && machine.loadedWireDiameterMm === plan.wire.diameterMm;
-  return same ? 'fitted' : 'change';
+  return isSameWire(loadedWire(machine), plan.wire) ? 'fitted' : 'change';
 }
 
 function gasMark(plan: PlannedSetup, machine: Machine | undefined): StationMark {
@@ -114,6 +114,18 @@ function swapText(machine: Machine | undefined): string {
     default:
       return 'Mains off, then look at the sockets or links themselves, and pull the lugs tight.';
   }
+}
+
+/** How the leads, the spool and the gas stand on the machine against what the plan wants. */
+export function standingMarks(
+  plan: PlannedSetup,
+  machine: Machine | undefined,
+): Readonly<Record<'leads' | 'spool' | 'gas', StationMark>> {
+  return {
+    leads: leadsMark(plan, machine),
+    spool: spoolMark(plan, machine),
+    gas: gasMark(plan, machine),
+  };
 }
 
 type Parts = Omit<Station, 'id' | 'name' | 'short' | 'mark'>;

@@ -7,3 +7,4 @@ export {
   wireSizeText,
   withUnit,
 } from './format.ts';
+export { numberOrText } from './number-text.ts';

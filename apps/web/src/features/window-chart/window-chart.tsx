@@ -76,19 +76,20 @@ function lastWithin(
 export const WindowChart = memo(function WindowChart({ plan, beads, next, machine, height = 224 }: Props) {
   const { units } = usePreferences();
   const { from, unit } = shownAs('wireFeedSpeed', units);
+  const curve = useMemo(() => windowCurve(plan), [plan]);
   const taps = useMemo(
-    () => (machine && plan.voltsKind === 'arc' ? positionLines(machine, windowCurve(plan)) : []),
-    [plan, machine],
+    () => (machine && plan.voltsKind === 'arc' ? positionLines(machine, curve) : []),
+    [plan, machine, curve],
   );
   const band = useMemo(
     () =>
-      windowCurve(plan).map((p, i) => ({
+      curve.map((p, i) => ({
         speed: from(p.wireFeedSpeedMPerMin),
         good: [p.volts.low, p.volts.high],
         middle: p.volts.start,
-        taps: taps.map(({ points }) => points[i]?.volts),
+        taps: Object.fromEntries(taps.map(({ name, points }) => [name, points[i]?.volts])),
       })),
-    [plan, from, taps],
+    [curve, from, taps],
   );
   const reach = useMemo(
     () => machine && planReach(machine, dialsOf(machine), termsOf(plan, machine)),
@@ -183,9 +184,7 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
             {shownTaps.map(({ name, points }) => (
               <Line
                 key={name}
-                dataKey={(p: { taps?: readonly number[] }) =>
-                  p.taps?.[taps.findIndex((tap) => tap.name === name)]
-                }
+                dataKey={(p: { taps?: Readonly<Record<string, number | undefined>> }) => p.taps?.[name]}
                 stroke="var(--ink)"
                 strokeWidth={1}
                 dot={false}
