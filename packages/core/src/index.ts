@@ -223,26 +223,27 @@ export {
   type MachineDials,
   type PositionDial,
 } from './dial-calibration/machine-dials.ts';
-export { knobWords } from './dial-calibration/knob-words.ts';
+export { handSet, handStep, knobWords, type KnobScale } from './dial-calibration/knob-words.ts';
 export {
   measuredSpeed,
   RUN_LENGTH_RANGE_MM,
   RUN_TIME_RANGE_S,
-  runWorths,
+  runWorth,
   twoLengthWorth,
   type MeasuredSpeed,
   type RunWorth,
   type TimedReading,
   type TimedRun,
+  WHOLE_MINUTE_S,
 } from './dial-calibration/timed-run.ts';
 export {
   positionFor,
   positionVolts,
-  type LoadedReading,
   type PositionChoice,
   type PositionVolts,
   type VoltsPosition,
 } from './volts-calibration/position-volts.ts';
+export { loadedDoubt, type LoadedDoubt, type LoadedReading } from './volts-calibration/droop.ts';
 export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating, type SeamRest } from './duty/duty.ts';
 export { breakerVerdict, mainsDrawA, type BreakerVerdict, type MainsSupply } from './mains/mains-draw.ts';
 export {
@@ -263,7 +264,16 @@ export {
   type EntryUnit,
   type OneEntry,
 } from './one-entry/one-entry.ts';
-export { voltsTerm, wireTerm, type OutOfReach, type VoltsTerm, type WireTerm } from './machine/knob-terms.ts';
+export {
+  NEAR_LETTER_SHARE,
+  NEAR_POSITION_V,
+  voltsTerm,
+  wireTerm,
+  type OutOfReach,
+  type VoltsTerm,
+  type WireTerm,
+} from './machine/knob-terms.ts';
+export { positionFit, type PositionFit } from './machine/position-fit.ts';
 export {
   machineTerms,
   planReach,

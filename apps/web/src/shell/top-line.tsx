@@ -4,13 +4,20 @@ import { QuickLine } from '../features/quick-line/index.ts';
 import { Wordmark } from '../drawing/wordmark.tsx';
 import { SaveState } from './save-state.tsx';
 
-/** Where we are; on a job, the way back to all of them. */
+/** Lists that pages lie beneath. */
+const LISTS = [
+  { path: '/jobs', name: 'Jobs' },
+  { path: '/machines', name: 'Machines' },
+] as const;
+
+/** Where we are; on a job or a machine, the way back to all of them. */
 function Breadcrumb({ pathname }: { readonly pathname: string }) {
-  if (!/^\/jobs\/./.test(pathname)) return null;
+  const list = LISTS.find(({ path }) => pathname.startsWith(`${path}/`));
+  if (!list) return null;
   return (
     <nav aria-label="Where you are" className="shrink-0 max-md:hidden">
-      <Link to="/jobs" className="flex min-h-11 items-center gap-1 text-action hover:underline">
-        Jobs <ChevronRight size={16} aria-hidden="true" />
+      <Link to={list.path} className="flex min-h-11 items-center gap-1 text-action hover:underline">
+        {list.name} <ChevronRight size={16} aria-hidden="true" />
       </Link>
     </nav>
   );

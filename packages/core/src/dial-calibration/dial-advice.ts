@@ -1,5 +1,6 @@
 import type { Dial } from './dial.ts';
 import { dialEnds, halfBand } from './dial-band.ts';
+import { handSet, type KnobScale } from './knob-words.ts';
 
 /** How far a straight line through the ends would be off, where it is worst. */
 export interface Bend {
@@ -31,9 +32,12 @@ export function dialBend({ points }: Dial): Bend | undefined {
   return Math.abs(worst.offShare) >= BENT_FROM_SHARE ? worst : undefined;
 }
 
-/** Where the next reading would take most doubt away: an unread end first, then where the band is widest. */
-export function nextKnob(dial: Dial | undefined, range: readonly [min: number, max: number]): number {
-  const [min, max] = range;
+/**
+ * Where the next reading would take most doubt away: an unread end first, then where the band is widest, to what a hand
+ * can set.
+ */
+export function nextKnob(dial: Dial | undefined, scale: KnobScale): number {
+  const [min, max] = scale;
   if (!dial) return min;
   const [low, high] = dialEnds(dial);
   const near = (max - min) * 0.05;
@@ -46,5 +50,5 @@ export function nextKnob(dial: Dial | undefined, range: readonly [min: number, m
     const worth = halfBand(dial, knob);
     if (worth > best.worth) best = { knob, worth };
   }
-  return Math.round(best.knob * 2) / 2;
+  return handSet(best.knob, scale);
 }

@@ -13,9 +13,8 @@ import { mPerMinFromInchesPerMin } from '../quantity/units.ts';
 import { type Dial, dialOf } from './dial.ts';
 import { dialBend, nextKnob } from './dial-advice.ts';
 import { dialSpeed, knobFor } from './dial-band.ts';
-import { knobWords } from './knob-words.ts';
 import { curveAt, type CurvePoint, monotoneCurve } from './monotone-curve.ts';
-import { measuredSpeed, runWorths, type TimedReading, twoLengthWorth } from './timed-run.ts';
+import { measuredSpeed, runWorth, type TimedReading, twoLengthWorth } from './timed-run.ts';
 
 /** A ten-second reading of a speed, free of error. */
 function exact(knob: number, speedMPerMin: number, timeS = 10): TimedReading {
@@ -74,7 +73,7 @@ describe('a timed run', () => {
   });
 
   it('weighs a longer run against the wire it wastes', () => {
-    const [six, ten, minute] = runWorths(7.6);
+    const [six, ten, minute] = [6, 10, 60].map((timeS) => runWorth(7.6, timeS));
     expect(six?.wireM).toBeCloseTo(0.76, 9);
     expect(minute?.wireM).toBeCloseTo(7.6, 9);
     expect(minute?.errorShare).toBeLessThan((ten?.errorShare ?? 0) / 4);
@@ -175,21 +174,6 @@ describe('a dial', () => {
     const between = nextKnob(OLD_DIAL, [0, 10]);
     expect(between).toBeGreaterThan(0);
     expect(between).toBeLessThan(10);
-  });
-});
-
-describe('knob words', () => {
-  it.each([
-    [6, '6'],
-    [6.1, '6'],
-    [6.25, 'between 6 and 6½'],
-    [6.4, '6½'],
-    [6.5, '6½'],
-    [0.5, '½'],
-    [9.8, 'between 9½ and 10'],
-    [0, '0'],
-  ])('%s is “%s”', (knob, words) => {
-    expect(knobWords(knob)).toBe(words);
   });
 });
 

@@ -10,12 +10,18 @@ export interface DialPoint {
 }
 
 /** Something the readings say that the user must settle. */
-export interface DialDoubt {
-  readonly code: 'readings-disagree' | 'order-broken' | 'one-point' | 'two-points';
-  readonly text: string;
-  /** Knob to read again; undefined when another place is wanted. */
-  readonly knob: number | undefined;
-}
+export type DialDoubt =
+  | {
+      /** One place read as two speeds, further apart than watch and rule explain. */
+      readonly code: 'readings-disagree';
+      readonly knob: number;
+      readonly leastMPerMin: number;
+      readonly mostMPerMin: number;
+    }
+  /** A place that reads slower than one below it: a dial does not go back. */
+  | { readonly code: 'order-broken'; readonly knob: number; readonly knobBelow: number }
+  /** One place says nothing of the rest; two make a straight line, and knobs are not straight. */
+  | { readonly code: 'one-point' | 'two-points' };
 
 /** A wire-feed dial as it was measured. */
 export interface Dial {
@@ -50,9 +56,12 @@ function disagreement(readings: readonly TimedReading[]): DialDoubt | undefined 
   const most = speeds.reduce((a, b) => (b.speedMPerMin > a.speedMPerMin ? b : a));
   const apart = most.speedMPerMin - least.speedMPerMin;
   if (apart <= DISAGREE_SD * Math.hypot(least.sdMPerMin, most.sdMPerMin)) return undefined;
-  const knob = (readings[0] as TimedReading).knob;
-  const text = `Knob ${knob} was read as ${least.speedMPerMin.toFixed(1)} and as ${most.speedMPerMin.toFixed(1)} m/min: more than watch and rule explain. Read it again, and take the wrong one out.`;
-  return { code: 'readings-disagree', text, knob };
+  return {
+    code: 'readings-disagree',
+    knob: (readings[0] as TimedReading).knob,
+    leastMPerMin: least.speedMPerMin,
+    mostMPerMin: most.speedMPerMin,
+  };
 }
 
 function brokenOrder(points: readonly DialPoint[]): readonly DialDoubt[] {
@@ -60,8 +69,7 @@ function brokenOrder(points: readonly DialPoint[]): readonly DialDoubt[] {
     const before = points[i] as DialPoint;
     const drop = before.speedMPerMin - point.speedMPerMin;
     if (drop <= DISAGREE_SD * Math.hypot(before.sdMPerMin, point.sdMPerMin)) return [];
-    const text = `Knob ${point.knob} reads slower than knob ${before.knob}: a dial does not go back. Read both again.`;
-    return [{ code: 'order-broken' as const, text, knob: point.knob }];
+    return [{ code: 'order-broken' as const, knob: point.knob, knobBelow: before.knob }];
   });
 }
 
@@ -85,18 +93,8 @@ function inOrder(points: readonly DialPoint[]): readonly CurvePoint[] {
 }
 
 function countDoubt(points: number): readonly DialDoubt[] {
-  if (points === 1) {
-    return [
-      {
-        code: 'one-point',
-        text: 'One place says nothing of the rest: read at least the two ends.',
-        knob: undefined,
-      },
-    ];
-  }
   if (points > 2) return [];
-  const text = 'Two places make a straight line, and knobs are not straight: read one between.';
-  return [{ code: 'two-points', text, knob: undefined }];
+  return [{ code: points === 1 ? 'one-point' : 'two-points' }];
 }
 
 /**

@@ -1,18 +1,48 @@
-const HALVES = 2;
+/** How many steps a hand sets on a scale: a 0–10 knob to half a mark. Source: common practice. */
+const HAND_STEPS = 20;
 
-function mark(halves: number): string {
-  const whole = Math.floor(halves / HALVES);
-  return halves % HALVES === 0 ? String(whole) : `${whole === 0 ? '' : whole}½`;
+/** A knob's scale, from its lowest mark to its highest. */
+export type KnobScale = readonly [min: number, max: number];
+
+/**
+ * What a hand can set on a scale, in its own marks: ½ on 0–10, 5 on 0–100, 0.05 on 0–1.
+ *
+ * @param scale lowest and highest mark, the highest above the lowest
+ * @returns a step of 1, 2 or 5 in some decimal place
+ * @source common practice: about a twentieth of the turn
+ */
+export function handStep([min, max]: KnobScale): number {
+  const wanted = (max - min) / HAND_STEPS;
+  const decade = 10 ** Math.floor(Math.log10(wanted));
+  const steps = [1, 2, 5, 10].map((mantissa) => mantissa * decade);
+  const apart = (step: number): number => Math.abs(Math.log(step / wanted));
+  const nearest = steps.reduce((best, step) => (apart(step) < apart(best) ? step : best));
+  return Number(nearest.toPrecision(1));
+}
+
+/** A knob position rounded to what a hand can set. */
+export function handSet(knob: number, scale: KnobScale): number {
+  const step = handStep(scale);
+  return Number((Math.round(knob / step) * step).toPrecision(6));
+}
+
+/** A mark as it is read off a scale: halves as ½, finer ones in decimals. */
+function mark(knob: number, step: number): string {
+  if (step !== 0.5) return String(Number(knob.toPrecision(6)));
+  const whole = Math.floor(knob);
+  return knob === whole ? String(whole) : `${whole === 0 ? '' : whole}½`;
 }
 
 /**
- * A knob position in words a hand can set: a whole or half mark, or between two.
+ * A knob position in words a hand can set: a mark of {@link handStep}, or between two.
  *
  * @param knob position on the scale, 0 or more
+ * @param scale the knob's lowest and highest mark
  */
-export function knobWords(knob: number): string {
-  const halves = knob * HALVES;
-  const nearest = Math.round(halves);
-  if (Math.abs(halves - nearest) <= 0.25) return mark(nearest);
-  return `between ${mark(Math.floor(halves))} and ${mark(Math.ceil(halves))}`;
+export function knobWords(knob: number, scale: KnobScale): string {
+  const step = handStep(scale);
+  const steps = knob / step;
+  const nearest = Math.round(steps);
+  if (Math.abs(steps - nearest) <= 0.25) return mark(nearest * step, step);
+  return `between ${mark(Math.floor(steps) * step, step)} and ${mark(Math.ceil(steps) * step, step)}`;
 }

@@ -81,17 +81,14 @@ export interface RunWorth {
   readonly wireM: number;
 }
 
-/** The usual run times: the quick one, the better one, and the whole minute, s. Source: common practice. */
-export const RUN_TIMES_S = [6, 10, 60] as const;
+/** The longest usual run, which the others are held against, s. Source: common practice. */
+export const WHOLE_MINUTE_S = 60;
 
-/** What each usual run time would be worth at a speed, against the wire it wastes. */
-export function runWorths(speedMPerMin: number): readonly RunWorth[] {
-  const mmPerS = mmPerSFromMPerMin(speedMPerMin);
-  return RUN_TIMES_S.map((timeS) => {
-    const lengthMm = mmPerS * timeS;
-    const errorShare = TWO_SIDED_95 * runSdShare({ lengthMm, timeS }, 1);
-    return { timeS, errorShare, wireM: lengthMm / 1000 };
-  });
+/** What one run of a given time would be worth at a speed, against the wire it wastes. */
+export function runWorth(speedMPerMin: number, timeS: number): RunWorth {
+  const lengthMm = mmPerSFromMPerMin(speedMPerMin) * timeS;
+  const errorShare = TWO_SIDED_95 * runSdShare({ lengthMm, timeS }, 1);
+  return { timeS, errorShare, wireM: lengthMm / 1000 };
 }
 
 /**

@@ -18,14 +18,12 @@ const TOM: Machine = {
     positions: [17, 19, 21, 24].map((openV, i) => ({ name: String(i + 1), openV })),
   },
 };
-const DIALS = machineDials(
-  TOM,
-  [
-    [0, 2],
-    [5, 6],
-    [10, 9],
-  ].map(([knob = 0, speed = 0]) => ({ knob, run: { lengthMm: (speed / 0.06) * 10, timeS: 10 } })),
-);
+const dialsOf = (...speedsMPerMin: readonly [number, number, number]) =>
+  machineDials(
+    TOM,
+    speedsMPerMin.map((speed, i) => ({ knob: 5 * i, run: { lengthMm: (speed / 0.06) * 10, timeS: 10 } })),
+  );
+const DIALS = dialsOf(2, 6, 9);
 const WIRES = [
   { wireClass: 'ER70S-6', diameterMm: 0.8 },
   { wireClass: 'ER5356', diameterMm: 1.0 },
@@ -89,10 +87,41 @@ describe('the lid chart', () => {
   it('says why a cell is out of reach: too thin, or past the fastest reading', () => {
     const thin = chart[0]?.cells[1];
     expect(thin?.status === 'out-of-reach' && String(thin.why).length).toBeGreaterThan(15);
-    const whys = chart.flatMap((row) =>
+    const slow = lidChart({
+      machine: TOM,
+      dials: dialsOf(2, 3, 5),
+      joint: 'lap',
+      position: 'flat',
+      columns: WIRES,
+    });
+    const whys = slow.flatMap((row) =>
       row.cells.flatMap((c) => (c.status === 'out-of-reach' ? [c.why] : [])),
     );
     expect(whys).toContainEqual(expect.objectContaining({ side: 'above', endWords: '10' }));
+  });
+
+  it('moves the wire speed to suit a tap where none is near, no further than it must, and says so', () => {
+    const coarse: Machine = {
+      ...TOM,
+      voltsControl: {
+        kind: 'positions',
+        positions: [17, 20.5, 24].map((openV, i) => ({ name: String(i + 1), openV })),
+      },
+    };
+    const thicknessesMm = Array.from({ length: 60 }, (_, i) => 0.8 * 1.03 ** i);
+    const input = { machine: coarse, dials: DIALS, joint: 'lap', position: 'flat', thicknessesMm } as const;
+    const cells = lidChart({ ...input, columns: WIRES.slice(0, 1) }).flatMap(({ cells: [cell] }) =>
+      cell?.status === 'set' ? [cell] : [],
+    );
+    const moved = cells.filter(({ fitted }) => fitted);
+    expect(moved.length).toBeGreaterThan(5);
+    expect(moved.length).toBeLessThan(cells.length / 2);
+    for (const { volts } of moved) {
+      expect(volts.status === 'position' && Math.abs(volts.choice.offV)).toBeCloseTo(1, 1);
+    }
+    const speeds = cells.map(({ wireFeedSpeedMPerMin }) => wireFeedSpeedMPerMin);
+    for (let i = 1; i < speeds.length; i++)
+      expect(speeds[i]).toBeGreaterThanOrEqual((speeds[i - 1] ?? 0) - 0.01);
   });
 
   it('puts a proven setting in its own row, and moves the others by what it teaches', () => {

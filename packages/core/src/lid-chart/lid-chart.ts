@@ -1,8 +1,10 @@
 import type { MachineDials } from '../dial-calibration/machine-dials.ts';
+import type { BeadSetting } from '../dial-in/bead-report.ts';
 import { isSameWith, learnedOffset, type ProvenSetting } from '../dial-in/proven-setting.ts';
-import type { OutOfReach, VoltsTerm, WireTerm } from '../machine/knob-terms.ts';
+import { NEAR_POSITION_V, type OutOfReach, type VoltsTerm, type WireTerm } from '../machine/knob-terms.ts';
 import type { Machine } from '../machine/machine.ts';
 import { type MachineTerms, machineTerms } from '../machine/machine-terms.ts';
+import { positionFit } from '../machine/position-fit.ts';
 import type { Joint, Position, Work } from '../material/work.ts';
 import type { Schools } from '../school/school.ts';
 import { planAskedWays } from '../setup/plan-setup.ts';
@@ -28,6 +30,8 @@ export type LidCell =
       readonly entry: MachineTerms['entry'];
       readonly wireFeedSpeedMPerMin: number;
       readonly voltsV: number;
+      /** Whether the wire speed was moved from the plan's start, inside its range, so that a tap suits it. */
+      readonly fitted: boolean;
       readonly mode: PlannedMode;
       readonly passes: number;
       /** Whether a stop caution stands over it. */
@@ -65,16 +69,15 @@ function metalOf(wireClass: ShelfWire['wireClass']): Pick<Work, 'metal' | 'alloy
 
 interface Figures {
   readonly basis: LidBasis;
-  readonly wireFeedSpeedMPerMin: number;
-  readonly voltsV: number;
+  readonly at: BeadSetting;
 }
 
 function figuresOf({ proven = [], joint, position }: LidChartInput, plan: PlannedSetup): Figures {
   const { wireClass, diameterMm } = plan.wire;
   const given = { wire: { wireClass, diameterMm }, gas: plan.gas.gas.id, mode: plan.transferMode };
   const learned = plan.voltsKind === 'arc' ? learnedOffset(proven, given) : undefined;
-  const planned = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, voltsV: plan.volts.start };
-  if (!learned) return { basis: 'computed', ...planned };
+  const planned = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start };
+  if (!learned) return { basis: 'computed', at: planned };
   const same = proven.findLast(
     (setting) =>
       setting.joint === joint &&
@@ -84,13 +87,30 @@ function figuresOf({ proven = [], joint, position }: LidChartInput, plan: Planne
       Math.abs(setting.thicknessMm / plan.work.thicknessMm - 1) <= SAME_THICKNESS_SHARE,
   );
   if (same) {
-    return { basis: 'proven', wireFeedSpeedMPerMin: same.wireFeedSpeedMPerMin, voltsV: same.volts };
+    return { basis: 'proven', at: { wireFeedSpeedMPerMin: same.wireFeedSpeedMPerMin, volts: same.volts } };
   }
-  return { ...planned, basis: 'learned', voltsV: planned.voltsV + learned.offsetV.start };
+  return { basis: 'learned', at: { ...planned, volts: planned.volts + learned.offsetV.start } };
+}
+
+interface CellTerms extends Figures {
+  readonly terms: MachineTerms;
+  readonly fitted: boolean;
+}
+
+/** The figures in the machine's terms: what was not proven goes with a tap that suits it, as far as its range lets it. */
+function termsOfCell(input: LidChartInput, plan: PlannedSetup): CellTerms {
+  const { machine, dials } = input;
+  const figures = figuresOf(input, plan);
+  const terms = machineTerms(machine, dials, plan, figures.at);
+  const suits = terms.volts.status !== 'position' || terms.volts.near || figures.basis === 'proven';
+  const fit = suits ? undefined : positionFit(machine, plan, figures.at, NEAR_POSITION_V);
+  if (!fit) return { ...figures, terms, fitted: false };
+  const { position: _, ...at } = fit;
+  return { ...figures, at, terms: machineTerms(machine, dials, plan, at), fitted: true };
 }
 
 function cell(input: LidChartInput, column: LidColumn, thicknessMm: number): LidCell {
-  const { machine, dials, joint, position, schools } = input;
+  const { machine, joint, position, schools } = input;
   const work: Work = {
     ...metalOf(column.wireClass),
     thicknessMm,
@@ -108,17 +128,16 @@ function cell(input: LidChartInput, column: LidColumn, thicknessMm: number): Lid
     mode: column.mode,
   });
   if (plan.status === 'refused') return { status: 'out-of-reach', why: plan.reasons[0] ?? '' };
-  const figures = figuresOf(input, plan);
-  const { wire: term, ...terms } = machineTerms(machine, dials, plan, {
-    wireFeedSpeedMPerMin: figures.wireFeedSpeedMPerMin,
-    volts: figures.voltsV,
-  });
-  if (term.status === 'out-of-reach') return { status: 'out-of-reach', why: term };
+  const { fitted, basis, at, terms } = termsOfCell(input, plan);
+  if (terms.wire.status === 'out-of-reach') return { status: 'out-of-reach', why: terms.wire };
   return {
-    ...figures,
-    ...terms,
     status: 'set',
-    wire: term,
+    basis,
+    fitted,
+    ...terms,
+    wire: terms.wire,
+    wireFeedSpeedMPerMin: at.wireFeedSpeedMPerMin,
+    voltsV: at.volts,
     mode: plan.transferMode,
     passes: plan.bead.passes,
     stop: plan.cautions.some(({ level, code }) => level === 'stop' && code !== 'chromium-fume'),

@@ -1,5 +1,5 @@
 import { dialEnds, dialSpeed, type KnobSetting, knobFor } from '../dial-calibration/dial-band.ts';
-import { knobWords } from '../dial-calibration/knob-words.ts';
+import { handStep, type KnobScale, knobWords } from '../dial-calibration/knob-words.ts';
 import { dialAtPosition, type MachineDials, type PositionDial } from '../dial-calibration/machine-dials.ts';
 import { curveAt } from '../dial-calibration/monotone-curve.ts';
 import type { Span } from '../quantity/span.ts';
@@ -24,6 +24,8 @@ export type WireTerm =
       readonly status: 'knob';
       readonly knob: Span;
       readonly words: string;
+      /** What a hand can set on its scale. */
+      readonly handStep: number;
       /** What the dial at this position of the volts control rests on. */
       readonly dialFrom: PositionDial['from'];
     }
@@ -64,16 +66,22 @@ function outOfReach(
   };
 }
 
-function knobTerm({ dial, from }: PositionDial, sag: Span, speedMPerMin: number): WireTerm {
+function knobTerm({ dial, from }: PositionDial, scale: KnobScale, sag: Span, speedMPerMin: number): WireTerm {
   const found = knobFor(dial, speedMPerMin / (1 - sag.start));
-  if (found.status !== 'within') return outOfReach(found, sag.start, knobWords(found.endKnob));
+  if (found.status !== 'within') return outOfReach(found, sag.start, knobWords(found.endKnob, scale));
   const edge = (share: number, side: 'low' | 'high'): number => {
     if (share === sag.start) return found.knob[side];
     const there = knobFor(dial, speedMPerMin / (1 - share));
     return there.status === 'within' ? there.knob[side] : there.endKnob;
   };
   const knob: Span = { start: found.knob.start, low: edge(sag.low, 'low'), high: edge(sag.high, 'high') };
-  return { status: 'knob', knob, words: knobWords(knob.start), dialFrom: from };
+  return {
+    status: 'knob',
+    knob,
+    words: knobWords(knob.start, scale),
+    handStep: handStep(scale),
+    dialFrom: from,
+  };
 }
 
 /** The letter whose wire speed lies nearest to the one wanted, as a ratio. */
@@ -117,7 +125,8 @@ export function wireTerm(
   if (!found) return { status: 'not-measured' };
   if (control?.kind === 'letters') return letterTerm(control.names, found, dials.sag, speedMPerMin);
   if (found.dial.points.length < 2) return { status: 'not-measured' };
-  return knobTerm(found, dials.sag, speedMPerMin);
+  const scale = control ? ([control.min, control.max] as const) : dialEnds(found.dial);
+  return knobTerm(found, scale, dials.sag, speedMPerMin);
 }
 
 /** Which position of the volts control, or which figure on its display, gives wanted arc volts at a current. */

@@ -2,7 +2,7 @@ import type { MachineDials } from '../dial-calibration/machine-dials.ts';
 import type { BeadSetting } from '../dial-in/bead-report.ts';
 import { entryFor, type EntrySetting } from '../one-entry/one-entry.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
-import type { WindowPoint } from '../setup/window-curve.ts';
+import { currentAt, type WindowPoint } from '../setup/window-curve.ts';
 import { positionVolts } from '../volts-calibration/position-volts.ts';
 import { voltsTerm, type VoltsTerm, wireReach, wireTerm, type WireTerm } from './knob-terms.ts';
 import type { Machine } from './machine.ts';
@@ -36,7 +36,7 @@ export function machineTerms(
     volts: plan.volts.start,
   },
 ): MachineTerms {
-  const volts = voltsTerm(machine, at.volts, plan.currentA.start);
+  const volts = voltsTerm(machine, at.volts, currentAt(plan, at.wireFeedSpeedMPerMin));
   const { wireClass, diameterMm } = plan.wire;
   const wanted = { wireClass, diameterMm, gas: plan.gas.gas.id, ...at };
   return {

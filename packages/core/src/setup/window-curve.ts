@@ -28,6 +28,16 @@ function wireInArc(plan: PlannedSetup): WireInArc {
   return { ...plan.wire, family, extensionMm: plan.extensionMm.start };
 }
 
+/**
+ * Current that a wire speed draws in a plan's arc, A.
+ *
+ * @param speedMPerMin wire speed, m/min
+ */
+export function currentAt(plan: PlannedSetup, speedMPerMin: number): number {
+  if (speedMPerMin === plan.wireFeedSpeedMPerMin.start) return plan.currentA.start;
+  return currentOf(wireInArc(plan), speedMPerMin);
+}
+
 function chartEnds(plan: PlannedSetup, arc: WireInArc): readonly [from: number, to: number] {
   const window = sizeOf(arc.family, plan.wire.diameterMm)?.windowA ?? [plan.currentA.low, plan.currentA.high];
   return [
@@ -37,14 +47,19 @@ function chartEnds(plan: PlannedSetup, arc: WireInArc): readonly [from: number, 
 }
 
 /**
- * The good volts over the wire's whole window in the plan's mode, for the chart of volts against wire speed.
+ * The good volts at wire speeds from one to another, in the plan's mode.
  *
+ * @param from first wire speed, m/min
+ * @param to last wire speed, m/min
  * @param steps number of points, 2 or more
  * @source as the plan's own volts
  */
-export function windowCurve(plan: PlannedSetup, steps = 24): readonly WindowPoint[] {
+export function windowBetween(
+  plan: PlannedSetup,
+  [from, to]: readonly [from: number, to: number],
+  steps: number,
+): readonly WindowPoint[] {
   const arc = wireInArc(plan);
-  const [from, to] = chartEnds(plan, arc);
   const pair = metalPair(plan.work);
   return Array.from({ length: steps }, (_, i) => {
     const wireFeedSpeedMPerMin = from + ((to - from) * i) / (steps - 1);
@@ -60,6 +75,16 @@ export function windowCurve(plan: PlannedSetup, steps = 24): readonly WindowPoin
     });
     return { wireFeedSpeedMPerMin, currentA, volts };
   });
+}
+
+/**
+ * The good volts over the wire's whole window in the plan's mode, for the chart of volts against wire speed.
+ *
+ * @param steps number of points, 2 or more
+ * @source as the plan's own volts
+ */
+export function windowCurve(plan: PlannedSetup, steps = 24): readonly WindowPoint[] {
+  return windowBetween(plan, chartEnds(plan, wireInArc(plan)), steps);
 }
 
 /**

@@ -21,8 +21,9 @@ describe('the volts of a tap', () => {
       { volts: 16, currentA: 130 },
     ];
     const two = positionVolts({ name: '3', openV: 20, loaded }, 'transformer', 105);
-    expect(two).toMatchObject({ from: 'two-loaded' });
+    expect(two).toMatchObject({ from: 'loaded-line' });
     expect(two?.volts.start).toBeCloseTo(17, 9);
+    expect(two?.droopVPer100A).toBeCloseTo(4, 9);
     const one = positionVolts({ name: '3', loaded: loaded.slice(0, 1) }, 'transformer', 180);
     expect(one).toMatchObject({ from: 'one-loaded' });
     expect(one?.volts.start).toBeCloseTo(15, 9);
@@ -48,6 +49,32 @@ describe('the volts of a tap', () => {
       { volts: 15, currentA: 101 },
     ];
     expect(positionVolts({ name: '3', loaded }, 'transformer', 100)?.from).toBe('one-loaded');
+  });
+
+  it('are less sure the further from the readings, and surer with more of them', () => {
+    const loaded = [
+      { volts: 18, currentA: 90 },
+      { volts: 17.4, currentA: 110 },
+    ];
+    const width = (readings: typeof loaded, currentA: number): number => {
+      const volts = positionVolts({ name: '3', loaded: readings }, 'transformer', currentA)?.volts;
+      return volts ? volts.high - volts.low : NaN;
+    };
+    expect(width(loaded, 100)).toBeCloseTo(1, 9);
+    expect(width(loaded, 180)).toBeGreaterThan(width(loaded, 120));
+    expect(width([...loaded, { volts: 15.9, currentA: 160 }], 180)).toBeLessThan(width(loaded, 180));
+  });
+
+  it('take the open reading into the droop where it fits one load, and leave it where a capacitor lifts it', () => {
+    const loaded = [{ volts: 18, currentA: 100 }];
+    const fits = positionVolts({ name: '3', openV: 20.4, loaded }, 'transformer', 200);
+    // 2.4 ± 1 from the open reading and 3 ± 1 assumed: the mean of the two, ± 1/√2
+    expect(fits).toMatchObject({ from: 'open-and-loaded' });
+    expect(fits?.droopVPer100A).toBeCloseTo(2.7, 9);
+    expect((fits?.volts.high ?? 0) - (fits?.volts.start ?? 0)).toBeCloseTo(0.5 + Math.SQRT1_2, 9);
+    const lifted = positionVolts({ name: '3', openV: 26, loaded }, 'transformer', 200);
+    expect(lifted).toMatchObject({ from: 'one-loaded', droopVPer100A: 3 });
+    expect(positionVolts({ name: '3', openV: 20.4, loaded }, 'inverter', 200)?.from).toBe('one-loaded');
   });
 
   it('are not known from what an inverter idles at', () => {

@@ -1,12 +1,14 @@
 import type { MachineKind } from '../machine/machine-kind.ts';
+import {
+  ASSUMED_DROOP,
+  type Droop,
+  droopFromOpen,
+  droopOfLoaded,
+  loadedMiddle,
+  type LoadedReading,
+} from './droop.ts';
 import { within } from '../quantity/out-of-range-error.ts';
 import type { Span } from '../quantity/span.ts';
-
-/** Volts read while an arc burnt, with the current. */
-export interface LoadedReading {
-  readonly volts: number;
-  readonly currentA: number;
-}
 
 /** One position of the volts control: a tap, a letter, "min" or "max". */
 export interface VoltsPosition {
@@ -16,47 +18,54 @@ export interface VoltsPosition {
   readonly loaded?: readonly LoadedReading[] | undefined;
 }
 
-/**
- * Droop under load by kind, V for each 100 A, until it is measured. Source: small transformers 2–4, handbook figure,
- * from memory; a regulated source droops by its leads alone, our model.
- */
-export const ASSUMED_DROOP_V_PER_100_A: Readonly<Record<MachineKind, Span>> = {
-  transformer: { start: 3, low: 2, high: 4 },
-  inverter: { start: 1, low: 0, high: 2 },
-};
 /** How well a hand-held meter and an arc agree, V. Source: our model. */
 export const METER_ERROR_V = 0.5;
-/** Least difference of current between two loaded readings that a droop is worked out from, A. */
-export const LEAST_LOAD_STEP_A = 20;
+
+/** What the readings of a position make of it: the volts at one current, and how they fall from there. */
+interface LoadLine {
+  readonly from: PositionVolts['from'];
+  readonly volts: number;
+  readonly currentA: number;
+  readonly droop: Droop;
+}
 
 /** Volts a position gives at a current, and what they rest on. */
 export interface PositionVolts {
   readonly volts: Span;
-  readonly from: 'two-loaded' | 'one-loaded' | 'open';
+  readonly droopVPer100A: number;
+  /** `open-and-loaded`: the assumed droop, made surer by what lies between open circuit and one load. */
+  readonly from: 'loaded-line' | 'open-and-loaded' | 'one-loaded' | 'open';
 }
 
-function loadedLine(
-  loaded: readonly LoadedReading[],
-): { volts: number; currentA: number; droop: number } | undefined {
-  const byCurrent = loaded.toSorted((a, b) => a.currentA - b.currentA);
-  const [first, last] = [byCurrent[0], byCurrent.at(-1)];
-  if (!first || !last || last.currentA - first.currentA < LEAST_LOAD_STEP_A) return undefined;
-  return { ...first, droop: (first.volts - last.volts) / (last.currentA - first.currentA) };
+/** Open-circuit volts as far as they tell: on an inverter they are whatever its maker chose. */
+function tellingOpenV({ openV }: VoltsPosition, kind: MachineKind): number | undefined {
+  return kind === 'inverter' ? undefined : openV;
 }
 
-/** Open-circuit volts are a reading at no current; on an inverter they are whatever its maker chose. */
-function openReading(openV: number | undefined, kind: MachineKind): LoadedReading | undefined {
-  return openV === undefined || kind === 'inverter' ? undefined : { volts: openV, currentA: 0 };
+function loadLine(position: VoltsPosition, kind: MachineKind): LoadLine | undefined {
+  const openV = tellingOpenV(position, kind);
+  const assumed = ASSUMED_DROOP[kind];
+  const middle = loadedMiddle(position.loaded ?? []);
+  if (!middle)
+    return openV === undefined ? undefined : { from: 'open', volts: openV, currentA: 0, droop: assumed };
+  const measured = droopOfLoaded(middle);
+  if (measured) return { ...middle, from: 'loaded-line', droop: measured };
+  const surer = openV === undefined ? undefined : droopFromOpen(openV, middle, assumed);
+  return surer
+    ? { ...middle, from: 'open-and-loaded', droop: surer }
+    : { ...middle, from: 'one-loaded', droop: assumed };
 }
 
 /**
  * Arc volts of a position at a current.
  *
- * Two loaded readings give its droop; one stands with an assumed droop; an open-circuit reading likewise, but
- * only on a transformer: an inverter idles at whatever its maker chose, and says nothing.
+ * Loaded readings {@link LEAST_LOAD_STEP_A} or more apart give its droop, with the error that grows away from them;
+ * one stands with an assumed droop, made surer by an open-circuit reading that fits it; an open-circuit reading
+ * alone likewise, but only on a transformer: an inverter idles at whatever its maker chose, and says nothing.
  *
  * @param currentA arc current, A, [1, 500]
  * @returns undefined where nothing that was read tells
+ * @throws {OutOfRangeError} for a current outside that
  * @source our model; droop of small transformers: handbook figure, from memory
  */
 export function positionVolts(
@@ -65,25 +74,15 @@ export function positionVolts(
   currentA: number,
 ): PositionVolts | undefined {
   const current = within('current', currentA, [1, 500]);
-  const { loaded = [], openV } = position;
-  const line = loadedLine(loaded);
-  if (line) {
-    const start = line.volts - line.droop * (current - line.currentA);
-    return { from: 'two-loaded', volts: { start, low: start - METER_ERROR_V, high: start + METER_ERROR_V } };
-  }
-  const { start: droop, low: least, high: most } = ASSUMED_DROOP_V_PER_100_A[kind];
-  const one = loaded[0];
-  const known = one ?? openReading(openV, kind);
-  if (!known) return undefined;
-  const step = (current - known.currentA) / 100;
-  const ends = [known.volts - least * step, known.volts - most * step];
+  const line = loadLine(position, kind);
+  if (!line) return undefined;
+  const hundreds = (current - line.currentA) / 100;
+  const start = line.volts - line.droop.vPer100A * hundreds;
+  const half = METER_ERROR_V + line.droop.errorVPer100A * Math.abs(hundreds);
   return {
-    from: one ? 'one-loaded' : 'open',
-    volts: {
-      start: known.volts - droop * step,
-      low: Math.min(...ends) - METER_ERROR_V,
-      high: Math.max(...ends) + METER_ERROR_V,
-    },
+    from: line.from,
+    droopVPer100A: line.droop.vPer100A,
+    volts: { start, low: start - half, high: start + half },
   };
 }
 

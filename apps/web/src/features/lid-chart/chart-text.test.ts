@@ -1,7 +1,7 @@
 import { lidChart, type LidChartInput, type Machine, machineDials, type ProvenSetting } from '@hot-bead/core';
 import Papa from 'papaparse';
 import { METRIC, US } from '../../app/units.ts';
-import { cellText, chartCsv, whyText } from './chart-text.ts';
+import { cellText, chartCsv, fitNotes, whyText } from './chart-text.ts';
 
 const MACHINE: Machine = {
   name: 'Shown, "quoted"',
@@ -54,6 +54,26 @@ describe('a lid chart as text', () => {
     });
     expect(entry?.wire).toMatch(/^enter \d\.\d mm$/);
     expect(entry?.volts).toMatch(/^trim/);
+  });
+
+  it('says where the wire was fitted to a tap, and where the nearest is still far, and explains only those', () => {
+    const tapped = (...openV: readonly number[]): Partial<Machine> => ({
+      kind: 'transformer',
+      voltsControl: {
+        kind: 'positions',
+        positions: openV.map((v, i) => ({ name: String(i + 1), openV: v })),
+      },
+    });
+    const rows = chart(tapped(17.5, 19, 22.5, 26));
+    const mores = rows.map(({ cells: [cell] }) => cell && cellText(cell, MACHINE, METRIC)?.more);
+    expect(mores).toContain('short-circuit, fitted');
+    expect(fitNotes(rows).join()).toContain('fitted: wire speed moved');
+    const far = chart(tapped(40));
+    expect(textAt(3, tapped(40))?.volts).toBe('tap 1 (far)');
+    expect(fitNotes(far)).toEqual([
+      expect.stringMatching(/^\(far\): the nearest there is, yet over 1 V or 15 % off/),
+    ]);
+    expect(fitNotes(chart())).toEqual([]);
   });
 
   it('says why a cell is out of reach in the user’s units', () => {

@@ -6,11 +6,15 @@ import {
   type LidRow,
   type Machine,
   MODE_NAME,
+  NEAR_LETTER_SHARE,
+  NEAR_POSITION_V,
 } from '@hot-bead/core';
 import Papa from 'papaparse';
 import type { Units } from '../../app/units.ts';
 import { entryFigure, outOfReachText, trimText } from '../machine-terms/index.ts';
 import { figureOf, shownAs, wireSizeText, withUnit } from '../units/index.ts';
+
+export type SetCell = Extract<LidCell, { status: 'set' }>;
 
 /** Each kind of cell: its sign, its word, and what it means. */
 export const BASIS: Readonly<
@@ -21,15 +25,36 @@ export const BASIS: Readonly<
   computed: { sign: '○', word: 'computed', means: 'from the plan and what was measured of the knobs' },
 };
 
+const FITTED = 'fitted';
+const FAR = '(far)';
+
+/** Whether a cell's tap or letter is the nearest there is, and yet not near. */
+function isFar({ wire, volts, fitted }: SetCell): boolean {
+  return (wire.status === 'letter' && !wire.near) || (volts.status === 'position' && !volts.near && !fitted);
+}
+
+/** What the words of a chart's cells mean that say how well a tap or letter suits the plan; those that stand in it. */
+export function fitNotes(rows: readonly LidRow[]): readonly string[] {
+  const cells = rows.flatMap((row) => row.cells).filter((cell) => cell.status === 'set');
+  return [
+    ...(cells.some(({ fitted }) => fitted)
+      ? [`${FITTED}: wire speed moved inside the plan’s range so that the tap suits it.`]
+      : []),
+    ...(cells.some(isFar)
+      ? [
+          `${FAR}: the nearest there is, yet over ${NEAR_POSITION_V} V or ${NEAR_LETTER_SHARE * 100} % off: expect to correct.`,
+        ]
+      : []),
+  ];
+}
+
 /** A cell's two settings in words: the wire control's and the volts control's. */
 export interface CellText {
   readonly wire: string;
   readonly volts: string;
-  /** Transfer and passes, where there is something to say. */
+  /** Transfer, passes, and whether the wire was fitted to the tap, where there is something to say. */
   readonly more: string;
 }
-
-export type SetCell = Extract<LidCell, { status: 'set' }>;
 
 /** "between 6 and 6½" as a chart has room for it: "6–6½". */
 function shortWords(words: string): string {
@@ -42,7 +67,7 @@ function wireTextOf(cell: SetCell, entryUnit: EntryUnit | undefined, units: Unit
     case 'knob':
       return `knob ${shortWords(cell.wire.words)}`;
     case 'letter':
-      return `letter ${cell.wire.name}${cell.wire.near ? '' : ' (far)'}`;
+      return `letter ${cell.wire.name}${cell.wire.near ? '' : ` ${FAR}`}`;
     case 'entry':
       return cell.entry?.status === 'set' && entryUnit !== undefined
         ? `enter ${entryFigure(cell.entry.entry, entryUnit, units)}`
@@ -55,7 +80,7 @@ function wireTextOf(cell: SetCell, entryUnit: EntryUnit | undefined, units: Unit
 function voltsTextOf(cell: SetCell): string {
   switch (cell.volts.status) {
     case 'position':
-      return `tap ${cell.volts.choice.position.name}${cell.volts.near ? '' : ' (far)'}`;
+      return `tap ${cell.volts.choice.position.name}${cell.volts.near || cell.fitted ? '' : ` ${FAR}`}`;
     case 'shown-offset':
       return `show ${cell.volts.set.start.toFixed(1)} V`;
     case 'entry':
@@ -73,11 +98,12 @@ export function cellText(
 ): CellText | undefined {
   if (cell.status === 'out-of-reach') return undefined;
   const mode = cell.mode === 'own' ? undefined : MODE_NAME[cell.mode];
+  const fitted = cell.fitted ? FITTED : undefined;
   const passes = cell.passes > 1 ? `${cell.passes} passes` : undefined;
   return {
     wire: wireTextOf(cell, machine.oneEntry?.unit, units),
     volts: voltsTextOf(cell),
-    more: [mode, passes].filter((text) => text !== undefined).join(', '),
+    more: [mode, passes, fitted].filter((text) => text !== undefined).join(', '),
   };
 }
 

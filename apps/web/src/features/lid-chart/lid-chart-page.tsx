@@ -22,7 +22,7 @@ import { Pick } from '../../ui/pick.tsx';
 import { calibratedAt, MachineRoute, provenQuery } from '../machines/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { ChartTable } from './chart-table.tsx';
-import { BASIS } from './chart-text.ts';
+import { BASIS, fitNotes } from './chart-text.ts';
 import { type ChartRequest, lidChartQuery } from './lid-chart.queries.ts';
 import { TakeAway } from './take-away.tsx';
 
@@ -98,7 +98,11 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
   const pick = (patch: Record<string, string>): void =>
     setSearch({ joint, position, transfer: asked, ...patch }, { replace: true });
   const caption = `${machine.name}: ${JOINT_NAME[joint]}, ${POSITION_NAME[position]}, clean`;
-  const notes = [restsOn(machine), 'A start point, not a qualified procedure. Try it on scrap.'];
+  const notes = [
+    restsOn(machine),
+    ...fitNotes(rows),
+    'A start point, not a qualified procedure. Try it on scrap.',
+  ];
   return (
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-end justify-between gap-4 print:hidden">

@@ -3,6 +3,8 @@ export { MeasureIt } from './measure-it.tsx';
 export {
   entryFigure,
   entryText,
+  fitToPosition,
+  knobFigure,
   outOfReachText,
   termsOf,
   trimText,

@@ -1,7 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { planOf } from '../../../test/plans.ts';
 import { METRIC, US } from '../../app/units.ts';
-import { voltsBeneath, wireBeneath } from './term-text.ts';
+import { fitToPosition, voltsBeneath, wireBeneath } from './term-text.ts';
 
 const TOM: KeptMachine = {
   id: 'tom',
@@ -37,6 +37,15 @@ describe('the plan’s wire speed in the machine’s words', () => {
     const measured = { ...TOM, dialReadings: MEASURED };
     expect(wireBeneath(planOf(), measured, METRIC)).toMatch(/^knob (between )?\d½?.* \(\d\.\d ± \d\.\d\)$/);
     expect(wireBeneath(planOf(), { ...TOM, wireControl: { kind: 'units' } }, METRIC)).toContain('display');
+  });
+
+  it('is as fine as the knob’s scale deserves', () => {
+    const hundred: KeptMachine = {
+      ...TOM,
+      wireControl: { kind: 'knob', min: 0, max: 100 },
+      dialReadings: MEASURED.map((read) => ({ ...read, knob: read.knob * 10 })),
+    };
+    expect(wireBeneath(planOf(), hundred, METRIC)).toMatch(/^knob (between )?\d\d.* \(\d\d ± \d\)$/);
   });
 
   it('says what is out of reach, in the user’s units, with the way out', () => {
@@ -163,5 +172,31 @@ describe('the plan’s volts in the machine’s words', () => {
     const off: KeptMachine = { ...TOM, voltsControl: { kind: 'displayed', meter } };
     expect(voltsBeneath(planOf(), off)).toMatch(/^show \d\d\.\d ± 0\.\d V: the display reads 0\.6 V high$/);
     expect(voltsBeneath(planOf(), { ...TOM, voltsControl: { kind: 'displayed' } })).toContain('at the arc');
+  });
+});
+
+describe('a wire speed fitted to a tap', () => {
+  const { start, low, high } = planOf().wireFeedSpeedMPerMin;
+  /** A tap that gives so many volts over those wanted at the plan's start. */
+  const tapOff = (offV: number): KeptMachine => ({
+    ...TOM,
+    voltsControl: {
+      kind: 'positions',
+      positions: [{ name: '4', openV: planOf().volts.start + 0.03 * planOf().currentA.start + offV }],
+    },
+  });
+
+  it('is offered where no tap is near, and lies in the plan’s range, faster for a tap that gives too much', () => {
+    const fit = fitToPosition(planOf(), tapOff(1.2));
+    expect(fit?.position).toBe('4');
+    expect(fit?.wireFeedSpeedMPerMin).toBeGreaterThan(start);
+    expect(fit?.wireFeedSpeedMPerMin).toBeLessThanOrEqual(high);
+    expect(fitToPosition(planOf(), tapOff(-1.2))?.wireFeedSpeedMPerMin).toBeGreaterThanOrEqual(low);
+  });
+
+  it('is not offered where a tap is near, none could be, or the welder has set the number', () => {
+    expect(fitToPosition(planOf(), tapOff(0.5))).toBeUndefined();
+    expect(fitToPosition(planOf(), tapOff(9))).toBeUndefined();
+    expect(fitToPosition({ ...planOf(), own: { volts: 18 } }, tapOff(1.2))).toBeUndefined();
   });
 });

@@ -7,10 +7,12 @@ import type {
   MachineTerms,
   OutOfReach,
   PlannedSetup,
+  PositionFit,
+  Span,
   VoltsTerm,
   WireTerm,
 } from '@hot-bead/core';
-import { machineTerms } from '@hot-bead/core';
+import { machineTerms, NEAR_POSITION_V, positionFit } from '@hot-bead/core';
 import type { Units } from '../../app/units.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 import { dialsOf } from './dials-of.ts';
@@ -20,9 +22,37 @@ export function termsOf(plan: PlannedSetup, machine: KeptMachine, at?: BeadSetti
   return machineTerms(machine, dialsOf(machine), plan, at);
 }
 
+/**
+ * The wire speed, in the plan's own range, that makes a tap suit it where none suits the start; undefined where one does,
+ * where none could, or where the welder set the wire speed or the volts.
+ */
+export function fitToPosition(plan: PlannedSetup, machine: KeptMachine): PositionFit | undefined {
+  if (plan.own.wireFeedSpeedMPerMin !== undefined || plan.own.volts !== undefined) return undefined;
+  const { volts } = termsOf(plan, machine);
+  if (volts.status !== 'position' || volts.near) return undefined;
+  const at = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start };
+  return positionFit(machine, plan, at, 0) ?? positionFit(machine, plan, at, NEAR_POSITION_V);
+}
+
 /** "± 0.3" of a span. */
-function plusMinus({ low, high }: { readonly low: number; readonly high: number }): string {
-  return `± ${((high - low) / 2).toFixed(1)}`;
+function plusMinus({ low, high }: Pick<Span, 'low' | 'high'>, digits = 1): string {
+  return `± ${((high - low) / 2).toFixed(digits)}`;
+}
+
+/** A knob's figure as finely as its scale deserves, with its band: "6.4 ± 0.3" on 0–10, "64 ± 3" on 0–100. */
+export function knobFigure({ knob, handStep }: Extract<WireTerm, { status: 'knob' }>): {
+  readonly start: string;
+  readonly low: string;
+  readonly high: string;
+  readonly plusMinus: string;
+} {
+  const digits = Math.max(0, Math.ceil(-Math.log10(handStep)));
+  return {
+    start: knob.start.toFixed(digits),
+    low: knob.low.toFixed(digits),
+    high: knob.high.toFixed(digits),
+    plusMinus: plusMinus(knob, digits),
+  };
 }
 
 /** Why a wire speed is out of reach, and the way out. */
@@ -56,8 +86,10 @@ export function wireText(term: WireTerm, machine: Pick<Machine, 'name'>, units: 
         : `, ${Math.abs(term.offShare * 100).toFixed(0)} % too ${term.offShare > 0 ? 'fast' : 'slow'}`;
       return `letter ${term.name}: ${rangeText('wireFeedSpeed', term.gives.low, term.gives.high, units)}${off}`;
     }
-    case 'knob':
-      return `knob ${term.words} (${term.knob.start.toFixed(1)} ${plusMinus(term.knob)})${DIAL_FROM[term.dialFrom]}`;
+    case 'knob': {
+      const figure = knobFigure(term);
+      return `knob ${term.words} (${figure.start} ${figure.plusMinus})${DIAL_FROM[term.dialFrom]}`;
+    }
   }
 }
 

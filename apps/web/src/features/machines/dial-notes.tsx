@@ -1,15 +1,17 @@
 import { type Dial, dialBend, type MachineDials, type PositionDial } from '@hot-bead/core';
 import { usePreferences } from '../../app/preferences.tsx';
 import { withUnit } from '../units/index.ts';
+import { DialDoubts } from './reading/dial-doubts.tsx';
+import { DOUBT } from './reading/doubt-text.ts';
 
 interface Props {
   readonly dial: Dial;
   readonly dials: MachineDials;
   readonly from: PositionDial['from'];
   readonly position: string | undefined;
+  /** A place of the wire control as the machine names it. */
+  readonly nameOf: (knob: number) => string;
 }
-
-const DOUBT = 'rounded-md border border-straw bg-straw-tint px-3 py-2';
 
 function sagText({ sag, sagFrom }: MachineDials): string | undefined {
   if (sagFrom === 'regulated') return undefined;
@@ -20,7 +22,7 @@ function sagText({ sag, sagFrom }: MachineDials): string | undefined {
 }
 
 /** What the readings say that the user must settle, and what is worth knowing of this dial. */
-export function DialNotes({ dial, dials, from, position }: Props) {
+export function DialNotes({ dial, dials, from, position, nameOf }: Props) {
   const { units } = usePreferences();
   const bend = dialBend(dial);
   const sag = sagText(dials);
@@ -38,15 +40,10 @@ export function DialNotes({ dial, dials, from, position }: Props) {
           ◆ Tap {position} was not read: guessed from tap {reference} by the open volts. Read one place here.
         </li>
       )}
-      {from === 'own' &&
-        dial.doubts.map((doubt) => (
-          <li key={doubt.code + (doubt.knob ?? '')} className={DOUBT}>
-            ◆ {doubt.text}
-          </li>
-        ))}
+      {from === 'own' && <DialDoubts dial={dial} nameOf={nameOf} />}
       {bend && (
         <li>
-          This knob is not straight: at {bend.knob} a straight line would say{' '}
+          This knob is not straight: at {nameOf(bend.knob)} a straight line would say{' '}
           {withUnit('wireFeedSpeed', bend.straightMPerMin, units)}, {Math.abs(bend.offShare * 100).toFixed(0)}{' '}
           % off; it gives {withUnit('wireFeedSpeed', bend.measuredMPerMin, units)}.
         </li>

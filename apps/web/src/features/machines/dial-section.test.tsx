@@ -69,6 +69,26 @@ describe('the dial of a machine', () => {
     expect(form.getByRole('timer')).toHaveTextContent('9');
   });
 
+  it('takes the time that the wire really ran, and refuses one that cannot be at its field', async () => {
+    const { user, sent } = shown({ [ADD]: TAPPED });
+    const form = within(screen.getByRole('form', { name: 'Read the dial' }));
+    const ran = form.getByLabelText('it ran (s)');
+    expect(ran).toHaveValue('6');
+    await user.type(form.getByLabelText(/^3\. Wire that came out/), '700');
+    await user.clear(ran);
+    await user.type(ran, '0');
+    await user.click(form.getByRole('button', { name: 'Keep this reading' }));
+    expect(form.getByRole('alert')).toHaveTextContent('The time is 1 to 120 s.');
+    expect(ran).toHaveAttribute('aria-invalid', 'true');
+    await user.clear(ran);
+    await user.type(ran, '6,4');
+    await user.click(form.getByRole('button', { name: 'Keep this reading' }));
+    expect(await screen.findByText('Reading kept')).toBeInTheDocument();
+    expect(sent.find(({ method }) => method === 'POST')?.body).toMatchObject({
+      run: { lengthMm: 700, timeS: 6.4 },
+    });
+  });
+
   it('tells another thing to do under arc', async () => {
     const { user } = shown();
     expect(screen.getByText(/Clamp off, wire pointing away/)).toBeInTheDocument();

@@ -10,7 +10,7 @@ import { DialNotes } from './dial-notes.tsx';
 import { LookUp } from './look-up.tsx';
 import { useAddReading } from './machines.queries.ts';
 import { ReadingForm } from './reading/reading-form.tsx';
-import { Readings } from './readings.tsx';
+import { knobName, Readings } from './readings.tsx';
 
 /** Taps that the wire speed goes with; none where the feeder is regulated. */
 function tapsOf({ feedFollowsPosition, voltsControl }: KeptMachine): readonly string[] {
@@ -83,7 +83,13 @@ export function DialSection({ machine }: { readonly machine: KeptMachine }) {
           {found ? (
             <>
               {control.kind === 'knob' && found.dial.points.length > 1 && <DialChart dial={found.dial} />}
-              <DialNotes dial={found.dial} dials={dials} from={found.from} position={tap} />
+              <DialNotes
+                dial={found.dial}
+                dials={dials}
+                from={found.from}
+                position={tap}
+                nameOf={(knob) => knobName(machine, knob)}
+              />
               <Age machine={machine} />
             </>
           ) : (

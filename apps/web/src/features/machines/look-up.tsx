@@ -2,7 +2,7 @@ import type { KeptMachine } from '@hot-bead/contract';
 import { dialAtPosition, sentence, wireTerm } from '@hot-bead/core';
 import { useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
-import { dialsOf, outOfReachText } from '../machine-terms/index.ts';
+import { dialsOf, knobFigure, outOfReachText } from '../machine-terms/index.ts';
 import { figureOf, rangeText, shownAs } from '../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';
 
@@ -32,12 +32,12 @@ function Answer({
     );
   }
   if (term.status !== 'knob') return <>Not measured yet.</>;
-  const { start, low, high } = term.knob;
+  const { start, low, high, plusMinus } = knobFigure(term);
   return (
     <>
       Turn the knob to <span className="figure-text text-4xl">{term.words}</span>{' '}
       <span className="text-base text-ink-soft">
-        ({start.toFixed(1)} ± {((high - low) / 2).toFixed(1)}, {low.toFixed(1)} to {high.toFixed(1)})
+        ({start} {plusMinus}, {low} to {high})
       </span>
     </>
   );

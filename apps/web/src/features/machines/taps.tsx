@@ -1,19 +1,42 @@
 import { type KeptMachine, loadedSchema, validated } from '@hot-bead/contract';
-import { positionFor, positionVolts, type VoltsControl, type VoltsPosition } from '@hot-bead/core';
-import { useId, useState } from 'react';
-import { SelectField } from '../../ui/field.tsx';
+import {
+  loadedDoubt,
+  type LoadedDoubt,
+  positionFor,
+  positionVolts,
+  type VoltsControl,
+  type VoltsPosition,
+} from '@hot-bead/core';
+import { useState } from 'react';
+import { Field, SelectField } from '../../ui/field.tsx';
 import { Removable } from '../../ui/removable.tsx';
+import { numberOrText } from '../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';
+import { DOUBT } from './reading/doubt-text.ts';
 import { useChangeVolts } from './use-change-volts.ts';
 import { ValuesForm } from './values-form.tsx';
 
 const FROM = {
-  'two-loaded': 'from two loaded readings',
+  'loaded-line': 'from its loaded readings',
+  'open-and-loaded': 'one loaded reading and the open volts',
   'one-loaded': 'one loaded reading, droop assumed',
   open: 'open circuit less an assumed droop',
 } as const;
 
+/** Currents that the ladder is worked out at, A. */
+const CURRENT_RANGE_A = [10, 500] as const;
+const USUAL_CURRENT_A = 100;
+
 type Positions = Extract<VoltsControl, { kind: 'positions' }>;
+
+/** What the loaded readings of a tap leave in doubt, and what to do about it. */
+function loadedDoubtText(doubt: LoadedDoubt): string {
+  if (doubt.code === 'volts-rise') {
+    return 'These volts rise with the current, and a source’s fall: read both again on this very tap.';
+  }
+  const { reading, offV } = doubt;
+  return `${reading.volts} V at ${reading.currentA} A lies ${Math.abs(offV).toFixed(1)} V off what the readings make together: read it again, and take the wrong one out.`;
+}
 
 function LoadedReadings({
   position,
@@ -50,6 +73,7 @@ function PositionRow({
   readonly onTakeOut: (index: number) => void;
 }) {
   const gives = positionVolts(position, machine.kind ?? 'transformer', currentA);
+  const doubt = loadedDoubt(position.loaded ?? []);
   const idle = machine.kind === 'inverter' && position.openV !== undefined;
   return (
     <tr className="border-b border-line align-baseline last:border-b-0">
@@ -63,6 +87,7 @@ function PositionRow({
             <span className="figure-text text-xl">{gives.volts.start.toFixed(1)} V</span>{' '}
             <span className="text-sm text-ink-soft">
               {gives.volts.low.toFixed(1)} to {gives.volts.high.toFixed(1)}, {FROM[gives.from]}
+              {gives.from === 'loaded-line' && ` (${gives.droopVPer100A.toFixed(1)} V droop at 100 A)`}
             </span>
           </>
         ) : (
@@ -71,6 +96,7 @@ function PositionRow({
           </span>
         )}
         <LoadedReadings position={position} onTakeOut={onTakeOut} />
+        {doubt && <p className={`mt-1 text-sm ${DOUBT}`}>◆ {loadedDoubtText(doubt)}</p>}
       </td>
     </tr>
   );
@@ -87,7 +113,7 @@ function TapFor({
   readonly currentA: number;
 }) {
   const [text, setText] = useState('18');
-  const wanted = Number(text.replace(',', '.'));
+  const wanted = Number(numberOrText(text));
   const usable = wanted >= 8 && wanted <= 45;
   const found = usable
     ? positionFor(control.positions, machine.kind ?? 'transformer', wanted, currentA)
@@ -111,11 +137,13 @@ function TapFor({
 
 /** Taps or letters as a ladder of volts: open circuit beside what they give at the arc. */
 export function Taps({ machine, control }: { readonly machine: KeptMachine; readonly control: Positions }) {
-  const [amps, setAmps] = useState('100');
+  const [amps, setAmps] = useState(String(USUAL_CURRENT_A));
   const [tap, setTap] = useState(control.positions[0]?.name ?? '');
-  const id = useId();
   const { set, saving } = useChangeVolts(machine);
-  const current = Math.min(Math.max(Number(amps) || 100, 10), 500);
+  const [least, most] = CURRENT_RANGE_A;
+  const asked = numberOrText(amps);
+  const usable = typeof asked === 'number' && asked >= least && asked <= most;
+  const current = usable ? asked : USUAL_CURRENT_A;
   const withLoaded = (name: string, loaded: VoltsPosition['loaded']): Positions => ({
     kind: 'positions',
     positions: control.positions.map(({ loaded: before, ...position }) => {
@@ -127,16 +155,14 @@ export function Taps({ machine, control }: { readonly machine: KeptMachine; read
   return (
     <>
       <TapFor machine={machine} control={control} currentA={current} />
-      <label htmlFor={id} className="label-text">
-        At a current of (A)
-        <input
-          id={id}
-          inputMode="numeric"
-          value={amps}
-          onChange={(event) => setAmps(event.target.value)}
-          className="ml-3 h-11 w-24 rounded-md border border-line-strong bg-plate px-2 text-base text-ink"
-        />
-      </label>
+      <Field
+        label="At a current of (A)"
+        className="max-w-48"
+        inputMode="numeric"
+        value={amps}
+        error={usable ? undefined : `${least} to ${most} A, please; shown for ${USUAL_CURRENT_A} A.`}
+        onChange={(event) => setAmps(event.target.value)}
+      />
       <table className="w-full">
         <thead>
           <tr className="label-text border-b border-line text-left">

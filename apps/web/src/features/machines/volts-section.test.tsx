@@ -21,6 +21,37 @@ describe('taps', () => {
     expect(screen.getAllByRole('row')[3]).toHaveTextContent('12.0 V');
   });
 
+  it('ask for a current that can be, and say what stands there meanwhile', async () => {
+    const { user } = shown(TAPPED);
+    const current = screen.getByLabelText('At a current of (A)');
+    for (const text of ['much', '-5', '9000', '']) {
+      await user.clear(current);
+      if (text !== '') await user.type(current, text);
+      expect(screen.getByRole('alert')).toHaveTextContent('10 to 500 A, please; shown for 100 A.');
+      expect(current).toHaveValue(text);
+    }
+    await user.clear(current);
+    await user.type(current, '90');
+    expect(screen.queryByRole('alert')).not.toBeInTheDocument();
+  });
+
+  it('tell their droop once it was measured, and show readings that do not fit to be read again', () => {
+    const withLoaded = (...loaded: readonly { volts: number; currentA: number }[]): KeptMachine => ({
+      ...TAPPED,
+      voltsControl: { kind: 'positions', positions: [{ name: '1', loaded }] },
+    });
+    const { unmount } = shown(withLoaded({ volts: 18, currentA: 60 }, { volts: 16, currentA: 110 }));
+    expect(screen.getByText(/from its loaded readings \(4\.0 V droop at 100 A\)/)).toBeInTheDocument();
+    unmount();
+    const rising = shown(withLoaded({ volts: 16, currentA: 60 }, { volts: 18, currentA: 110 }));
+    expect(screen.getByText(/These volts rise with the current/)).toBeInTheDocument();
+    rising.unmount();
+    shown(withLoaded({ volts: 16, currentA: 100 }, { volts: 18, currentA: 101 }));
+    expect(
+      screen.getByText(/V at 10\d A lies 1\.0 V off what the readings make together/),
+    ).toBeInTheDocument();
+  });
+
   it('are found for wanted volts, with how far off', async () => {
     const { user } = shown(TAPPED);
     const want = screen.getByLabelText('Want at the arc (V)');

@@ -2,7 +2,7 @@ import type { Span } from '@hot-bead/core';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
-import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
+import { figureOf, numberOrText, type Quantity, rangeText, shownAs } from '../units/index.ts';
 
 interface Props {
   readonly name: string;
@@ -13,6 +13,8 @@ interface Props {
   readonly own?: boolean;
   /** How far a nudge goes, in the core's unit. */
   readonly step?: number;
+  /** What the user's own number may be, in the core's unit. */
+  readonly range: readonly [min: number, max: number];
   /** Takes the user's own number; undefined gives it back to the plan. Absent where it cannot be set. */
   readonly onOwn?: (value: number | undefined) => void;
 }
@@ -38,23 +40,24 @@ function fieldWidthEm(text: string): number {
 interface TypedProps {
   readonly name: string;
   readonly text: string;
-  readonly onTyped: (text: string) => boolean;
+  /** Takes what was typed; what is wrong with it, if anything. */
+  readonly onTyped: (text: string) => string | undefined;
   readonly onNudge: (direction: 1 | -1) => void;
 }
 
 /** The figure as a field: typed over, or nudged with + and − while it has the focus. */
 function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
   const [draft, setDraft] = useState<string | undefined>();
-  const [wrong, setWrong] = useState(false);
+  const [wrong, setWrong] = useState<string | undefined>();
   const commit = (): void => {
     if (draft === undefined) return;
-    const taken = onTyped(draft);
-    setWrong(!taken);
-    if (taken) setDraft(undefined);
+    const problem = onTyped(draft);
+    setWrong(problem);
+    if (problem === undefined) setDraft(undefined);
   };
   const drop = (): void => {
     setDraft(undefined);
-    setWrong(false);
+    setWrong(undefined);
   };
   const onKeyDown = (event: KeyboardEvent): void => {
     if (event.key === 'Enter') commit();
@@ -71,36 +74,42 @@ function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
         aria-label={name}
         inputMode="decimal"
         value={shown}
-        aria-invalid={wrong}
+        aria-invalid={wrong !== undefined}
         onChange={(event) => setDraft(event.target.value)}
         onBlur={commit}
         onKeyDown={onKeyDown}
         className="figure-text min-w-0 rounded-md border-b-2 border-transparent bg-transparent text-[52px] leading-none hover:border-line-strong focus:border-action aria-invalid:border-hot max-md:text-[40px]"
         style={{ width: `${fieldWidthEm(shown)}em` }}
       />
-      {wrong && (
+      {wrong !== undefined && (
         <span role="alert" className="text-sm text-hot">
-          A number, please.
+          {wrong}
         </span>
       )}
     </>
   );
 }
 
+function held(value: number, [min, max]: readonly [number, number]): number {
+  return Math.min(Math.max(value, min), max);
+}
+
 const NUDGE = 'grid size-11 place-items-center rounded-md border border-line-strong hover:border-action';
 
 /** One number to set: large, with its range, its place in it, and a way to make it your own. */
-export function Figure({ name, quantity, span, beneath, own = false, step = 0, onOwn }: Props) {
+export function Figure({ name, quantity, span, beneath, own = false, step = 0, range, onOwn }: Props) {
   const { units } = usePreferences();
   const { unit, to } = shownAs(quantity, units);
   const text = figureOf(quantity, span.start, units);
   const nudge = (direction: 1 | -1): void =>
-    onOwn?.(Math.round((span.start + direction * step) * 1000) / 1000);
-  const typed = (draft: string): boolean => {
-    const value = Number(draft.trim().replace(',', '.'));
-    if (draft.trim() === '' || !Number.isFinite(value)) return false;
-    onOwn?.(to(value));
-    return true;
+    onOwn?.(held(Math.round((span.start + direction * step) * 1000) / 1000, range));
+  const typed = (draft: string): string | undefined => {
+    const value = numberOrText(draft);
+    if (typeof value === 'string') return 'A number, please.';
+    const wanted = to(value);
+    if (wanted !== held(wanted, range)) return `${rangeText(quantity, ...range, units)}, please.`;
+    onOwn?.(wanted);
+    return undefined;
   };
   return (
     <div className="min-w-0 border-line px-4 py-2 not-first:border-l max-md:nth-3:border-l-0 max-md:nth-[n+3]:border-t">

@@ -18,15 +18,12 @@ import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts'
 import { dutyText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
 import { Figure } from './figure.tsx';
+import { FitToTap } from './fit-to-tap.tsx';
 
 interface Props {
   readonly job: Job;
   readonly plan: PlannedSetup;
   readonly machine: KeptMachine | undefined;
-}
-
-function clamp(value: number, [min, max]: readonly [number, number]): number {
-  return Math.min(Math.max(value, min), max);
 }
 
 function Beneath({ plan, machine }: Omit<Props, 'job'>) {
@@ -113,9 +110,9 @@ export function SetThese({ job, plan, machine }: Props) {
   const change = useChangeJob(job.id);
   const [target, away] = useOutOfSight();
   const setter =
-    (name: keyof OwnNumbers, range: readonly [number, number]) =>
+    (name: keyof OwnNumbers) =>
     (value: number | undefined): void => {
-      const patch = { ...job.own, [name]: value === undefined ? undefined : clamp(value, range) };
+      const patch = { ...job.own, [name]: value };
       const kept = Object.entries(patch).filter(([, number]) => number !== undefined);
       change.mutate({ own: Object.fromEntries(kept) as OwnNumbers });
     };
@@ -131,16 +128,23 @@ export function SetThese({ job, plan, machine }: Props) {
           beneath={<MeasureIt machine={machine} text={wireBeneath(plan, machine, units)} anchor="dial" />}
           own={job.own.wireFeedSpeedMPerMin !== undefined}
           step={step('wireFeedSpeed', units.wireFeedSpeed === 'in/min' ? 5 : 0.1)}
-          onOwn={setter('wireFeedSpeedMPerMin', OWN_WIRE_SPEED_RANGE_M_PER_MIN)}
+          range={OWN_WIRE_SPEED_RANGE_M_PER_MIN}
+          onOwn={setter('wireFeedSpeedMPerMin')}
         />
         <Figure
           name="Volts"
           quantity="volts"
           span={plan.volts}
-          beneath={<MeasureIt machine={machine} text={voltsBeneath(plan, machine)} anchor="volts" />}
+          beneath={
+            <>
+              <MeasureIt machine={machine} text={voltsBeneath(plan, machine)} anchor="volts" />
+              <FitToTap plan={plan} machine={machine} onTake={setter('wireFeedSpeedMPerMin')} />
+            </>
+          }
           own={job.own.volts !== undefined}
           step={0.5}
-          onOwn={setter('volts', OWN_VOLTS_RANGE)}
+          range={OWN_VOLTS_RANGE}
+          onOwn={setter('volts')}
         />
         <Figure
           name="Gas"
@@ -149,7 +153,8 @@ export function SetThese({ job, plan, machine }: Props) {
           beneath={gasBeneath(plan, units)}
           own={job.own.gasFlowLPerMin !== undefined && withGas}
           step={step('gasFlow', 1)}
-          {...(withGas ? { onOwn: setter('gasFlowLPerMin', OWN_GAS_FLOW_RANGE_L_PER_MIN) } : {})}
+          range={OWN_GAS_FLOW_RANGE_L_PER_MIN}
+          {...(withGas ? { onOwn: setter('gasFlowLPerMin') } : {})}
         />
         <Figure
           name="Tip to work"
@@ -158,7 +163,8 @@ export function SetThese({ job, plan, machine }: Props) {
           beneath={`stick-out ${rangeText('distance', plan.extensionMm.low, plan.extensionMm.high, units)}`}
           own={job.own.ctwdMm !== undefined}
           step={step('distance', units.distance === 'in' ? 0.05 : 1)}
-          onOwn={setter('ctwdMm', OWN_CTWD_RANGE_MM)}
+          range={OWN_CTWD_RANGE_MM}
+          onOwn={setter('ctwdMm')}
         />
       </div>
       <Beneath plan={plan} machine={machine} />

@@ -11,7 +11,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { Removable } from '../../ui/removable.tsx';
-import { DialChart, ReadingForm } from '../machines/reading/index.ts';
+import { DialChart, DialDoubts, ReadingForm } from '../machines/reading/index.ts';
 import { withUnit } from '../units/index.ts';
 import { Tape } from './tape.tsx';
 import { practiceVerdict } from './verdict.ts';
@@ -120,16 +120,7 @@ export function PracticeDial({ feeder, random, shown }: Props) {
             </p>
           )}
           {shown && <Verdict feeder={feeder} readings={readings} />}
-          <ul className="grid gap-1">
-            {dial?.doubts.map((doubt) => (
-              <li
-                key={doubt.code + (doubt.knob ?? '')}
-                className="rounded-md border border-straw bg-straw-tint px-3 py-2"
-              >
-                ◆ {doubt.text}
-              </li>
-            ))}
-          </ul>
+          <ul className="grid gap-1">{dial && <DialDoubts dial={dial} nameOf={String} />}</ul>
           <ul className="flex flex-wrap gap-2 text-sm">
             {readings.map((reading, i) => (
               <Removable

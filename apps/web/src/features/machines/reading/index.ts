@@ -1,2 +1,3 @@
 export { DialChart } from './dial-chart.tsx';
+export { DialDoubts } from './dial-doubts.tsx';
 export { ReadingForm } from './reading-form.tsx';

@@ -43,7 +43,29 @@ describe('the form of a reading', () => {
     });
   });
 
+  it('takes the time that it really ran, where that was not the timer’s', () => {
+    expect(readingOf({ ...FIELDS, ran: '6,4' }, undefined, 'mm').run).toEqual({ lengthMm: 760, timeS: 6.4 });
+    const two = {
+      ...FIELDS,
+      method: 'two-lengths' as const,
+      length: '900',
+      ran: '9.2',
+      shortLength: '300',
+      shortRan: '2.9',
+    };
+    expect(readingOf(two, undefined, 'mm')).toMatchObject({ run: { timeS: 9.2 }, shortRun: { timeS: 2.9 } });
+  });
+
   it.each([
+    [{ ran: '0' }, 'ran', 'The time is 1 to 120 s.'],
+    [{ ran: '-6' }, 'ran', 'The time is 1 to 120 s.'],
+    [{ ran: 'six' }, 'ran', 'The time is a number of seconds.'],
+    [{ ran: '' }, 'ran', 'The time is a number of seconds.'],
+    [
+      { method: 'two-lengths', length: '900', shortLength: '300', shortRan: '0' },
+      'shortRan',
+      'The time is 1 to 120 s.',
+    ],
     [{ knob: '' }, 'knob', 'Write where the knob stood.'],
     [{ knob: 'six' }, 'knob', 'The knob is a number on its scale.'],
     [{ length: '' }, 'length', 'Measure it'],

@@ -6,11 +6,14 @@ import { numberOrText } from '../../units/index.ts';
 export interface ReadingFields {
   readonly knob: string;
   readonly method: 'one-run' | 'two-lengths';
-  /** Run time of one run, s. */
+  /** Run time that the timer is set to for one run, s. */
   readonly time: string;
   readonly length: string;
-  /** Length of the shorter run of two. */
+  /** Time that it really ran, s; undefined: as the timer said. */
+  readonly ran?: string | undefined;
+  /** Length and time of the shorter run of two. */
   readonly shortLength: string;
+  readonly shortRan?: string | undefined;
   readonly underArc: boolean;
 }
 
@@ -18,12 +21,20 @@ export interface ReadingFields {
 export const TWO_LENGTH_TIMES_S = { short: 3, long: 9 } as const;
 
 /** The form's field that a problem of the contract is shown at. */
-export type ReadingField = 'knob' | 'length' | 'shortLength' | 'root';
+export type ReadingField = 'knob' | 'length' | 'ran' | 'shortLength' | 'shortRan' | 'root';
 
 export function fieldOfReadingProblem(path: string): ReadingField {
   if (path === 'knob' || path === 'position') return 'knob';
+  if (path === 'run.timeS') return 'ran';
+  if (path === 'shortRun.timeS') return 'shortRan';
   if (path.startsWith('shortRun')) return 'shortLength';
   return path.startsWith('run') || path === '' ? 'length' : 'root';
+}
+
+/** Times of the runs as text: those really run, or as the timer said. */
+export function timesOf(fields: ReadingFields): { readonly run: string; readonly shortRun: string } {
+  const timed = fields.method === 'two-lengths' ? String(TWO_LENGTH_TIMES_S.long) : fields.time;
+  return { run: fields.ran ?? timed, shortRun: fields.shortRan ?? String(TWO_LENGTH_TIMES_S.short) };
 }
 
 /**
@@ -46,12 +57,13 @@ export function readingOf(
     problems.push({ field, code: 'length-unreadable', message: read.message });
     return NaN;
   };
+  const times = timesOf(fields);
   const run = {
     lengthMm: lengthMm(fields.length, 'run.lengthMm'),
-    timeS: two ? TWO_LENGTH_TIMES_S.long : Number(fields.time),
+    timeS: numberOrText(times.run),
   };
   const shortRun = two
-    ? { lengthMm: lengthMm(fields.shortLength, 'shortRun.lengthMm'), timeS: TWO_LENGTH_TIMES_S.short }
+    ? { lengthMm: lengthMm(fields.shortLength, 'shortRun.lengthMm'), timeS: numberOrText(times.shortRun) }
     : undefined;
   if (problems.length > 0) throw new ContractError(problems);
   return validated(newDialReadingSchema, {

@@ -2,9 +2,10 @@ import { ContractError } from '@hot-bead/contract';
 import {
   type Dial,
   dialSpeed,
-  runWorths,
+  runWorth,
   type TimedReading,
   twoLengthWorth,
+  WHOLE_MINUTE_S,
   type WireControl,
 } from '@hot-bead/core';
 import { type ReactNode, useId, useState } from 'react';
@@ -13,11 +14,13 @@ import { usePreferences } from '../../../app/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
 import { Field, SelectField } from '../../../ui/field.tsx';
 import { Segmented } from '../../../ui/segmented.tsx';
+import { numberOrText } from '../../units/index.ts';
 import {
   fieldOfReadingProblem,
   type ReadingField,
   type ReadingFields,
   readingOf,
+  timesOf,
   TWO_LENGTH_TIMES_S,
 } from './reading-fields.ts';
 import { RunTimer } from './run-timer.tsx';
@@ -55,19 +58,17 @@ const UNKNOWN_SPEED_M_PER_MIN = 7;
 /** What the run is good for, against the wire it wastes, and what the longest would gain. */
 function Worth({ dial, fields }: { readonly dial: Dial | undefined; readonly fields: ReadingFields }) {
   const speed = (dial && dialSpeed(dial, Number(fields.knob))?.start) ?? UNKNOWN_SPEED_M_PER_MIN;
-  const worths = runWorths(speed);
-  const chosen =
-    fields.method === 'two-lengths'
-      ? twoLengthWorth(speed, TWO_LENGTH_TIMES_S.short, TWO_LENGTH_TIMES_S.long)
-      : worths.find(({ timeS }) => timeS === Number(fields.time));
-  const longest = worths.at(-1);
-  if (!chosen || !longest) return null;
+  const times = timesOf(fields);
+  const [ranS, shortRanS] = [Number(numberOrText(times.run)), Number(numberOrText(times.shortRun))];
+  const two = fields.method === 'two-lengths';
+  if (!(ranS >= 1) || (two && !(shortRanS >= 1 && ranS - shortRanS >= 2))) return null;
+  const chosen = two ? twoLengthWorth(speed, shortRanS, ranS) : runWorth(speed, ranS);
+  const longest = runWorth(speed, WHOLE_MINUTE_S);
   const gain =
     longest.errorShare < chosen.errorShare * 0.7
       ? ` A whole minute: ±${(longest.errorShare * 100).toFixed(1)} %, for ${longest.wireM.toFixed(1)} m.`
       : '';
-  const cancels =
-    fields.method === 'two-lengths' ? ' The difference cancels a late start and the coast.' : '';
+  const cancels = two ? ' The difference cancels a late start and the coast.' : '';
   return (
     <p className="text-sm text-ink-soft">
       Good to about ±{(chosen.errorShare * 100).toFixed(1)} %, for {chosen.wireM.toFixed(1)} m of wire.{gain}
@@ -110,6 +111,39 @@ function KnobField({
   );
 }
 
+interface LengthFieldProps {
+  readonly label: string;
+  readonly length: string;
+  readonly ran: string;
+  readonly lengthError: string | undefined;
+  readonly ranError: string | undefined;
+  readonly onLength: (text: string) => void;
+  readonly onRan: (text: string) => void;
+}
+
+/** What came out, and in how long: as the timer said, or as it really ran. */
+function LengthField({ label, length, ran, lengthError, ranError, onLength, onRan }: LengthFieldProps) {
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_6rem] items-end gap-3">
+      <Field
+        large
+        label={label}
+        value={length}
+        error={lengthError}
+        onChange={(event) => onLength(event.target.value)}
+      />
+      <Field
+        large
+        label="it ran (s)"
+        inputMode="decimal"
+        value={ran}
+        error={ranError}
+        onChange={(event) => onRan(event.target.value)}
+      />
+    </div>
+  );
+}
+
 /** The guided reading: where to set the knob, the countdown with its beeps, and the length that came out. */
 export function ReadingForm({ control, position, suggested, dial, saving, run, onKeep }: Props) {
   const { units } = usePreferences();
@@ -141,6 +175,7 @@ export function ReadingForm({ control, position, suggested, dial, saving, run, o
     }
   };
   const two = fields.method === 'two-lengths';
+  const times = timesOf(fields);
   const runS = Number(two ? timed : fields.time);
   return (
     <form
@@ -165,7 +200,7 @@ export function ReadingForm({ control, position, suggested, dial, saving, run, o
           label="Method"
           value={fields.method}
           options={METHODS}
-          onChange={(method) => set({ method })}
+          onChange={(method) => set({ method, ran: undefined, shortRan: undefined })}
         />
         {two ? (
           <Segmented<string> label="Timer for" value={timed} options={TWO_TIMES} onChange={setTimed} />
@@ -174,7 +209,7 @@ export function ReadingForm({ control, position, suggested, dial, saving, run, o
             label="Run time"
             value={fields.time}
             options={TIMES}
-            onChange={(time) => set({ time })}
+            onChange={(time) => set({ time, ran: undefined })}
           />
         )}
         <Worth dial={dial} fields={fields} />
@@ -197,20 +232,24 @@ export function ReadingForm({ control, position, suggested, dial, saving, run, o
         <RunTimer key={runS} runS={runS} underArc={fields.underArc} />
       )}
       {two && (
-        <Field
-          large
+        <LengthField
           label={`3. Wire of the 3 s run (${bareUnit}, or with its unit)`}
-          value={fields.shortLength}
-          error={wrong('shortLength')}
-          onChange={(event) => set({ shortLength: event.target.value })}
+          length={fields.shortLength}
+          ran={times.shortRun}
+          lengthError={wrong('shortLength')}
+          ranError={wrong('shortRan')}
+          onLength={(shortLength) => set({ shortLength })}
+          onRan={(shortRan) => set({ shortRan })}
         />
       )}
-      <Field
-        large
+      <LengthField
         label={`${two ? '4. Wire of the 9 s run' : '3. Wire that came out'} (${bareUnit}, or with its unit)`}
-        value={fields.length}
-        error={wrong('length')}
-        onChange={(event) => set({ length: event.target.value })}
+        length={fields.length}
+        ran={times.run}
+        lengthError={wrong('length')}
+        ranError={wrong('ran')}
+        onLength={(length) => set({ length })}
+        onRan={(ran) => set({ ran })}
       />
       {problem?.field === 'root' && (
         <p role="alert" className="text-hot">

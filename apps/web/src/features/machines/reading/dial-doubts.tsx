@@ -1,0 +1,22 @@
+import type { Dial } from '@hot-bead/core';
+import { usePreferences } from '../../../app/preferences.tsx';
+import { DOUBT, doubtText } from './doubt-text.ts';
+
+interface Props {
+  readonly dial: Dial;
+  /** A place of the wire control as the machine names it. */
+  readonly nameOf: (knob: number) => string;
+}
+
+/** What the readings leave in doubt, for a list of notes. */
+export function DialDoubts({ dial, nameOf }: Props) {
+  const { units } = usePreferences();
+  return dial.doubts.map((doubt) => {
+    const text = doubtText(doubt, nameOf, units);
+    return (
+      <li key={text} className={DOUBT}>
+        ◆ {text}
+      </li>
+    );
+  });
+}
