@@ -117,7 +117,9 @@ test('taps show what they give at the arc, and a loaded reading makes it surer',
     await taps.getByLabel('Arc volts').fill('16.2');
     await taps.getByLabel('at amps').fill('60');
     await taps.getByRole('button', { name: 'Keep it' }).click();
-    await expect(taps.getByRole('row', { name: /^1 17.5 V 15.0 V.*one loaded reading/ })).toBeVisible();
+    await expect(
+      taps.getByRole('row', { name: /^1 17.5 V 15.1 V.*one loaded reading and the open volts/ }),
+    ).toBeVisible();
     await page.goto(`${server.url}/jobs`);
     await typeJob(page, '3 mm lap Old Tom');
     await expect(page.getByRole('region', { name: 'Set these' })).toContainText(/tap \d: about/);
@@ -279,6 +281,37 @@ test('a machine is cloned, and one job stands on all of them side by side', asyn
     await expect(tom).toContainText(/knob .*± \d/);
     await tom.getByRole('button', { name: 'Take it' }).click();
     await expect(tom).toContainText('● the job’s machine');
+  } finally {
+    await server.kill();
+  }
+});
+
+test('a plan follows what the machine taught or keeps to the book, and fits the wire where no tap is right', async ({
+  page,
+}) => {
+  const server = await demoServer();
+  try {
+    await page.goto(`${server.url}/jobs`);
+    await typeJob(page, '4 mm lap Old Tom');
+    const set = page.getByRole('region', { name: 'Set these' });
+    await expect(set).toContainText('Old Tom wanted 0.5 V less than the book, from 1 setting: followed');
+    const volts = async (): Promise<number> =>
+      Number(await set.getByLabel('Volts', { exact: true }).inputValue());
+    const followed = await volts();
+
+    await set.getByRole('button', { name: /^Fit the wire to tap 4: 4\.\d m\/min/ }).click();
+    await expect(set).toContainText(/tap 4: about 18\.\d ± 2\.0 V/);
+    await expect(set.getByRole('button', { name: /^Fit the wire/ })).toBeHidden();
+    await set.getByRole('button', { name: /take the plan’s Wire speed again/ }).click();
+    await expect.poll(volts).toBe(followed);
+
+    await page.getByRole('radio', { name: /^Keep to the book/ }).click();
+    await expect(set).toContainText('kept to the book');
+    expect((await volts()) - followed).toBeCloseTo(0.5, 1);
+    await page.goto(`${server.url}/machines/demo-old-tom/lid-chart?joint=lap&position=flat`);
+    const chart = page.getByRole('region', { name: 'Old Tom: lap, flat, clean' });
+    await expect(chart.getByRole('row', { name: /^2 .*proven: knob/ })).toBeVisible();
+    await expect(chart.getByText('learned:')).toHaveCount(0);
   } finally {
     await server.kill();
   }

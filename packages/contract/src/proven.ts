@@ -1,9 +1,8 @@
-import type { ProvenSetting } from '@hot-bead/core';
+import type { MachineProven } from '@hot-bead/core';
 import Joi from 'joi';
 
 /** A setting that a job's test beads proved on a machine. */
-export interface KeptProvenSetting extends ProvenSetting {
-  readonly machineName: string;
+export interface KeptProvenSetting extends MachineProven {
   readonly jobId: string;
   readonly title: string;
 }

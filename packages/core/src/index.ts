@@ -197,10 +197,11 @@ export {
 } from './dial-in/bead-report.ts';
 export {
   learnedOffset,
-  provenSetting,
   type LearnedOffset,
+  type MachineProven,
   type ProvenSetting,
-} from './dial-in/proven-setting.ts';
+} from './learning/learned-offset.ts';
+export { provenSetting } from './dial-in/proven-setting.ts';
 export { ladderFor, LADDER_STEP_V, type BeadLadder } from './dial-in/bead-ladder.ts';
 export { nextBead, type NextBead } from './dial-in/next-bead.ts';
 

@@ -3,8 +3,8 @@ import { Body, Controller, HttpCode, Module, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
-import { MachinesModule } from '../machines/machines.module.ts';
-import { ShopModule } from '../shop/shop.module.ts';
+import { ProvenModule } from '../proven/proven.module.ts';
+import { PlannerModule } from './planner.module.ts';
 import { PlanService } from './plan.service.ts';
 
 @ApiTags('plan')
@@ -22,7 +22,7 @@ export class PlanController {
 }
 
 @Module({
-  imports: [MachinesModule, ShopModule],
+  imports: [PlannerModule, ProvenModule],
   controllers: [PlanController],
   providers: [PlanService],
   exports: [PlanService],

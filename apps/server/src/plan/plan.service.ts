@@ -1,42 +1,25 @@
+import { type PlanRequest, type PlanResponse, type PlanSnapshot, quickWorkOf } from '@hot-bead/contract';
 import {
-  type KeptMachine,
-  type PlanRequest,
-  type PlanResponse,
-  type PlanSnapshot,
-  quickWorkOf,
-} from '@hot-bead/contract';
-import {
-  completeWork,
   effectiveWork,
   machineDials,
   machineTerms,
   type OwnNumbers,
   parseQuickLine,
   planReport,
-  planSetup,
   type QuickReading,
   type QuickWork,
   renderQuickLine,
-  resourcesOf,
-  type Setup,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { DomainError } from '../errors/domain-error.ts';
-import { ShopService } from '../shop/shop.service.ts';
-import { MachinesService } from '../machines/machines.service.ts';
-
-/** Plans in a shop that has been read. */
-export interface Planner {
-  readonly machines: readonly KeptMachine[];
-  /** The setup of a job as it stands; null while it has no thickness. */
-  readonly setupOf: (said: QuickWork, own: OwnNumbers) => Setup | null;
-}
+import { ProvenService } from '../proven/proven.service.ts';
+import { type Planner, PlannerService } from './planner.service.ts';
 
 @Injectable()
 export class PlanService {
   constructor(
-    private readonly machines: MachinesService,
-    private readonly shop: ShopService,
+    private readonly planners: PlannerService,
+    private readonly proven: ProvenService,
   ) {}
 
   /** A plan for a request; words without a thickness are an input error, a refusal is an answer. */
@@ -59,20 +42,6 @@ export class PlanService {
     return { status: setup.status, report, setup, terms };
   }
 
-  /** The shop as it stands, read once, and the setup of any job in it. */
-  async planner(): Promise<Planner> {
-    const { schools, shelf } = await this.shop.read();
-    const machines = await this.machines.list();
-    const shop = { machines, schools, shelf: shelf ?? undefined };
-    return {
-      machines,
-      setupOf(said, own) {
-        const complete = completeWork(said);
-        return complete ? planSetup(complete.work, resourcesOf(said, shop), own) : null;
-      },
-    };
-  }
-
   /** The numbers a plan starts from, to be kept beside a bead. */
   async snapshot(said: QuickWork, own: OwnNumbers): Promise<PlanSnapshot | null> {
     const { setupOf } = await this.planner();
@@ -84,6 +53,11 @@ export class PlanService {
       volts: setup.volts.start,
       currentA: setup.currentA.start,
     };
+  }
+
+  /** The shop with what its beads taught. */
+  private async planner(): Promise<Planner> {
+    return this.planners.planner(await this.proven.list());
   }
 
   private unreadable(reading: QuickReading, report: PlanResponse['report'], field: string): DomainError {

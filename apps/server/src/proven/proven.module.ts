@@ -1,8 +1,8 @@
 import { Controller, Get, Module } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { JobsModule } from '../jobs/jobs.module.ts';
-import { PlanModule } from '../plan/plan.module.ts';
-import { TestBeadsModule } from '../test-beads/test-beads.module.ts';
+import { PlannerModule } from '../plan/planner.module.ts';
+import { BeadLogModule } from '../test-beads/bead-log.module.ts';
 import { ProvenService } from './proven.service.ts';
 
 @ApiTags('proven settings')
@@ -18,8 +18,9 @@ export class ProvenController {
 }
 
 @Module({
-  imports: [JobsModule, TestBeadsModule, PlanModule],
+  imports: [JobsModule, BeadLogModule, PlannerModule],
   controllers: [ProvenController],
   providers: [ProvenService],
+  exports: [ProvenService],
 })
 export class ProvenModule {}

@@ -2,8 +2,8 @@ import type { Job, KeptProvenSetting } from '@hot-bead/contract';
 import { provenSetting, type TestBead } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { JobsService } from '../jobs/jobs.service.ts';
-import { type Planner, PlanService } from '../plan/plan.service.ts';
-import { TestBeadsService } from '../test-beads/test-beads.service.ts';
+import { type Planner, PlannerService } from '../plan/planner.service.ts';
+import { BeadLogService } from '../test-beads/bead-log.service.ts';
 
 function provenOf(
   { id, title, work }: Job,
@@ -24,15 +24,15 @@ function provenOf(
 export class ProvenService {
   constructor(
     private readonly jobs: JobsService,
-    private readonly beads: TestBeadsService,
-    private readonly plans: PlanService,
+    private readonly beads: BeadLogService,
+    private readonly planners: PlannerService,
   ) {}
 
-  /** Settings that test beads proved, of every job that names its machine, oldest first. */
+  /** Settings that test beads proved, of every job that names its machine, oldest first; their offsets are off the book. */
   async list(): Promise<KeptProvenSetting[]> {
     const jobs = await this.jobs.list();
     const beads = await this.beads.listByJob();
-    const planner = await this.plans.planner();
+    const planner = await this.planners.planner();
     return jobs.toReversed().flatMap((job) => provenOf(job, beads.get(job.id) ?? [], planner));
   }
 }

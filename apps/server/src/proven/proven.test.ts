@@ -24,7 +24,7 @@ async function welded(line: string, count: number): Promise<Job> {
   return job;
 }
 
-it('proven settings are those of jobs on a named machine whose ladder is finished', async () => {
+it('proven settings are those of jobs on a named machine whose ladder is finished, and they move its plans', async () => {
   const machine = {
     name: 'Tom',
     loadedWireClass: 'ER70S-6',
@@ -32,6 +32,12 @@ it('proven settings are those of jobs on a named machine whose ladder is finishe
     loadedGas: 'ar-co2-18',
   };
   await request(server.http).post('/api/machines').send(machine).expect(201);
+  const voltsNow = async (): Promise<number> => {
+    const asked = { line: '2 mm lap Tom', own: { wireFeedSpeedMPerMin: 5 } };
+    const { body } = await request(server.http).post('/api/plan').send(asked).expect(200);
+    return (body as { setup: { volts: { start: number } } }).setup.volts.start;
+  };
+  const byTheBook = await voltsNow();
   const proved = await welded('2 mm lap Tom', 4);
   await welded('3 mm lap Tom', 3);
   await welded('2 mm tee', 4);
@@ -50,9 +56,14 @@ it('proven settings are those of jobs on a named machine whose ladder is finishe
     mode: 'short-circuit',
   });
   expect(setting?.volts).toBeCloseTo(16.7, 1);
-  const own = { line: '2 mm lap Tom', own: { wireFeedSpeedMPerMin: 5 } };
-  const plan = (await request(server.http).post('/api/plan').send(own)).body as {
-    setup: { volts: { start: number } };
-  };
-  expect(setting?.offsetV).toBeCloseTo((setting?.volts ?? 0) - plan.setup.volts.start, 9);
+  const offsetV = setting?.offsetV ?? NaN;
+  expect(offsetV).toBeCloseTo((setting?.volts ?? 0) - byTheBook, 9);
+
+  // one setting is drawn towards nought by 1 / (1 + 0.5²)
+  expect((await voltsNow()) - byTheBook).toBeCloseTo(0.8 * offsetV, 9);
+  const schools = { learning: 'keep-to-book' };
+  await request(server.http).put('/api/shop').send({ schools, shelf: null }).expect(200);
+  expect(await voltsNow()).toBe(byTheBook);
+  const still = (await request(server.http).get('/api/proven-settings')).body as KeptProvenSetting[];
+  expect(still).toEqual(list);
 });

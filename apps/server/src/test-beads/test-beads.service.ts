@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
-import { beadVerdict } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository } from 'typeorm';
@@ -9,23 +8,7 @@ import { TestBeadEntity } from '../database/test-bead.entity.ts';
 import { notFound } from '../errors/domain-error.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { PlanService } from '../plan/plan.service.ts';
-
-function keptBead(row: TestBeadEntity): KeptTestBead {
-  const { id, jobId, number, wireFeedSpeedMPerMin, volts, face, sound, note, plan } = row;
-  return {
-    id,
-    jobId,
-    number,
-    wireFeedSpeedMPerMin,
-    volts,
-    face,
-    sound,
-    note,
-    plan,
-    verdict: beadVerdict(row),
-    createdAt: row.createdAt,
-  };
-}
+import { keptBead } from './bead-log.service.ts';
 
 @Injectable()
 export class TestBeadsService {
@@ -65,14 +48,6 @@ export class TestBeadsService {
     await this.jobs.read(jobId);
     const rows = await this.beads.find({ where: { jobId }, order: { number: 'ASC' } });
     return rows.map(keptBead);
-  }
-
-  /** The beads of every job that has some, in the order they were welded. */
-  async listByJob(): Promise<ReadonlyMap<string, readonly KeptTestBead[]>> {
-    const rows = await this.beads.find({ order: { number: 'ASC' } });
-    const byJob = new Map<string, KeptTestBead[]>();
-    for (const row of rows) byJob.set(row.jobId, [...(byJob.get(row.jobId) ?? []), keptBead(row)]);
-    return byJob;
   }
 
   async read(jobId: string, id: string): Promise<KeptTestBead> {

@@ -1,10 +1,17 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { RouterProvider } from 'react-router/dom';
+import { provenQuery } from '../features/machines/index.ts';
 import { PreferencesProvider } from './preferences.tsx';
 import { router } from './router.tsx';
 import { ToastProvider } from '../ui/toasts.tsx';
 
-const queryClient = new QueryClient({
+/** A bead, a job or a machine that changes may change what is proven, and so every plan on that machine. */
+const mutationCache = new MutationCache({
+  onSuccess: () => void queryClient.invalidateQueries(provenQuery),
+});
+
+const queryClient: QueryClient = new QueryClient({
+  mutationCache,
   defaultOptions: { queries: { staleTime: 15_000, retry: 1 }, mutations: { retry: 0 } },
 });
 

@@ -1,7 +1,7 @@
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import type { ArcSound, BeadFace, TestBead } from './bead-report.ts';
-import { learnedOffset, type ProvenSetting, provenSetting } from './proven-setting.ts';
+import { provenSetting } from './proven-setting.ts';
 
 const setup = planSetup(
   {
@@ -50,38 +50,5 @@ describe('a proven setting', () => {
     expect(provenSetting(PLAN, [], () => 17)).toBeUndefined();
     expect(provenSetting(PLAN, LADDER.slice(0, 3), () => 17)).toBeUndefined();
     expect(provenSetting(PLAN, LADDER, () => undefined)).toBeUndefined();
-  });
-});
-
-describe('what a machine teaches', () => {
-  const setting = (offsetV: number, gas: ProvenSetting['gas'] = 'ar-co2-18'): ProvenSetting => ({
-    wire: { wireClass: 'ER70S-6', diameterMm: 0.8 },
-    gas,
-    mode: 'short-circuit',
-    wireFeedSpeedMPerMin: 5,
-    volts: 17,
-    thicknessMm: 2,
-    otherThicknessMm: undefined,
-    joint: 'lap',
-    position: 'flat',
-    offsetV,
-  });
-
-  // Independent method: the normal posterior by hand, 1 / (1/1² + n/0.5²).
-  it('is drawn towards nought while there is little, and comes to the mean with more', () => {
-    const one = learnedOffset([setting(-1)], setting(0));
-    expect(one?.offsetV.start).toBeCloseTo(-0.8, 9);
-    expect(one?.offsetV.high).toBeCloseTo(-0.8 + 1.96 * Math.sqrt(1 / 5), 9);
-    const many = learnedOffset(
-      Array.from({ length: 50 }, () => setting(-1)),
-      setting(0),
-    );
-    expect(many?.offsetV.start).toBeCloseTo(-1, 1);
-    expect(many).toMatchObject({ settings: 50 });
-  });
-
-  it('holds for the same wire, gas and mode only', () => {
-    expect(learnedOffset([setting(-1)], setting(0, 'co2'))).toBeUndefined();
-    expect(learnedOffset([setting(-1), setting(5, 'co2')], setting(0))?.settings).toBe(1);
   });
 });

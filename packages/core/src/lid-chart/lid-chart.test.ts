@@ -1,5 +1,5 @@
 import { machineDials } from '../dial-calibration/machine-dials.ts';
-import type { ProvenSetting } from '../dial-in/proven-setting.ts';
+import type { ProvenSetting } from '../learning/learned-offset.ts';
 import type { Machine } from '../machine/machine.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import { LID_CHART_THICKNESSES_MM, lidChart } from './lid-chart.ts';
@@ -162,6 +162,32 @@ describe('the lid chart', () => {
     expect(taught.flatMap((r) => (r.cells[1]?.status === 'set' ? [r.cells[1].basis] : []))).not.toContain(
       'learned',
     );
+  });
+
+  it('keeps to the book where the shop does, and still marks what was proven', () => {
+    const proven: ProvenSetting = {
+      wire: WIRES[0],
+      gas: 'ar-co2-18',
+      mode: 'short-circuit',
+      wireFeedSpeedMPerMin: 4.4,
+      volts: 16,
+      thicknessMm: 2,
+      otherThicknessMm: undefined,
+      joint: 'lap',
+      position: 'flat',
+      offsetV: -1,
+    };
+    const rows = lidChart({
+      machine: TOM,
+      dials: DIALS,
+      joint: 'lap',
+      position: 'flat',
+      columns: WIRES,
+      proven: [proven],
+      schools: { learning: 'keep-to-book' },
+    });
+    const bases = rows.flatMap(({ cells: [cell] }) => (cell?.status === 'set' ? [cell.basis] : []));
+    expect(new Set(bases)).toEqual(new Set(['computed', 'proven']));
   });
 
   it('marks what stands under a stop caution', () => {

@@ -1,6 +1,6 @@
 import type { MachineDials } from '../dial-calibration/machine-dials.ts';
 import type { BeadSetting } from '../dial-in/bead-report.ts';
-import { isSameWith, learnedOffset, type ProvenSetting } from '../dial-in/proven-setting.ts';
+import { isSameWith, type ProvenSetting } from '../learning/learned-offset.ts';
 import { NEAR_POSITION_V, type OutOfReach, type VoltsTerm, type WireTerm } from '../machine/knob-terms.ts';
 import type { Machine } from '../machine/machine.ts';
 import { type MachineTerms, machineTerms } from '../machine/machine-terms.ts';
@@ -75,9 +75,6 @@ interface Figures {
 function figuresOf({ proven = [], joint, position }: LidChartInput, plan: PlannedSetup): Figures {
   const { wireClass, diameterMm } = plan.wire;
   const given = { wire: { wireClass, diameterMm }, gas: plan.gas.gas.id, mode: plan.transferMode };
-  const learned = plan.voltsKind === 'arc' ? learnedOffset(proven, given) : undefined;
-  const planned = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start };
-  if (!learned) return { basis: 'computed', at: planned };
   const same = proven.findLast(
     (setting) =>
       setting.joint === joint &&
@@ -86,10 +83,13 @@ function figuresOf({ proven = [], joint, position }: LidChartInput, plan: Planne
       isSameWith(setting, given) &&
       Math.abs(setting.thicknessMm / plan.work.thicknessMm - 1) <= SAME_THICKNESS_SHARE,
   );
-  if (same) {
+  if (same && plan.voltsKind === 'arc') {
     return { basis: 'proven', at: { wireFeedSpeedMPerMin: same.wireFeedSpeedMPerMin, volts: same.volts } };
   }
-  return { basis: 'learned', at: { ...planned, volts: planned.volts + learned.offsetV.start } };
+  return {
+    basis: plan.learned?.followed === true ? 'learned' : 'computed',
+    at: { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start },
+  };
 }
 
 interface CellTerms extends Figures {
@@ -110,7 +110,7 @@ function termsOfCell(input: LidChartInput, plan: PlannedSetup): CellTerms {
 }
 
 function cell(input: LidChartInput, column: LidColumn, thicknessMm: number): LidCell {
-  const { machine, joint, position, schools } = input;
+  const { machine, joint, position, schools, proven } = input;
   const work: Work = {
     ...metalOf(column.wireClass),
     thicknessMm,
@@ -123,6 +123,7 @@ function cell(input: LidChartInput, column: LidColumn, thicknessMm: number): Lid
   const plan = planAskedWays(work, {
     machine,
     schools,
+    proven,
     wireClass: column.wireClass,
     wireDiameterMm: column.diameterMm,
     mode: column.mode,

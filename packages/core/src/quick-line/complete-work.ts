@@ -1,5 +1,6 @@
 import { metalName } from '../material/base-metal.ts';
 import { JOINT_NAME, POSITION_NAME, type Work } from '../material/work.ts';
+import type { MachineProven } from '../learning/learned-offset.ts';
 import type { Machine } from '../machine/machine.ts';
 import type { Schools } from '../school/school.ts';
 import type { Resources, Shelf } from '../setup/resources.ts';
@@ -57,10 +58,12 @@ export interface Shop {
   readonly machines: readonly Machine[];
   readonly shelf?: Shelf | undefined;
   readonly schools?: Partial<Schools> | undefined;
+  /** Settings that test beads proved on its machines. */
+  readonly proven?: readonly MachineProven[] | undefined;
 }
 
 /** The resources a job names, with its machine found by name. */
-export function resourcesOf(said: QuickWork, { machines, shelf, schools }: Shop): Resources {
+export function resourcesOf(said: QuickWork, { machines, shelf, schools, proven }: Shop): Resources {
   return {
     polarity: said.polarity,
     withoutFiller: said.withoutFiller,
@@ -73,6 +76,7 @@ export function resourcesOf(said: QuickWork, { machines, shelf, schools }: Shop)
     wireDiameterMm: said.wireDiameterMm,
     gas: said.gas,
     machine: machines.find((machine) => machine.name === said.machineName),
+    proven: proven?.filter(({ machineName }) => machineName === said.machineName),
   };
 }
 

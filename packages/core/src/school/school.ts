@@ -1,4 +1,4 @@
-import { PRACTICE, type Source } from '../provenance/source.ts';
+import { MODEL, PRACTICE, type Source } from '../provenance/source.ts';
 
 /** Where practitioners disagree, and which way this shop goes. */
 export interface Schools {
@@ -7,6 +7,7 @@ export interface Schools {
   readonly pulseOverhead: 'over-vertical-up' | 'near-flat';
   readonly steelWire: 'by-thickness' | 'one-wire';
   readonly stainlessDipGas: 'tri-mix' | 'argon-2-co2';
+  readonly learning: 'follow-machine' | 'keep-to-book';
 }
 
 export type SchoolId = keyof Schools;
@@ -18,6 +19,7 @@ export const DEFAULT_SCHOOLS: Schools = {
   pulseOverhead: 'over-vertical-up',
   steelWire: 'by-thickness',
   stainlessDipGas: 'tri-mix',
+  learning: 'follow-machine',
 };
 
 export interface SchoolOption {
@@ -117,6 +119,24 @@ export const SCHOOL_TABLE: readonly SchoolRow[] = [
     ],
     whyDefault: 'The starting rows stand for tri-mix; what is connected is used in any case when it suits.',
     source: PRACTICE,
+  },
+  {
+    id: 'learning',
+    question: 'Do beads that proved right move later plans on that machine?',
+    options: [
+      {
+        value: 'follow-machine',
+        name: 'Follow the machine',
+        says: 'The volts move by what it wanted before with this wire, gas and transfer.',
+      },
+      {
+        value: 'keep-to-book',
+        name: 'Keep to the book',
+        says: 'Plans stay as computed; what was learnt is said beside them.',
+      },
+    ],
+    whyDefault: 'Machines and leads differ by a volt or so, and beads on this one say which way.',
+    source: MODEL,
   },
 ];
 

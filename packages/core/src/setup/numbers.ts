@@ -7,7 +7,7 @@ import { HANDBOOK, PRACTICE } from '../provenance/source.ts';
 import type { Span } from '../quantity/span.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
-import type { SpeedSchool } from './setup.ts';
+import type { Learned, SpeedSchool } from './setup.ts';
 
 /** Volts the zinc of a coated sheet asks for on top, V. Source: common practice ("a little more volts"). */
 export const COATED_EXTRA_V = 0.3;
@@ -92,6 +92,16 @@ export interface VoltsInput {
   readonly coated: boolean;
   /** How far the current itself may be off, as a share: the volts follow it. */
   readonly tolerance: number;
+}
+
+/** Volts that a plan moves by for what was learnt, V. */
+export function followedV(learned: Learned | undefined): number {
+  return learned?.followed === true ? learned.offsetV.start : 0;
+}
+
+/** A span moved as a whole. */
+export function shifted({ start, low, high }: Span, by: number): Span {
+  return { start: start + by, low: low + by, high: high + by };
 }
 
 /** Volts at the arc: the middle of the window, and the window widened by what is not known, V. */

@@ -5,6 +5,7 @@ import { workCautions } from '../caution/work-cautions.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
 import { feedPathOf } from '../feed-path/feed-path.ts';
 import { argonMeterReadingLPerMin, gasFlowLPerMin } from '../gas/gas-flow.ts';
+import { learnedOffset } from '../learning/learned-offset.ts';
 import { loadedWire } from '../machine/machine.ts';
 import { polarityOf } from '../polarity/polarity.ts';
 import { PRACTICE, YOURS } from '../provenance/source.ts';
@@ -13,7 +14,9 @@ import { isSameWire } from '../wire/shelf-wire.ts';
 import { fitUpOf } from './fit-up.ts';
 import {
   currentOf,
+  followedV,
   LEAST_EXTENSION_MM,
+  shifted,
   speedSchools,
   voltsSpan,
   type WireInArc,
@@ -24,7 +27,7 @@ import { reasonsFor } from './reasons.ts';
 import { schoolsTouched } from './schools-touched.ts';
 import { secondarySettings } from './secondary-settings.ts';
 import type { SettledWay } from './settle-way.ts';
-import { MODEL_VERSION, type OwnNumbers, type PlannedSetup } from './setup.ts';
+import { type Learned, MODEL_VERSION, type OwnNumbers, type PlannedSetup } from './setup.ts';
 import { techniqueOf } from './technique.ts';
 
 function started(span: Span, own: number | undefined): Span {
@@ -110,6 +113,13 @@ function voltsOf({ open, trueDiameterMm, gas, demand }: SettledWay, currentA: nu
   });
 }
 
+function learnedOf({ open, wire, gas }: SettledWay): Learned | undefined {
+  const { resources, schools } = open.context;
+  if (!resources.machine || !resources.proven || open.family.volts.kind !== 'arc') return undefined;
+  const learned = learnedOffset(resources.proven, { wire, gas: gas.gas.id, mode: open.mode });
+  return learned && { ...learned, followed: schools.learning === 'follow-machine' };
+}
+
 function beadOf({ open, wire, trueDiameterMm, limits }: SettledWay, wireFeedSpeedMPerMin: number) {
   const { work, thickness } = open.context;
   return beadPlan({
@@ -169,6 +179,8 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
   };
   const { currentA, rows, ...speed } = speedOf(settled, arc, own);
   const { low, high } = speed.wireFeedSpeedMPerMin;
+  const learned = learnedOf(settled);
+  const volts = shifted(voltsOf(settled, currentA), followedV(learned));
   const bead = beadOf(settled, speed.wireFeedSpeedMPerMin.start);
   const flow = started(
     gasFlowLPerMin(family.flow, gas.gas),
@@ -192,8 +204,9 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
     polarity: polarityOf(wire.wireClass),
     feedPath: feedPathOf(open.way, family, wire.diameterMm),
     ...speed,
-    volts: started(voltsOf(settled, currentA), own.volts),
+    volts: started(volts, own.volts),
     voltsKind: family.volts.kind,
+    learned,
     currentA: {
       start: currentA,
       low: Math.min(currentOf(arc, low), currentA),
@@ -207,10 +220,13 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
     secondary: secondarySettings({ family, work, wireClass: wire.wireClass }, resources.machine),
     bead,
     demand: rows,
-    schoolsTouched: schoolsTouched(settled),
+    schoolsTouched: schoolsTouched(settled, learned),
     limits: { checked: limits.checked, text: limits.text },
     own,
     cautions: cautionsOf(settled, currentA, bead.passes),
   } as const;
-  return { ...plan, reasons: reasonsFor(plan, { wire: wire.why, schools }) };
+  return {
+    ...plan,
+    reasons: reasonsFor(plan, { wire: wire.why, schools, machineName: resources.machine?.name }),
+  };
 }

@@ -14,6 +14,7 @@ type Unreasoned = Omit<PlannedSetup, 'reasons' | 'ways'>;
 interface Told {
   readonly wire: string;
   readonly schools: Schools;
+  readonly machineName: string | undefined;
 }
 
 const MODE_REASON: Readonly<Record<FamilyId, string>> = {
@@ -67,7 +68,17 @@ function voltsText(plan: Unreasoned): string {
   return `Arc volts in the middle of the window for this current, wire and gas. ${BEGIN_WHY[ladderFor(plan).begins]}`;
 }
 
-function numberReasons(plan: Unreasoned): Reason[] {
+function learnedReason({ learned, own }: Unreasoned, machineName = 'This machine'): readonly Reason[] {
+  if (!learned || own.volts !== undefined) return [];
+  const { start, low, high } = learned.offsetV;
+  const offset = `${Math.abs(start).toFixed(1)} ± ${((high - low) / 2).toFixed(1)} V ${start < 0 ? 'less' : 'more'}`;
+  const from = `${learned.settings} proven setting${learned.settings === 1 ? '' : 's'}`;
+  const moved = learned.followed ? 'the volts are moved by that' : 'this shop keeps to the book';
+  const text = `${machineName} wanted ${offset} than the book with this wire, gas and transfer, from ${from}: ${moved}.`;
+  return [{ item: 'volts', text, source: MODEL }];
+}
+
+function numberReasons(plan: Unreasoned, machineName: string | undefined): Reason[] {
   const amps = Math.round(plan.currentA.start);
   const ownSpeed = plan.own.wireFeedSpeedMPerMin !== undefined;
   return [
@@ -84,6 +95,7 @@ function numberReasons(plan: Unreasoned): Reason[] {
       source: ownSpeed ? YOURS : HANDBOOK,
     },
     { item: 'volts', text: voltsText(plan), source: plan.own.volts === undefined ? MODEL : YOURS },
+    ...learnedReason(plan, machineName),
   ];
 }
 
@@ -139,7 +151,7 @@ export function reasonsFor(plan: Unreasoned, told: Told): readonly Reason[] {
     gasReason(plan),
     flowReason(plan),
     { item: 'transferMode', text: MODE_REASON[plan.family], source: HANDBOOK },
-    ...numberReasons(plan),
+    ...numberReasons(plan, told.machineName),
     { item: 'ctwd', text: ctwdText(plan), source: ownCtwd ? YOURS : HANDBOOK },
     ...beadReasons(plan),
     { item: 'gunAngle', text: technique.whyDirection, source: PRACTICE },

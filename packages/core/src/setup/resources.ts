@@ -1,4 +1,5 @@
 import type { GasId } from '../gas/gas.ts';
+import type { ProvenSetting } from '../learning/learned-offset.ts';
 import type { Machine } from '../machine/machine.ts';
 import type { Polarity } from '../polarity/polarity.ts';
 import type { Schools } from '../school/school.ts';
@@ -24,6 +25,8 @@ export interface Resources {
   /** Asked to weld without adding wire. */
   readonly withoutFiller?: boolean | undefined;
   readonly machine?: Machine | undefined;
+  /** Settings that test beads proved on this machine. */
+  readonly proven?: readonly ProvenSetting[] | undefined;
   /** All machines of the shop, for what one of them could do when none is named. */
   readonly machines?: readonly Machine[] | undefined;
   readonly shelf?: Shelf | undefined;

@@ -1,8 +1,12 @@
 import type { SchoolId } from '../school/school.ts';
 import type { SettledWay } from './settle-way.ts';
+import type { Learned } from './setup.ts';
 
 /** The disagreements that this plan hangs on: another choice would give another plan. */
-export function schoolsTouched({ open, gas, wire }: SettledWay): readonly SchoolId[] {
+export function schoolsTouched(
+  { open, gas, wire }: SettledWay,
+  learned: Learned | undefined,
+): readonly SchoolId[] {
   const { family, context } = open;
   const touched: SchoolId[] = [];
   if (family.id === 'steel-dip') touched.push('wireSpeed');
@@ -11,5 +15,6 @@ export function schoolsTouched({ open, gas, wire }: SettledWay): readonly School
   if (pulse && context.work.position === 'overhead') touched.push('pulseOverhead');
   if (family.id === 'steel-dip' && wire.origin === 'assumed') touched.push('steelWire');
   if (family.id === 'stainless-dip' && gas.origin !== 'asked') touched.push('stainlessDipGas');
+  if (learned) touched.push('learning');
   return touched;
 }

@@ -4,6 +4,7 @@ import type { DemandRow } from '../demand/current-demand.ts';
 import type { FamilyId } from '../family/family.ts';
 import type { FeedPath } from '../feed-path/feed-path.ts';
 import type { Gas } from '../gas/gas.ts';
+import type { LearnedOffset } from '../learning/learned-offset.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
 import type { Work } from '../material/work.ts';
 import type { PolarityChoice } from '../polarity/polarity.ts';
@@ -18,7 +19,7 @@ import type { SecondarySetting } from './secondary-settings.ts';
 import type { Technique } from './technique.ts';
 
 /** Version of the computation: stored beside every result that is kept. */
-export const MODEL_VERSION = '2';
+export const MODEL_VERSION = '3';
 
 /** Numbers the user has set by hand: kept, and the others follow. */
 export interface OwnNumbers {
@@ -82,6 +83,11 @@ export interface OtherWay {
 
 export type Origin = 'asked' | 'loaded' | 'shelf' | 'assumed';
 
+/** By how much a machine wanted other volts than the book, and whether the plan's volts follow it. */
+export interface Learned extends LearnedOffset {
+  readonly followed: boolean;
+}
+
 export interface PlannedSetup {
   readonly status: 'planned';
   readonly modelVersion: string;
@@ -109,6 +115,8 @@ export interface PlannedSetup {
   readonly volts: Span;
   /** `mean`: a rough mean only; the machine's waveform settles it and the trim sets the arc. */
   readonly voltsKind: 'arc' | 'mean';
+  /** What beads on the machine taught; undefined: nothing with this wire, gas and mode. */
+  readonly learned: Learned | undefined;
   readonly currentA: Span;
   readonly gasFlowLPerMin: Span;
   readonly ctwdMm: Span;

@@ -5,7 +5,7 @@ import { STAINLESS_DIP } from '../family/stainless.ts';
 import { metalPair } from '../material/metal-pair.ts';
 import type { Span } from '../quantity/span.ts';
 import { transitionCurrentA } from '../transfer/transition.ts';
-import { currentOf, voltsSpan, type WireInArc, wireSpeedOf } from './numbers.ts';
+import { currentOf, followedV, shifted, voltsSpan, type WireInArc, wireSpeedOf } from './numbers.ts';
 import type { PlannedSetup } from './setup.ts';
 
 /** One point of the window chart: good volts at a wire speed. */
@@ -61,6 +61,7 @@ export function windowBetween(
 ): readonly WindowPoint[] {
   const arc = wireInArc(plan);
   const pair = metalPair(plan.work);
+  const learnedV = followedV(plan.learned);
   return Array.from({ length: steps }, (_, i) => {
     const wireFeedSpeedMPerMin = from + ((to - from) * i) / (steps - 1);
     const currentA = currentOf(arc, wireFeedSpeedMPerMin);
@@ -73,7 +74,7 @@ export function windowBetween(
       coated: pair.status === 'weldable' && pair.coated,
       tolerance: 0,
     });
-    return { wireFeedSpeedMPerMin, currentA, volts };
+    return { wireFeedSpeedMPerMin, currentA, volts: shifted(volts, learnedV) };
   });
 }
 

@@ -87,7 +87,7 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
 
 /** The work on one machine: wire and gas as the machine has them, unless the job asks for others. */
 function setupOn(work: Work, said: QuickWork, machine: KeptMachine, shop: ReturnType<typeof useShop>): Setup {
-  return planSetup(work, { ...resourcesOf(said, shop), machine });
+  return planSetup(work, resourcesOf({ ...said, machineName: machine.name }, shop));
 }
 
 /** The same job on all machines of the shop, side by side, each in its own knobs' terms. */

@@ -52,7 +52,7 @@ function Group({ settings }: { readonly settings: readonly KeptProvenSetting[] }
                 {withUnit('wireFeedSpeed', wireFeedSpeedMPerMin, units)}, {volts.toFixed(1)} V
               </span>
               <span className="text-sm text-ink-soft">
-                {Math.abs(offsetV).toFixed(1)} V {offsetV < 0 ? 'under' : 'over'} the plan
+                {Math.abs(offsetV).toFixed(1)} V {offsetV < 0 ? 'under' : 'over'} the book
               </span>
             </Link>
           </li>

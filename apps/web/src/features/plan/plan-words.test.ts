@@ -1,4 +1,4 @@
-import type { Job, KeptMachine, KeptProvenSetting } from '@hot-bead/contract';
+import type { Job, KeptMachine } from '@hot-bead/contract';
 import { planOf } from '../../../test/plans.ts';
 import type { Caution, PlannedSetup } from '@hot-bead/core';
 import { METRIC } from '../../app/units.ts';
@@ -61,31 +61,25 @@ describe('arc and rest in words', () => {
 });
 
 describe('what the machine taught', () => {
-  const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
-  const proven = (offsetV: number, machineName = 'Tom'): KeptProvenSetting => ({
-    machineName,
-    jobId: 'j',
-    title: '',
-    wire: { wireClass: setup.wire.wireClass, diameterMm: 0.8 },
-    gas: 'ar-co2-18',
-    mode: setup.transferMode,
-    wireFeedSpeedMPerMin: 7,
-    volts: 18,
-    thicknessMm: 3,
-    otherThicknessMm: undefined,
-    joint: 'tee',
-    position: 'flat',
-    offsetV,
+  const plan = planOf();
+  const taught = (start: number, settings = 1, over: Partial<PlannedSetup> = {}): PlannedSetup => ({
+    ...plan,
+    learned: { offsetV: { start, low: start - 1, high: start + 1 }, settings, followed: true },
+    ...over,
   });
 
-  it('is said with how many settings it rests on, and only of this machine', () => {
-    expect(learnedText(setup, TOM, [proven(-1)])).toBe('Tom wanted 0.8 V less than the book, from 1 setting');
-    expect(learnedText(setup, TOM, [proven(1), proven(1)])).toContain(
-      '0.9 V more than the book, from 2 settings',
+  it('is said with how many settings it rests on, and whether the plan follows it', () => {
+    expect(learnedText(taught(-0.8), TOM)).toBe(
+      'Tom wanted 0.8 V less than the book, from 1 setting: followed',
     );
-    expect(learnedText(setup, TOM, [proven(-1, 'Other')])).toBeUndefined();
-    expect(learnedText(setup, TOM, [proven(0.1)])).toBeUndefined();
-    expect(learnedText(setup, undefined, [proven(-1)])).toBeUndefined();
+    expect(learnedText(taught(0.9, 2), TOM)).toContain('0.9 V more than the book, from 2 settings');
+    expect(learnedText(taught(-0.8, 1, { own: { volts: 18 } }), TOM)).toContain('your own volts stand');
+    const kept = taught(-0.8);
+    const learned = kept.learned && { ...kept.learned, followed: false };
+    expect(learnedText({ ...kept, learned }, TOM)).toContain('kept to the book');
+    expect(learnedText(taught(0.1), TOM)).toBeUndefined();
+    expect(learnedText(plan, TOM)).toBeUndefined();
+    expect(learnedText(taught(-0.8), undefined)).toBeUndefined();
   });
 });
 

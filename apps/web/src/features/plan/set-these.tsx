@@ -7,12 +7,10 @@ import {
   type OwnNumbers,
   type PlannedSetup,
 } from '@hot-bead/core';
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
 import type { Units } from '../../app/units.ts';
 import { useChangeJob } from '../jobs/index.ts';
-import { provenQuery } from '../machines/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs, withUnit } from '../units/index.ts';
 import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { dutyText } from './duty-text.ts';
@@ -33,9 +31,8 @@ function Beneath({ plan, machine }: Omit<Props, 'job'>) {
     bead,
   } = plan;
   const { low, high } = gunAngle.travelDegrees;
-  const { data: proven = [] } = useQuery(provenQuery);
   const duty = dutyText(plan, machine);
-  const learned = learnedText(plan, machine, proven);
+  const learned = learnedText(plan, machine);
   const items = [
     [
       'current',

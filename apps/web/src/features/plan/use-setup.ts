@@ -10,7 +10,7 @@ import {
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { machineListQuery } from '../machines/index.ts';
+import { machineListQuery, provenQuery } from '../machines/index.ts';
 import { shopQuery } from '../shop/index.ts';
 
 const NO_MACHINES: readonly Machine[] = [];
@@ -24,13 +24,14 @@ export interface JobSetup {
   readonly machine: KeptMachine | undefined;
 }
 
-/** The shop as the planner takes it: machines, schools, shelf. */
+/** The shop as the planner takes it: machines, schools, shelf, and what beads proved. */
 export function useShop(): Shop {
   const { data: machines = NO_MACHINES } = useQuery(machineListQuery);
   const { data: shop } = useQuery(shopQuery);
+  const { data: proven } = useQuery(provenQuery);
   return useMemo(
-    () => ({ machines, schools: shop?.schools, shelf: shop?.shelf ?? undefined }),
-    [machines, shop],
+    () => ({ machines, schools: shop?.schools, shelf: shop?.shelf ?? undefined, proven }),
+    [machines, shop, proven],
   );
 }
 

@@ -1,0 +1,89 @@
+import type { ProvenSetting } from '../learning/learned-offset.ts';
+import type { Machine } from '../machine/machine.ts';
+import type { Work } from '../material/work.ts';
+import { planSetup } from './plan-setup.ts';
+import type { Resources } from './resources.ts';
+import type { OwnNumbers, PlannedSetup } from './setup.ts';
+import { windowCurve } from './window-curve.ts';
+
+const WORK: Work = {
+  metal: 'carbon-steel',
+  thicknessMm: 3,
+  joint: 'tee',
+  position: 'flat',
+  surface: 'clean',
+  place: 'indoors',
+  windy: false,
+};
+const TOM: Machine = {
+  name: 'Tom',
+  loadedWireClass: 'ER70S-6',
+  loadedWireDiameterMm: 0.8,
+  loadedGas: 'ar-co2-18',
+};
+const proven = (offsetV: number, over: Partial<ProvenSetting> = {}): ProvenSetting => ({
+  wire: { wireClass: 'ER70S-6', diameterMm: 0.8 },
+  gas: 'ar-co2-18',
+  mode: 'short-circuit',
+  wireFeedSpeedMPerMin: 7,
+  volts: 18,
+  thicknessMm: 2,
+  otherThicknessMm: undefined,
+  joint: 'lap',
+  position: 'flat',
+  offsetV,
+  ...over,
+});
+
+function plan(over: Resources, own: OwnNumbers = {}): PlannedSetup {
+  const setup = planSetup(WORK, { machine: TOM, ...over }, own);
+  if (setup.status !== 'planned') throw new Error(setup.code);
+  return setup;
+}
+const BOOK = plan({});
+/** One setting a volt off, drawn towards nought: 1 / (1 + 0.5²) = 0.8 of it. */
+const WEIGHT = 0.8;
+
+describe('what beads taught', () => {
+  it('moves the volts, their window and the chart by the learnt offset, and nothing else', () => {
+    const taught = plan({ proven: [proven(-1)] });
+    expect(taught.volts.start - BOOK.volts.start).toBeCloseTo(-WEIGHT, 9);
+    expect(taught.volts.high - taught.volts.low).toBeCloseTo(BOOK.volts.high - BOOK.volts.low, 9);
+    expect(taught.wireFeedSpeedMPerMin).toEqual(BOOK.wireFeedSpeedMPerMin);
+    expect(taught.currentA).toEqual(BOOK.currentA);
+    const [bookWindow, window] = [windowCurve(BOOK), windowCurve(taught)];
+    window.forEach((point, i) => {
+      expect(point.volts.start - (bookWindow[i]?.volts.start ?? 0)).toBeCloseTo(-WEIGHT, 9);
+    });
+    expect(taught.reasons.map(({ text }) => text).join()).toContain(
+      'Tom wanted 0.8 ± 0.9 V less than the book',
+    );
+    expect(taught.schoolsTouched).toContain('learning');
+  });
+
+  it('is said and not followed where the shop keeps to the book', () => {
+    const kept = plan({ proven: [proven(-1)], schools: { learning: 'keep-to-book' } });
+    expect(kept.volts).toEqual(BOOK.volts);
+    expect(kept.learned).toMatchObject({ followed: false, settings: 1 });
+    expect(kept.reasons.map(({ text }) => text).join()).toContain('this shop keeps to the book');
+    expect(windowCurve(kept)).toEqual(windowCurve(BOOK));
+  });
+
+  it('holds for the same wire, gas and transfer, and on a machine that is named', () => {
+    const others: readonly Partial<ProvenSetting>[] = [
+      { gas: 'co2' },
+      { mode: 'pulse' },
+      { wire: { wireClass: 'ER70S-6', diameterMm: 1.0 } },
+    ];
+    for (const other of others) expect(plan({ proven: [proven(-1, other)] })).toEqual(BOOK);
+    expect(plan({ machine: undefined, proven: [proven(-1)], wireDiameterMm: 0.8 }).learned).toBeUndefined();
+    expect(BOOK.learned).toBeUndefined();
+    expect(BOOK.schoolsTouched).not.toContain('learning');
+  });
+
+  it('leaves a number of the welder’s own alone, and says nothing beside it', () => {
+    const own = plan({ proven: [proven(-1)] }, { volts: 20 });
+    expect(own.volts.start).toBe(20);
+    expect(own.reasons.map(({ text }) => text).join()).not.toContain('than the book');
+  });
+});
