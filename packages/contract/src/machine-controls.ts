@@ -111,8 +111,8 @@ export const entryPointSchema = Joi.object<EntryPoint>({
   }),
   wireFeedSpeedMPerMin: Joi.number().min(0.3).max(40).required().messages({
     'number.base': 'The wire speed is a number.',
-    'number.min': 'The wire speed is 0.3 to 40 m/min.',
-    'number.max': 'The wire speed is 0.3 to 40 m/min.',
+    'number.min': 'The wire speed is 0.3 to 40 m/min (12 to 1575 in/min).',
+    'number.max': 'The wire speed is 0.3 to 40 m/min (12 to 1575 in/min).',
   }),
   volts: volts('What it chose in volts'),
 });

@@ -28,7 +28,7 @@ export interface KeptMachine extends Machine {
   readonly entryReadAt: string | null;
 }
 
-const rising = (min: number, max: number, what: string, unit: string) =>
+const rising = (min: number, max: number, what: string, unit: string, also = '') =>
   Joi.array()
     .ordered(Joi.number().min(min).max(max).required(), Joi.number().min(min).max(max).required())
     .custom((value: readonly [number, number], helpers) =>
@@ -36,10 +36,10 @@ const rising = (min: number, max: number, what: string, unit: string) =>
     )
     .messages({
       'range-order': `${what}: the lowest must lie under the highest.`,
-      'number.min': `${what} is ${min} to ${max} ${unit}.`,
-      'number.max': `${what} is ${min} to ${max} ${unit}.`,
-      'number.base': `${what} is two numbers in ${unit}.`,
-      'array.includesRequiredUnknowns': `${what} is two numbers in ${unit}.`,
+      'number.min': `${what} is ${min} to ${max} ${unit}${also}.`,
+      'number.max': `${what} is ${min} to ${max} ${unit}${also}.`,
+      'number.base': `${what} is two numbers.`,
+      'array.includesRequiredUnknowns': `${what} is two numbers.`,
     });
 
 const amount = (what: string, min: number, max: number, unit: string) =>
@@ -80,7 +80,7 @@ const fields = {
   loadedWireDiameterMm: Joi.valid(...WIRE_DIAMETERS_MM),
   loadedGas: gasSchema,
   currentRangeA: rising(5, 600, 'Current', 'A'),
-  wireFeedSpeedRangeMPerMin: rising(0.3, 40, 'Wire speed', 'm/min'),
+  wireFeedSpeedRangeMPerMin: rising(0.3, 40, 'Wire speed', 'm/min', ' (12 to 1575 in/min)'),
   features: Joi.array()
     .items(Joi.valid(...MACHINE_FEATURES))
     .unique(),

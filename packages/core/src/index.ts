@@ -196,6 +196,7 @@ export {
   type TestBead,
 } from './dial-in/bead-report.ts';
 export {
+  LEARNED_WORTH_SAYING_V,
   learnedOffset,
   type LearnedOffset,
   type MachineProven,

@@ -74,8 +74,8 @@ describe('a timed run', () => {
 
   it('weighs a longer run against the wire it wastes', () => {
     const [six, ten, minute] = [6, 10, 60].map((timeS) => runWorth(7.6, timeS));
-    expect(six?.wireM).toBeCloseTo(0.76, 9);
-    expect(minute?.wireM).toBeCloseTo(7.6, 9);
+    expect(six?.wireMm).toBeCloseTo(760, 9);
+    expect(minute?.wireMm).toBeCloseTo(7600, 9);
     expect(minute?.errorShare).toBeLessThan((ten?.errorShare ?? 0) / 4);
   });
 
@@ -83,7 +83,7 @@ describe('a timed run', () => {
   it('pays for what two lengths cancel: 3 s and 9 s are good to about ±4.6 %, for 12 s of wire', () => {
     const worth = twoLengthWorth(7.6, 3, 9);
     expect(worth.errorShare).toBeCloseTo(0.046, 3);
-    expect(worth.wireM).toBeCloseTo(1.52, 9);
+    expect(worth.wireMm).toBeCloseTo(1520, 9);
   });
 });
 

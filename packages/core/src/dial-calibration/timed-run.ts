@@ -78,7 +78,7 @@ export interface RunWorth {
   readonly timeS: number;
   /** 95 % error, as a share of the speed. */
   readonly errorShare: number;
-  readonly wireM: number;
+  readonly wireMm: number;
 }
 
 /** The longest usual run, which the others are held against, s. Source: common practice. */
@@ -88,7 +88,7 @@ export const WHOLE_MINUTE_S = 60;
 export function runWorth(speedMPerMin: number, timeS: number): RunWorth {
   const lengthMm = mmPerSFromMPerMin(speedMPerMin) * timeS;
   const errorShare = TWO_SIDED_95 * runSdShare({ lengthMm, timeS }, 1);
-  return { timeS, errorShare, wireM: lengthMm / 1000 };
+  return { timeS, errorShare, wireMm: lengthMm };
 }
 
 /**
@@ -101,5 +101,5 @@ export function twoLengthWorth(speedMPerMin: number, shortS: number, longS: numb
   const mmPerS = mmPerSFromMPerMin(speedMPerMin);
   const timeS = longS - shortS;
   const errorShare = TWO_SIDED_95 * runSdShare({ lengthMm: mmPerS * timeS, timeS }, 2);
-  return { timeS, errorShare, wireM: (mmPerS * (shortS + longS)) / 1000 };
+  return { timeS, errorShare, wireMm: mmPerS * (shortS + longS) };
 }

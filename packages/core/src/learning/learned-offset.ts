@@ -32,6 +32,9 @@ export interface MachineProven extends ProvenSetting {
 export const MACHINE_SD_V = 1;
 export const SETTING_SD_V = 0.5;
 
+/** Least offset that is worth a word, V. Source: our model. */
+export const LEARNED_WORTH_SAYING_V = 0.2;
+
 /** By how much a machine wants more or less volts than the book, with its 95 % band. */
 export interface LearnedOffset {
   readonly offsetV: Span;

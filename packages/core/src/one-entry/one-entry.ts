@@ -2,8 +2,8 @@ import type { GasId } from '../gas/gas.ts';
 import { curveAt, type MonotoneCurve, monotoneCurve, reachedAt } from '../dial-calibration/monotone-curve.ts';
 import { isSameWire, type ShelfWire } from '../wire/shelf-wire.ts';
 
-/** What the one entry is in. `mark`: a scale that names nothing. */
-export const ENTRY_UNITS = ['mm', 'A', 'm/min', 'mark'] as const;
+/** What the machine's one entry is in, as the machine itself shows it. `mark`: a scale that names nothing. */
+export const ENTRY_UNITS = ['mm', 'in', 'A', 'm/min', 'in/min', 'mark'] as const;
 export type EntryUnit = (typeof ENTRY_UNITS)[number];
 
 /** What the machine chose of itself at an entry, trim at nought. */

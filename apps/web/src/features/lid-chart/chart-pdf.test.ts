@@ -1,6 +1,6 @@
-import { PDFDocument } from 'pdf-lib';
+import { PDFDocument, StandardFonts } from 'pdf-lib';
 import { type Paper, PAPERS, type PrintedChart } from './chart-layout.ts';
-import { chartPdf } from './chart-pdf.ts';
+import { chartPdf, writableIn } from './chart-pdf.ts';
 
 const CHART: PrintedChart = {
   title: 'Łukasz’s “Old Tom” ″hot″: lap, flat',
@@ -28,4 +28,19 @@ describe('the PDF of a lid chart', () => {
       expect(bytes.length).toBeLessThan(20_000);
     },
   );
+
+  it.each([
+    ['Old Tom, “hot” knob 6–6½', 'Old Tom, “hot” knob 6–6½'],
+    ['Łódź', 'Lódz'],
+    ['Čeněk', 'Cenek'],
+    ['Марина', 'Marina'],
+    ['鍋', 'Guo'],
+    ['\u{10ffff}', '?'],
+  ])('writes %s as %s', async (text, written) => {
+    const document = await PDFDocument.create();
+    const font = await document.embedFont(StandardFonts.Helvetica);
+    const writable = await writableIn(font, [text]);
+    expect(writable(text)).toBe(written);
+    expect(() => font.encodeText(writable(text))).not.toThrow();
+  });
 });

@@ -6,10 +6,22 @@ const INK = rgb(0.114, 0.133, 0.149);
 const LINE = rgb(0.6, 0.58, 0.54);
 const DOT_PT = 3;
 
-/** What the font can write of a text: a name in another script keeps its place with question marks. */
-function writable(text: string, font: PDFFont): string {
+/** A text as the font can write it. */
+type Writable = (text: string) => string;
+
+/** Everything that is written on a chart. */
+function textsOf({ title, wires, rows, notes }: PrintedChart): readonly string[] {
+  const cells = rows.flatMap((row) => row.cells.flatMap(({ wire = '', beneath }) => [wire, beneath]));
+  return [title, ...wires, ...rows.map(({ thickness }) => thickness), ...cells, ...notes];
+}
+
+/** How letters that the font lacks are written: a name in another script in Latin letters, anything else as a mark. */
+export async function writableIn(font: PDFFont, texts: readonly string[]): Promise<Writable> {
   const known = new Set(font.getCharacterSet());
-  return [...text].map((letter) => (known.has(letter.codePointAt(0) ?? 0) ? letter : '?')).join('');
+  const has = (letter: string): boolean => known.has(letter.codePointAt(0) ?? 0);
+  if (texts.every((text) => [...text].every(has))) return (text) => text;
+  const { default: anyAscii } = await import('any-ascii');
+  return (text) => [...text].map((letter) => (has(letter) ? letter : anyAscii(letter) || '?')).join('');
 }
 
 function drawBasis(page: PDFPage, x: number, y: number, basis: LidBasis): void {
@@ -20,7 +32,13 @@ function drawBasis(page: PDFPage, x: number, y: number, basis: LidBasis): void {
   }
 }
 
-function draw(page: PDFPage, mark: Mark, fonts: { readonly plain: PDFFont; readonly bold: PDFFont }): void {
+interface Fonts {
+  readonly plain: PDFFont;
+  readonly bold: PDFFont;
+  readonly writable: Writable;
+}
+
+function draw(page: PDFPage, mark: Mark, fonts: Fonts): void {
   if (mark.kind === 'basis') return drawBasis(page, mark.x, mark.y, mark.basis);
   if (mark.kind === 'stop') {
     const side = 2 * DOT_PT;
@@ -37,7 +55,7 @@ function draw(page: PDFPage, mark: Mark, fonts: { readonly plain: PDFFont; reado
     return page.drawLine({ start: { x, y }, end: { x: x + widthPt, y }, thickness: 0.6, color: LINE });
   }
   const font = mark.bold ? fonts.bold : fonts.plain;
-  page.drawText(writable(mark.text, font), { x: mark.x, y: mark.y, size: mark.sizePt, font, color: INK });
+  page.drawText(fonts.writable(mark.text), { x: mark.x, y: mark.y, size: mark.sizePt, font, color: INK });
 }
 
 /** A lid chart as a PDF of one lying page. */
@@ -45,15 +63,14 @@ export async function chartPdf(chart: PrintedChart, paper: Paper): Promise<Uint8
   const document = await PDFDocument.create();
   document.setTitle(chart.title);
   document.setCreator('Hot Bead');
-  const fonts = {
-    plain: await document.embedFont(StandardFonts.Helvetica),
-    bold: await document.embedFont(StandardFonts.HelveticaBold),
-  };
+  const plain = await document.embedFont(StandardFonts.Helvetica);
+  const bold = await document.embedFont(StandardFonts.HelveticaBold);
+  const fonts: Fonts = { plain, bold, writable: await writableIn(plain, textsOf(chart)) };
   const { widthPt, heightPt } = PAPERS[paper];
   const page = document.addPage([widthPt, heightPt]);
-  const width = (text: string, sizePt: number, bold: boolean): number => {
-    const font = bold ? fonts.bold : fonts.plain;
-    return font.widthOfTextAtSize(writable(text, font), sizePt);
+  const width = (text: string, sizePt: number, isBold: boolean): number => {
+    const font = isBold ? fonts.bold : fonts.plain;
+    return font.widthOfTextAtSize(fonts.writable(text), sizePt);
   };
   for (const mark of chartLayout(chart, paper, width)) draw(page, mark, fonts);
   return document.save();

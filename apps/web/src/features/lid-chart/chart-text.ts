@@ -70,7 +70,7 @@ function wireTextOf(cell: SetCell, entryUnit: EntryUnit | undefined, units: Unit
       return `letter ${cell.wire.name}${cell.wire.near ? '' : ` ${FAR}`}`;
     case 'entry':
       return cell.entry?.status === 'set' && entryUnit !== undefined
-        ? `enter ${entryFigure(cell.entry.entry, entryUnit, units)}`
+        ? `enter ${entryFigure(cell.entry.entry, entryUnit)}`
         : speed;
     default:
       return speed;

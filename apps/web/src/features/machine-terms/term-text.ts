@@ -111,16 +111,18 @@ export function voltsText(term: VoltsTerm, machine: Pick<Machine, 'name'>): stri
   }
 }
 
-const ENTRY_FIGURE: Readonly<Record<EntryUnit, (entry: number, units: Units) => string>> = {
+const ENTRY_FIGURE: Readonly<Record<EntryUnit, (entry: number) => string>> = {
   mm: (entry) => `${entry.toFixed(1)} mm`,
+  in: (entry) => `${entry.toFixed(3)} in`,
   A: (entry) => `${entry.toFixed(0)} A`,
-  'm/min': (entry, units) => withUnit('wireFeedSpeed', entry, units),
+  'm/min': (entry) => `${entry.toFixed(1)} m/min`,
+  'in/min': (entry) => `${entry.toFixed(0)} in/min`,
   mark: (entry) => `mark ${entry.toFixed(1)}`,
 };
 
-/** What to enter on a machine that sets both from one, in its unit. */
-export function entryFigure(entry: number, unit: EntryUnit, units: Units): string {
-  return ENTRY_FIGURE[unit](entry, units);
+/** What to enter on a machine that sets both from one, in the unit that it shows itself. */
+export function entryFigure(entry: number, unit: EntryUnit): string {
+  return ENTRY_FIGURE[unit](entry);
 }
 
 function signed(value: number, digits: number): string {
@@ -143,11 +145,11 @@ export function entryText(
   if (entry.status === 'not-recorded') return 'one entry: not recorded for this wire and gas';
   const { unit } = machine.oneEntry;
   if (entry.status !== 'set') {
-    const end = `${entryFigure(entry.endEntry, unit, units)} gave ${withUnit('wireFeedSpeed', entry.endMPerMin, units)}`;
+    const end = `${entryFigure(entry.endEntry, unit)} gave ${withUnit('wireFeedSpeed', entry.endMPerMin, units)}`;
     return `one entry: past what was recorded, ${end}`;
   }
   const why = entry.trimV === 0 ? '' : `: of itself it takes ${entry.machineVolts.toFixed(1)} V`;
-  return `enter ${entryFigure(entry.entry, unit, units)}, ${trimText(entry)}${why}`;
+  return `enter ${entryFigure(entry.entry, unit)}, ${trimText(entry)}${why}`;
 }
 
 /** The plan's wire speed, or another, in the machine's own terms, for the line under the figure. */

@@ -15,8 +15,10 @@ const VOLTS_CONTROLS = [
 const ENTRIES = [
   ['', 'it has none'],
   ['mm', 'thickness in mm'],
+  ['in', 'thickness in inches'],
   ['A', 'amps'],
-  ['m/min', 'wire speed'],
+  ['m/min', 'wire speed in m/min'],
+  ['in/min', 'wire speed in in/min'],
   ['mark', 'a scale of its own'],
 ] as const;
 

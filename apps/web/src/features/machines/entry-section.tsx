@@ -21,8 +21,10 @@ import { ValuesForm } from './values-form.tsx';
 
 const ENTRY_NAME: Readonly<Record<EntryUnit, string>> = {
   mm: 'Thickness entered (mm)',
+  in: 'Thickness entered (in)',
   A: 'Amps entered',
   'm/min': 'Wire speed entered (m/min)',
+  'in/min': 'Wire speed entered (in/min)',
   mark: 'Mark entered',
 };
 
@@ -56,7 +58,7 @@ function Line({
         {line.points
           .toSorted((a, b) => a.entry - b.entry)
           .map((point) => {
-            const text = `${entryFigure(point.entry, unit, units)}: ${withUnit('wireFeedSpeed', point.wireFeedSpeedMPerMin, units)}, ${point.volts.toFixed(1)} V`;
+            const text = `${entryFigure(point.entry, unit)}: ${withUnit('wireFeedSpeed', point.wireFeedSpeedMPerMin, units)}, ${point.volts.toFixed(1)} V`;
             return (
               <Removable key={point.entry} removeLabel={`Take ${text} out`} onRemove={() => onTakeOut(point)}>
                 {text}

@@ -1,5 +1,5 @@
 import type { KeptMachine, KeptProvenSetting } from '@hot-bead/contract';
-import { gasOf, learnedOffset, MODE_NAME } from '@hot-bead/core';
+import { gasOf, LEARNED_WORTH_SAYING_V, learnedOffset, MODE_NAME } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { usePreferences } from '../../app/preferences.tsx';
@@ -30,11 +30,17 @@ function Group({ settings }: { readonly settings: readonly KeptProvenSetting[] }
         {mode === 'own' ? '' : `, ${MODE_NAME[mode]}`}
       </h3>
       <p>
-        wants{' '}
-        <span className="figure-text text-3xl">
-          {Math.abs(start).toFixed(1)} V {start < 0 ? 'less' : 'more'}
-        </span>{' '}
-        than the book{' '}
+        {Math.abs(start) < LEARNED_WORTH_SAYING_V ? (
+          <span className="figure-text text-3xl">as the book says</span>
+        ) : (
+          <>
+            wants{' '}
+            <span className="figure-text text-3xl">
+              {Math.abs(start).toFixed(1)} V {start < 0 ? 'less' : 'more'}
+            </span>{' '}
+            than the book
+          </>
+        )}{' '}
         <span className="text-sm text-ink-soft">
           ({signed(low)} to {signed(high)} V, from {learned.settings}{' '}
           {learned.settings === 1 ? 'setting' : 'settings'}) [our model]

@@ -1,4 +1,5 @@
 import { ContractError, type KeptMachine } from '@hot-bead/contract';
+import { METRIC, US } from '../../app/units.ts';
 import { fieldOfProblem, fieldsOf, machineOf } from './machine-fields.ts';
 
 const TOM: KeptMachine = {
@@ -25,7 +26,17 @@ const TOM: KeptMachine = {
 describe('the machine form', () => {
   it('gives back the machine it was filled from, loaded readings and all', () => {
     const { id: _id, dialReadings: _readings, voltsReadAt: _v, entryReadAt: _e, ...machine } = TOM;
-    expect(machineOf(fieldsOf(TOM), TOM)).toEqual(machine);
+    expect(machineOf(fieldsOf(TOM, METRIC), TOM, METRIC)).toEqual(machine);
+  });
+
+  it('takes wire speeds in the user’s unit, and leaves one that was not touched as it was', () => {
+    const ranged: KeptMachine = { ...TOM, wireFeedSpeedRangeMPerMin: [2, 14] };
+    const fields = fieldsOf(ranged, US);
+    expect([fields.slowestWire, fields.fastestWire]).toEqual(['78.7', '551.2']);
+    expect(machineOf(fields, ranged, US).wireFeedSpeedRangeMPerMin).toEqual([2, 14]);
+    const faster = machineOf({ ...fields, fastestWire: '600' }, ranged, US).wireFeedSpeedRangeMPerMin;
+    expect(faster?.[0]).toBe(2);
+    expect(faster?.[1]).toBeCloseTo(15.24, 9);
   });
 
   it('gives back every control, plate and list of a machine', () => {
@@ -55,20 +66,20 @@ describe('the machine form', () => {
       ],
     };
     const { id: _id, dialReadings: _readings, voltsReadAt: _v, entryReadAt: _e, ...machine } = full;
-    expect(machineOf(fieldsOf(full), full)).toEqual(machine);
+    expect(machineOf(fieldsOf(full, METRIC), full, METRIC)).toEqual(machine);
     const lettered: KeptMachine = { ...full, wireControl: { kind: 'letters', names: ['L', 'M', 'H'] } };
-    expect(machineOf(fieldsOf(lettered), lettered).wireControl).toEqual(lettered.wireControl);
+    expect(machineOf(fieldsOf(lettered, METRIC), lettered, METRIC).wireControl).toEqual(lettered.wireControl);
     const metered: KeptMachine = {
       ...full,
       voltsControl: { kind: 'displayed', meter: [{ shownV: 19, meterV: 18.5 }] },
     };
-    expect(machineOf(fieldsOf(metered), metered).voltsControl).toEqual(metered.voltsControl);
+    expect(machineOf(fieldsOf(metered, METRIC), metered, METRIC).voltsControl).toEqual(metered.voltsControl);
   });
 
   it('forgets a range that was emptied, and points recorded in another unit', () => {
-    const ranged = machineOf({ ...fieldsOf(TOM), lowestA: '', highestA: '' }, TOM);
+    const ranged = machineOf({ ...fieldsOf(TOM, METRIC), lowestA: '', highestA: '' }, TOM, METRIC);
     expect(ranged).not.toHaveProperty('currentRangeA');
-    const one = machineOf({ ...fieldsOf(TOM), wireControl: 'entry', entryUnit: 'A' }, TOM);
+    const one = machineOf({ ...fieldsOf(TOM, METRIC), wireControl: 'entry', entryUnit: 'A' }, TOM, METRIC);
     expect(one).toMatchObject({
       wireControl: { kind: 'entry' },
       voltsControl: { kind: 'entry' },
@@ -78,12 +89,12 @@ describe('the machine form', () => {
 
   it('reads taps a line each, a comma for a point, and leaves out what is empty', () => {
     const fields = {
-      ...fieldsOf(undefined),
+      ...fieldsOf(undefined, METRIC),
       name: 'New',
       voltsControl: 'positions' as const,
       positions: 'A\nB 19,5\n',
     };
-    const machine = machineOf(fields, undefined);
+    const machine = machineOf(fields, undefined, METRIC);
     expect(machine.voltsControl).toEqual({
       kind: 'positions',
       positions: [{ name: 'A' }, { name: 'B', openV: 19.5 }],
@@ -99,11 +110,11 @@ describe('the machine form', () => {
     [{ duty: [{ currentA: '150', percent: '900' }] }, 'duty'],
     [{ mainsV: '12', breakerA: '16' }, 'mainsV'],
     [{ mainsV: '230', breakerA: '' }, 'breakerA'],
-    [{ slowestMPerMin: '14', fastestMPerMin: '2' }, 'slowestMPerMin'],
+    [{ slowestWire: '14', fastestWire: '2' }, 'slowestWire'],
     [{ wireControl: 'letters' as const, letters: 'A' }, 'letters'],
   ])('%o is wrong at %s', (over, field) => {
     try {
-      machineOf({ ...fieldsOf(TOM), ...over }, TOM);
+      machineOf({ ...fieldsOf(TOM, METRIC), ...over }, TOM, METRIC);
       throw new Error('taken');
     } catch (error) {
       if (!(error instanceof ContractError)) throw error;

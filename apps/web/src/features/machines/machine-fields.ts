@@ -1,6 +1,7 @@
 import { type KeptMachine, type NewMachine, newMachineSchema, validated } from '@hot-bead/contract';
 import type { DriveRoll, EntryUnit, MachineFeature, RollForm, ShelfWire } from '@hot-bead/core';
-import { numberOrText } from '../units/index.ts';
+import type { Units } from '../../app/units.ts';
+import { numberOrText, shownAs } from '../units/index.ts';
 
 /** A machine as the form holds it: everything text until the contract has seen it. */
 export interface MachineFields {
@@ -13,8 +14,9 @@ export interface MachineFields {
   polarityChange: string;
   lowestA: string;
   highestA: string;
-  slowestMPerMin: string;
-  fastestMPerMin: string;
+  /** Wire speeds in the unit that the form was opened in. */
+  slowestWire: string;
+  fastestWire: string;
   wireControl: 'units' | 'knob' | 'letters' | 'entry';
   knobMin: string;
   knobMax: string;
@@ -61,8 +63,22 @@ function controlFields(machine: KeptMachine | undefined) {
   };
 }
 
+/** A wire speed as the form shows it, a place finer than elsewhere. */
+function speedText(speedMPerMin: number | undefined, units: Units): string {
+  if (speedMPerMin === undefined) return '';
+  const { from, decimals } = shownAs('wireFeedSpeed', units);
+  return String(Number(from(speedMPerMin).toFixed(decimals + 1)));
+}
+
+/** The wire speed that a text says, m/min: one that was left alone stays as it was, to the last place. */
+function speedOf(written: string, before: number | undefined, units: Units): number | string {
+  if (before !== undefined && written === speedText(before, units)) return before;
+  const value = numberOrText(written);
+  return typeof value === 'number' ? shownAs('wireFeedSpeed', units).to(value) : value;
+}
+
 /** The form's fields of a machine, or of a new one. */
-export function fieldsOf(machine: KeptMachine | undefined): MachineFields {
+export function fieldsOf(machine: KeptMachine | undefined, units: Units): MachineFields {
   return {
     name: machine?.name ?? '',
     kind: machine?.kind ?? 'inverter',
@@ -73,8 +89,8 @@ export function fieldsOf(machine: KeptMachine | undefined): MachineFields {
     polarityChange: machine?.polarityChange ?? '',
     lowestA: text(machine?.currentRangeA?.[0]),
     highestA: text(machine?.currentRangeA?.[1]),
-    slowestMPerMin: text(machine?.wireFeedSpeedRangeMPerMin?.[0]),
-    fastestMPerMin: text(machine?.wireFeedSpeedRangeMPerMin?.[1]),
+    slowestWire: speedText(machine?.wireFeedSpeedRangeMPerMin?.[0], units),
+    fastestWire: speedText(machine?.wireFeedSpeedRangeMPerMin?.[1], units),
     ...controlFields(machine),
     duty: (machine?.duty ?? []).map((d) => ({ currentA: text(d.currentA), percent: text(d.percent) })),
     mainsV: text(machine?.mains?.volts),
@@ -105,9 +121,14 @@ function positionsOf(lines: string, machine: KeptMachine | undefined): unknown[]
 }
 
 /** Two ends of a range, where either was written; a range without one end is refused at that field. */
-function rangeOf(name: string, low: string, high: string): Record<string, unknown> {
+function rangeOf(
+  name: string,
+  ends: readonly [low: string, high: string],
+  read: (text: string, end: 0 | 1) => number | string = numberOrText,
+): Record<string, unknown> {
+  const [low, high] = ends;
   const isEmpty = low.trim() === '' && high.trim() === '';
-  return isEmpty ? {} : { [name]: [numberOrText(low), numberOrText(high)] };
+  return isEmpty ? {} : { [name]: [read(low, 0), read(high, 1)] };
 }
 
 function wireControlOf({ wireControl, knobMin, knobMax, letters }: MachineFields): unknown {
@@ -158,9 +179,10 @@ function listsOf(fields: MachineFields): Record<string, unknown> {
 /**
  * The machine that the fields say; what was emptied is no longer known, what was measured stays.
  *
+ * @param units those that the form was opened in
  * @throws {ContractError} with every problem at its field
  */
-export function machineOf(fields: MachineFields, machine: KeptMachine | undefined): NewMachine {
+export function machineOf(fields: MachineFields, machine: KeptMachine | undefined, units: Units): NewMachine {
   const hasMains = fields.mainsV.trim() !== '' || fields.breakerA.trim() !== '';
   return validated(newMachineSchema, {
     name: fields.name,
@@ -171,8 +193,10 @@ export function machineOf(fields: MachineFields, machine: KeptMachine | undefine
     standingPolarity: fields.standingPolarity,
     ...(fields.polarityChange === '' ? {} : { polarityChange: fields.polarityChange }),
     features: fields.features,
-    ...rangeOf('currentRangeA', fields.lowestA, fields.highestA),
-    ...rangeOf('wireFeedSpeedRangeMPerMin', fields.slowestMPerMin, fields.fastestMPerMin),
+    ...rangeOf('currentRangeA', [fields.lowestA, fields.highestA]),
+    ...rangeOf('wireFeedSpeedRangeMPerMin', [fields.slowestWire, fields.fastestWire], (speed, end) =>
+      speedOf(speed, machine?.wireFeedSpeedRangeMPerMin?.[end], units),
+    ),
     wireControl: wireControlOf(fields),
     voltsControl: voltsControlOf(fields, machine),
     ...(fields.feedFollowsPosition ? { feedFollowsPosition: true } : {}),
@@ -187,8 +211,8 @@ export function machineOf(fields: MachineFields, machine: KeptMachine | undefine
 const FIELD_OF: readonly (readonly [start: string, field: keyof MachineFields])[] = [
   ['currentRangeA.1', 'highestA'],
   ['currentRangeA', 'lowestA'],
-  ['wireFeedSpeedRangeMPerMin.1', 'fastestMPerMin'],
-  ['wireFeedSpeedRangeMPerMin', 'slowestMPerMin'],
+  ['wireFeedSpeedRangeMPerMin.1', 'fastestWire'],
+  ['wireFeedSpeedRangeMPerMin', 'slowestWire'],
   ['wireControl.min', 'knobMin'],
   ['wireControl.names', 'letters'],
   ['wireControl', 'knobMax'],

@@ -1,5 +1,5 @@
 import type { NewMachine } from '@hot-bead/contract';
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { SHOWN, TAPPED } from '../../../test/machines.ts';
 import { show } from '../../../test/show.tsx';
 import { MachineForm } from './machine-form.tsx';
@@ -23,6 +23,7 @@ describe('the form of a machine', () => {
     expect(screen.getByText('Mains volts is 90 to 500 V.')).toBeInTheDocument();
     expect(screen.getByLabelText('Lowest current (A)')).toHaveValue('200');
     expect(saved).toEqual([]);
+    await waitFor(() => expect(screen.getByLabelText('Name')).toHaveFocus());
   });
 
   it('saves once what was wrong is put right, a list’s fault too', async () => {

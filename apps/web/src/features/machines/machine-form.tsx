@@ -1,10 +1,14 @@
 import { ContractError, type KeptMachine, type NewMachine } from '@hot-bead/contract';
 import { COMMON_GASES, gasOf, MACHINE_FEATURES, POLARITIES, WIRE_CLASS_TABLE } from '@hot-bead/core';
+import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { ApiFailure } from '../../api/client.ts';
+import { usePreferences } from '../../app/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { CheckList } from '../../ui/check-list.tsx';
 import { Field, SelectField } from '../../ui/field.tsx';
+import { focusFirstInvalid } from '../../ui/focus-first-invalid.ts';
+import { shownAs } from '../units/index.ts';
 import { ControlFields } from './control-fields.tsx';
 import { type FormParts, messageOf, SIZES } from './form-parts.ts';
 import { fieldOfProblem, fieldsOf, machineOf, type MachineFields } from './machine-fields.ts';
@@ -26,7 +30,7 @@ const SWAPS = [
   ['fixed', 'not at all'],
 ] as const;
 
-function PlateFields({ register, errors }: FormParts) {
+function PlateFields({ register, errors, speedUnit }: FormParts & { readonly speedUnit: string }) {
   return (
     <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
       <Field label="Name" error={messageOf(errors, 'name')} {...register('name')} />
@@ -34,14 +38,14 @@ function PlateFields({ register, errors }: FormParts) {
       <Field label="Lowest current (A)" error={messageOf(errors, 'lowestA')} {...register('lowestA')} />
       <Field label="Highest current (A)" error={messageOf(errors, 'highestA')} {...register('highestA')} />
       <Field
-        label="Slowest wire (m/min)"
-        error={messageOf(errors, 'slowestMPerMin')}
-        {...register('slowestMPerMin')}
+        label={`Slowest wire (${speedUnit})`}
+        error={messageOf(errors, 'slowestWire')}
+        {...register('slowestWire')}
       />
       <Field
-        label="Fastest wire (m/min)"
-        error={messageOf(errors, 'fastestMPerMin')}
-        {...register('fastestMPerMin')}
+        label={`Fastest wire (${speedUnit})`}
+        error={messageOf(errors, 'fastestWire')}
+        {...register('fastestWire')}
       />
       <Field label="Mains (V)" error={messageOf(errors, 'mainsV')} {...register('mainsV')} />
       <Field label="Breaker or fuse (A)" error={messageOf(errors, 'breakerA')} {...register('breakerA')} />
@@ -62,24 +66,29 @@ interface Props {
 
 /** What a machine is and can do; what is wrong is said at the field, and nothing typed is lost. */
 export function MachineForm({ machine, saving, onSave }: Props) {
+  const preferences = usePreferences();
+  // what was typed stays in the unit it was typed in
+  const [units] = useState(preferences.units);
   const { register, handleSubmit, control, setValue, setError, clearErrors, formState } =
     useForm<MachineFields>({
-      defaultValues: fieldsOf(machine),
+      defaultValues: fieldsOf(machine, units),
     });
   const { errors } = formState;
   const features = useWatch({ control, name: 'features' });
   const parts: FormParts = { register, control, setValue, errors };
-  const send = (fields: MachineFields): void => {
+  const send = (fields: MachineFields, form: HTMLFormElement): void => {
     try {
-      onSave(machineOf(fields, machine), (error) => {
+      onSave(machineOf(fields, machine, units), (error) => {
         const field = error instanceof ApiFailure ? fieldOfProblem(error.field ?? '') : 'root';
         setError(field, { message: error.message });
+        focusFirstInvalid(form);
       });
     } catch (error) {
       if (!(error instanceof ContractError)) throw error;
       for (const problem of error.problems) {
         setError(fieldOfProblem(problem.field), { message: problem.message });
       }
+      focusFirstInvalid(form);
     }
   };
   return (
@@ -88,11 +97,12 @@ export function MachineForm({ machine, saving, onSave }: Props) {
       aria-label="The machine"
       onSubmit={(event) => {
         clearErrors(); // what a list was refused for stands until it is sent again
-        void handleSubmit(send)(event);
+        const form = event.currentTarget;
+        void handleSubmit((fields) => send(fields, form))(event);
       }}
       className="grid grid-cols-1 gap-5 rounded-md border border-line bg-plate p-4"
     >
-      <PlateFields {...parts} />
+      <PlateFields {...parts} speedUnit={shownAs('wireFeedSpeed', units).unit} />
       <ControlFields {...parts} />
       <StockFields {...parts} />
       <div>

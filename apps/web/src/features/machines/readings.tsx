@@ -4,9 +4,10 @@ import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { RotateCcw, Trash2 } from 'lucide-react';
 import { usePreferences } from '../../app/preferences.tsx';
+import type { Units } from '../../app/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { withUnit } from '../units/index.ts';
+import { wireLengthText, withUnit } from '../units/index.ts';
 import {
   dialHistoryQuery,
   usePutBackReading,
@@ -21,10 +22,9 @@ export function knobName({ wireControl }: KeptMachine, knob: number): string {
   return (wireControl?.kind === 'letters' ? wireControl.names[knob] : undefined) ?? String(knob);
 }
 
-function runText({ run, shortRun, position, underArc, at }: KeptDialReading): string {
-  const metres = (lengthMm: number): string => `${(lengthMm / 1000).toFixed(2)} m`;
-  const first = `${metres(run.lengthMm)} in ${run.timeS} s`;
-  const second = shortRun ? ` less ${metres(shortRun.lengthMm)} in ${shortRun.timeS} s` : '';
+function runText({ run, shortRun, position, underArc, at }: KeptDialReading, units: Units): string {
+  const first = `${wireLengthText(run.lengthMm, units)} in ${run.timeS} s`;
+  const second = shortRun ? ` less ${wireLengthText(shortRun.lengthMm, units)} in ${shortRun.timeS} s` : '';
   const tap = position === undefined ? '' : `, tap ${position}`;
   return `${first}${second}${tap}${underArc ? ', under arc' : ''}, ${format(new Date(at), 'd MMM')}`;
 }
@@ -60,7 +60,7 @@ function ReadingRow({ machine, reading }: RowProps) {
       <td className="text-ink-soft max-md:hidden">
         ±{((TWO_SIDED_95 * 100 * sdMPerMin) / speedMPerMin).toFixed(1)} %
       </td>
-      <td className="text-sm text-ink-soft">{runText(reading)}</td>
+      <td className="text-sm text-ink-soft">{runText(reading, units)}</td>
       <td className="w-11">
         <button
           type="button"

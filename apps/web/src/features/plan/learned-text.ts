@@ -1,15 +1,12 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type { PlannedSetup } from '@hot-bead/core';
-
-/** Least offset that is worth a word, V. Source: our model. */
-const WORTH_SAYING_V = 0.2;
+import { LEARNED_WORTH_SAYING_V, type PlannedSetup } from '@hot-bead/core';
 
 /** By how much this machine wanted other volts than the book, and whether the plan follows; undefined: not known, or as the book says. */
 export function learnedText(
   { learned, own }: PlannedSetup,
   machine: Pick<KeptMachine, 'name'> | undefined,
 ): string | undefined {
-  if (!machine || !learned || Math.abs(learned.offsetV.start) < WORTH_SAYING_V) return undefined;
+  if (!machine || !learned || Math.abs(learned.offsetV.start) < LEARNED_WORTH_SAYING_V) return undefined;
   const { start } = learned.offsetV;
   const settings = learned.settings === 1 ? '1 setting' : `${learned.settings} settings`;
   const moved =

@@ -55,6 +55,13 @@ export function wireSizeText(nominalMm: number): string {
   return `${nominalMm.toFixed(1)} mm`;
 }
 
+/** A length of wire let out: "0.61 m" or "24.0 in". */
+export function wireLengthText(lengthMm: number, units: Units): string {
+  return units.distance === 'in'
+    ? `${inchesFromMm(lengthMm).toFixed(1)} in`
+    : `${(lengthMm / 1000).toFixed(2)} m`;
+}
+
 /** Figure and unit. */
 export function withUnit(quantity: Quantity, value: number, units: Units): string {
   return `${figureOf(quantity, value, units)} ${shownAs(quantity, units).unit}`;

@@ -4,6 +4,7 @@ export {
   rangeText,
   shownAs,
   thicknessText,
+  wireLengthText,
   wireSizeText,
   withUnit,
 } from './format.ts';

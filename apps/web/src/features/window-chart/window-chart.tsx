@@ -24,6 +24,7 @@ import {
   YAxis,
 } from 'recharts';
 import { usePreferences } from '../../app/preferences.tsx';
+import type { Units } from '../../app/units.ts';
 import { shownAs, withUnit } from '../units/index.ts';
 import { dialsOf, termsOf } from '../machine-terms/index.ts';
 import { BeadPoint, NextPoint, StartPoint, tapLabel } from './chart-marks.tsx';
@@ -46,16 +47,24 @@ const REGION_FILL: Readonly<Record<TransferRegion['name'], string>> = {
   own: 'var(--ink-soft)',
 };
 
-function summary(plan: PlannedSetup, beads: readonly KeptTestBead[], taps: readonly PositionLine[]): string {
+function summary(
+  plan: PlannedSetup,
+  beads: readonly KeptTestBead[],
+  taps: readonly PositionLine[],
+  units: Units,
+): string {
   const { wireFeedSpeedMPerMin: speed, volts } = plan;
-  const welded = beads.map(
-    (bead) => `bead ${bead.number} at ${bead.wireFeedSpeedMPerMin} m/min, ${bead.volts} V: ${bead.verdict}`,
-  );
-  return `Volts against wire speed. Start at ${speed.start.toFixed(1)} m/min and ${volts.start.toFixed(1)} V; good from ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V there. Transfer: ${transferRegions(
-    plan,
-  )
-    .map((region) => MODE_NAME[region.name])
-    .join(', ')}. ${taps.map(({ name }) => `tap ${name}`).join(', ')} ${welded.join('; ')}`;
+  const at = (setting: BeadSetting): string =>
+    `${withUnit('wireFeedSpeed', setting.wireFeedSpeedMPerMin, units)}, ${setting.volts.toFixed(1)} V`;
+  const welded = beads.map((bead) => `bead ${bead.number} at ${at(bead)}: ${bead.verdict}`);
+  const start = at({ wireFeedSpeedMPerMin: speed.start, volts: volts.start });
+  const transfer = transferRegions(plan).map((region) => MODE_NAME[region.name]);
+  return [
+    `Volts against wire speed. Start at ${start}; good from ${volts.low.toFixed(1)} to ${volts.high.toFixed(1)} V there.`,
+    `Transfer: ${transfer.join(', ')}.`,
+    taps.map(({ name }) => `tap ${name}`).join(', '),
+    welded.join('; '),
+  ].join(' ');
 }
 
 /** Whole figures between two ends, seven at most. */
@@ -116,7 +125,7 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
       <h2 id="window" className="label-text">
         The window: volts against wire speed ({unit})
       </h2>
-      <div role="img" aria-label={summary(plan, beads, shownTaps)}>
+      <div role="img" aria-label={summary(plan, beads, shownTaps, units)}>
         <ResponsiveContainer width="100%" height={height} initialDimension={{ width: 380, height }}>
           <ComposedChart
             data={band}

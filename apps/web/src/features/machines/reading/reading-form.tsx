@@ -14,7 +14,7 @@ import { usePreferences } from '../../../app/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
 import { Field, SelectField } from '../../../ui/field.tsx';
 import { Segmented } from '../../../ui/segmented.tsx';
-import { numberOrText } from '../../units/index.ts';
+import { numberOrText, wireLengthText } from '../../units/index.ts';
 import {
   fieldOfReadingProblem,
   type ReadingField,
@@ -57,6 +57,7 @@ const UNKNOWN_SPEED_M_PER_MIN = 7;
 
 /** What the run is good for, against the wire it wastes, and what the longest would gain. */
 function Worth({ dial, fields }: { readonly dial: Dial | undefined; readonly fields: ReadingFields }) {
+  const { units } = usePreferences();
   const speed = (dial && dialSpeed(dial, Number(fields.knob))?.start) ?? UNKNOWN_SPEED_M_PER_MIN;
   const times = timesOf(fields);
   const [ranS, shortRanS] = [Number(numberOrText(times.run)), Number(numberOrText(times.shortRun))];
@@ -66,12 +67,13 @@ function Worth({ dial, fields }: { readonly dial: Dial | undefined; readonly fie
   const longest = runWorth(speed, WHOLE_MINUTE_S);
   const gain =
     longest.errorShare < chosen.errorShare * 0.7
-      ? ` A whole minute: ±${(longest.errorShare * 100).toFixed(1)} %, for ${longest.wireM.toFixed(1)} m.`
+      ? ` A whole minute: ±${(longest.errorShare * 100).toFixed(1)} %, for ${wireLengthText(longest.wireMm, units)}.`
       : '';
   const cancels = two ? ' The difference cancels a late start and the coast.' : '';
   return (
     <p className="text-sm text-ink-soft">
-      Good to about ±{(chosen.errorShare * 100).toFixed(1)} %, for {chosen.wireM.toFixed(1)} m of wire.{gain}
+      Good to about ±{(chosen.errorShare * 100).toFixed(1)} %, for {wireLengthText(chosen.wireMm, units)} of
+      wire.{gain}
       {cancels}
     </p>
   );
