@@ -235,3 +235,22 @@ test('units and theme switch everywhere and are remembered', async ({ page, open
   await expect(page.getByRole('textbox', { name: 'Wire speed' })).toHaveValue('299');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
 });
+
+test('on a phone what is assumed waits behind one button, and every machine stands in a card', async ({
+  page,
+  open,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open('/jobs');
+  await typeJob(page, '3 mm lap Old Tom');
+  await expect(page.getByRole('button', { name: 'Thickness: 3 mm' })).toBeVisible();
+  const place = page.getByRole('button', { name: /^Place: indoors, assumed/ });
+  await expect(place).toBeHidden();
+  const speed = await page.getByLabel('Wire speed', { exact: true }).boundingBox();
+  expect(speed?.y).toBeLessThan(844 / 2);
+  await page.getByRole('button', { name: 'what is assumed' }).click();
+  await expect(place).toBeVisible();
+  await page.getByRole('link', { name: 'On every machine' }).click();
+  const row = page.getByRole('row', { name: /Marigold/ });
+  await expect(row.getByRole('cell', { name: /^\d\d\.\d V/ })).toBeInViewport();
+});

@@ -18,6 +18,7 @@ export function ChipEditor({ name, text, assumed, children }: Props) {
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
         aria-label={`${name}: ${text}${assumed ? ', assumed' : ''}`}
+        data-assumed={assumed}
         className={`min-h-11 rounded-md border bg-plate px-2.5 text-left text-[15px] whitespace-nowrap hover:border-action data-[state=open]:border-action data-[state=open]:text-action ${border}`}
       >
         {text}

@@ -61,7 +61,7 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
   const { units } = usePreferences();
   return (
     <>
-      <td className="px-3 py-3">
+      <td role="cell" className="px-3 py-3">
         <span className="figure-text block text-2xl">
           {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}
         </span>
@@ -69,18 +69,20 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
           <MeasureIt machine={machine} text={wireBeneath(plan, machine, units)} anchor="dial" />
         </span>
       </td>
-      <td className="px-3 py-3">
+      <td role="cell" className="px-3 py-3">
         <span className="figure-text block text-2xl">{withUnit('volts', plan.volts.start, units)}</span>
         <span className="text-lg leading-snug font-medium">
           <MeasureIt machine={machine} text={voltsBeneath(plan, machine)} anchor="volts" />
         </span>
       </td>
-      <td className="px-3 py-3">
+      <td role="cell" className="px-3 py-3">
         {wireSizeText(plan.wire.diameterMm)} {plan.wire.wireClass}
         <span className="block">{plan.gas.gas.name}</span>
         <span className="block text-sm text-ink-soft">{changesText(plan, machine)}</span>
       </td>
-      <td className="px-3 py-3">{dutyText(plan, machine) ?? restText(plan, machine)}</td>
+      <td role="cell" className="px-3 py-3">
+        {dutyText(plan, machine) ?? restText(plan, machine)}
+      </td>
     </>
   );
 }
@@ -130,8 +132,8 @@ export function EveryMachinePage() {
         aria-label="This job on every machine"
         tabIndex={0}
       >
-        <table className="w-full min-w-[880px]">
-          <thead>
+        <table role="table" className="w-full max-md:block md:min-w-[880px]">
+          <thead className="max-md:hidden">
             <tr className="label-text border-b border-line text-left">
               {['machine', 'wire speed', 'volts', 'wire and gas', 'arc and rest', 'read'].map((head) => (
                 <th key={head} scope="col" className="px-3 py-2">
@@ -140,16 +142,21 @@ export function EveryMachinePage() {
               ))}
             </tr>
           </thead>
-          <tbody>
+          <tbody role="rowgroup" className="max-md:block">
             {machines.data.map((machine) => {
               const setup = setupOn(complete.work, job.work, machine, shop);
               const named = machine.name === job.work.machineName;
               return (
                 <tr
                   key={machine.id}
-                  className={`border-b border-line align-top last:border-b-0 ${named ? 'bg-action-tint' : ''}`}
+                  role="row"
+                  className={`max-md:grid max-md:grid-cols-2 border-b border-line align-top last:border-b-0 ${named ? 'bg-action-tint' : ''}`}
                 >
-                  <th scope="row" className="px-3 py-3 text-left">
+                  <th
+                    scope="row"
+                    role="rowheader"
+                    className="px-3 py-3 text-left max-md:col-span-2 max-md:flex max-md:items-center max-md:justify-between"
+                  >
                     <Link
                       to={`/machines/${machine.id}`}
                       className="figure-text block min-h-11 text-2xl hover:text-action hover:underline"
@@ -170,12 +177,12 @@ export function EveryMachinePage() {
                   {setup.status === 'planned' ? (
                     <PlannedCells plan={setup} machine={machine} />
                   ) : (
-                    <td colSpan={4} className="px-3 py-3">
+                    <td role="cell" colSpan={4} className="px-3 py-3 max-md:col-span-2">
                       <span className="font-semibold">× It cannot:</span> {setup.reasons[0]}
                       <span className="block text-sm text-ink-soft">{setup.instead[0]}</span>
                     </td>
                   )}
-                  <td className="px-3 py-3 text-sm">
+                  <td role="cell" className="px-3 py-3 text-sm max-md:col-span-2">
                     <Age machine={machine} />
                   </td>
                 </tr>

@@ -61,11 +61,11 @@ export function ChartTable({ rows, columns, machine, caption }: Props) {
         <caption className="p-3 text-left font-semibold">{caption}</caption>
         <thead>
           <tr className="border-y border-line text-left">
-            <th scope="col" className="label-text px-3 py-2">
+            <th scope="col" className="label-text sticky left-0 bg-plate px-3 py-2">
               {shownAs('thickness', units).unit}
             </th>
             {columns.map((column) => (
-              <th key={columnName(column)} scope="col" className="min-w-38 px-3 py-2">
+              <th key={columnName(column)} scope="col" className="min-w-38 px-3 py-2 max-md:min-w-44">
                 {columnName(column)}
               </th>
             ))}
@@ -74,7 +74,7 @@ export function ChartTable({ rows, columns, machine, caption }: Props) {
         <tbody>
           {rows.map((row) => (
             <tr key={row.thicknessMm} className="border-b border-line align-top last:border-b-0">
-              <th scope="row" className="figure-text px-3 py-2 text-left text-xl">
+              <th scope="row" className="figure-text sticky left-0 bg-plate px-3 py-2 text-left text-xl">
                 {figureOf('thickness', row.thicknessMm, units)}
               </th>
               {row.cells.map((cell, i) => (

@@ -107,7 +107,7 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-end justify-between gap-4 print:hidden">
         <h1 className="text-2xl font-semibold">{machine.name}: lid chart</h1>
-        <div className="flex flex-wrap items-end gap-3">
+        <div className="flex flex-wrap items-end gap-3 max-md:grid max-md:w-full max-md:grid-cols-2">
           <Pick label="Joint" value={joint} options={JOINT_OPTIONS} onPick={(j) => pick({ joint: j })} />
           <Pick
             label="Position"

@@ -1,5 +1,6 @@
 import type { QuickWork } from '@hot-bead/core';
-import type { ReactNode } from 'react';
+import { ChevronDown, ChevronUp } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
 import { useChangeJob } from '../jobs/index.ts';
 import type { ChipGroupProps } from './option-chip.tsx';
 import { ResourceChips } from './resource-chips.tsx';
@@ -10,15 +11,25 @@ interface Props extends Omit<ChipGroupProps, 'set'> {
   readonly actions: ReactNode;
 }
 
-/** Everything the plan stands on, each a chip that opens its editor. */
+/** Everything the plan stands on, each a chip that opens its editor; on a narrow screen what is assumed waits behind one. */
 export function Chips({ actions, ...group }: Props) {
   const change = useChangeJob(group.job.id);
   const set = (work: QuickWork): void => change.mutate({ work });
+  const [all, setAll] = useState(false);
   return (
     <section aria-label="What the plan stands on">
-      <div className="flex flex-wrap gap-1.5">
+      <div className={`flex flex-wrap gap-1.5 ${all ? '' : 'max-md:[&_[data-assumed=true]]:hidden'}`}>
         <WorkChips {...group} set={set} />
         <ResourceChips {...group} set={set} />
+        <button
+          type="button"
+          aria-expanded={all}
+          onClick={() => setAll(!all)}
+          className="flex min-h-11 items-center gap-1 rounded-md px-2.5 text-[15px] text-action md:hidden"
+        >
+          {all ? 'only what was said' : 'what is assumed'}
+          {all ? <ChevronUp size={16} aria-hidden="true" /> : <ChevronDown size={16} aria-hidden="true" />}
+        </button>
         {actions}
       </div>
       {change.error && (
