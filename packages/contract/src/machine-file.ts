@@ -49,7 +49,7 @@ export const machineFileSchema = Joi.object<MachineFile>({
 /** A machine copied under another name, with its readings or without. */
 export interface MachineClone {
   readonly name: string;
-  /** Whether the readings come along, to stand until its own are taken. */
+  /** Whether the readings of knob, taps and display come along, to stand until its own are taken. */
   readonly withReadings: boolean;
 }
 

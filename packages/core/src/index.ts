@@ -174,6 +174,7 @@ export {
   machineHas,
   machineHasRoll,
   POLARITY_CHANGES,
+  withoutReadings,
   type DriveRoll,
   type Machine,
   type MachineFeature,

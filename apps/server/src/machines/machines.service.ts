@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine } from '@hot-bead/contract';
+import { withoutReadings } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { type EntityManager, type FindOptionsWhere, IsNull, Not, Repository } from 'typeorm';
@@ -104,15 +105,20 @@ export class MachinesService {
     return this.read(id);
   }
 
-  /** The same machine under another name; its readings of the dial come along or not. */
+  /** The same machine under another name; its readings of knob, taps and display come along or not. */
   async clone(id: string, { name, withReadings }: MachineClone): Promise<KeptMachine> {
     const file = machineFile(await this.getOrThrow(id));
-    const counting = file.dialReadings.filter(({ supersededAt }) => supersededAt === null);
-    return this.insert({
-      ...file,
-      machine: { ...file.machine, name },
-      dialReadings: withReadings ? counting : [],
-    });
+    const machine = { ...file.machine, name };
+    if (!withReadings) {
+      return this.insert({
+        ...file,
+        machine: withoutReadings(machine),
+        voltsReadAt: null,
+        dialReadings: [],
+      });
+    }
+    const dialReadings = file.dialReadings.filter(({ supersededAt }) => supersededAt === null);
+    return this.insert({ ...file, machine, dialReadings });
   }
 
   async file(id: string): Promise<MachineFile> {

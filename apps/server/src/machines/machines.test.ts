@@ -285,8 +285,12 @@ describe('a machine as a file', () => {
       request(server.http).post(`/api/machines/${machine.id}/clone`).send(body);
     const bare = (await clone({ name: 'Bare copy', withReadings: false })).body as KeptMachine;
     expect(bare).toMatchObject({ name: 'Bare copy', wireControl: TOM.wireControl, dialReadings: [] });
+    expect(bare.voltsControl).toEqual({ kind: 'positions', positions: [{ name: '1' }] });
+    expect(bare.voltsReadAt).toBeNull();
     const full = (await clone({ name: 'Full copy', withReadings: true })).body as KeptMachine;
     expect(full.dialReadings).toMatchObject([{ knob: 7, underArc: true }]);
+    expect(full.voltsControl).toEqual(machine.voltsControl);
+    expect(full.voltsReadAt).toBe(machine.voltsReadAt);
     expect(full.dialReadings[0]?.at).toBe(machine.dialReadings[0]?.at);
     expect((await clone({ name: 'Full copy', withReadings: true })).status).toBe(409);
     expect((await clone({ name: '', withReadings: true })).body).toMatchObject({ field: 'name' });

@@ -15,7 +15,7 @@ describe('cloning a machine', () => {
     });
     await user.click(screen.getByRole('button', { name: 'Clone it' }));
     expect(screen.getByLabelText('Its name')).toHaveValue('Tapped 2');
-    await user.click(screen.getByLabelText('Take the knob’s readings along'));
+    await user.click(screen.getByLabelText('Take its readings along: knob, taps, display'));
     await user.click(screen.getAllByRole('button', { name: 'Clone it' }).at(-1) as HTMLElement);
     expect(await screen.findByText('Cloned: this is Tapped 2')).toBeInTheDocument();
     expect(sent[0]).toMatchObject({ body: { name: 'Tapped 2', withReadings: true } });

@@ -64,7 +64,7 @@ export function CloneMachine({ machine }: { readonly machine: KeptMachine }) {
                 onChange={(event) => setWithReadings(event.target.checked)}
                 className="size-5 shrink-0 accent-action"
               />
-              Take the knob’s readings along
+              Take its readings along: knob, taps, display
             </label>
             <p className="text-sm text-ink-soft">
               Two of a make differ: readings that come along stand only until its own are taken.

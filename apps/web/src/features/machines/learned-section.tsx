@@ -88,7 +88,7 @@ export function LearnedSection({ machine }: { readonly machine: KeptMachine }) {
       {proven.data && own.length === 0 && (
         <p>
           Nothing yet. A job that names this machine and is dialled in to the end proves a setting; its lid
-          chart and plans then say what it wants.
+          chart and plans then follow it.
         </p>
       )}
       {groupsOf(own).map((settings) => (

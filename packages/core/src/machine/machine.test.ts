@@ -1,0 +1,44 @@
+import { type Machine, machineHas, machineHasRoll, withoutReadings } from './machine.ts';
+
+const BARE: Machine = {
+  name: 'Tom',
+  loadedWireClass: 'ER70S-6',
+  loadedWireDiameterMm: 0.8,
+  loadedGas: 'ar-co2-18',
+};
+
+describe('a machine', () => {
+  it('has a feature or a roll, has it not, or is not known to', () => {
+    expect(machineHas(undefined, 'pulse')).toBeUndefined();
+    expect(machineHas(BARE, 'pulse')).toBeUndefined();
+    expect(machineHas({ ...BARE, features: [] }, 'pulse')).toBe(false);
+    expect(machineHas({ ...BARE, features: ['pulse'] }, 'pulse')).toBe(true);
+    const roll = { form: 'v-smooth', grooveMm: 0.8 } as const;
+    expect(machineHasRoll(BARE, roll)).toBeUndefined();
+    expect(machineHasRoll({ ...BARE, rolls: [{ ...roll, grooveMm: 1.0 }] }, roll)).toBe(false);
+    expect(machineHasRoll({ ...BARE, rolls: [roll] }, roll)).toBe(true);
+  });
+
+  it('without its readings keeps its taps’ names and what it chooses for its one entry', () => {
+    const oneEntry = { unit: 'mm', lines: [] } as const;
+    const tapped: Machine = {
+      ...BARE,
+      oneEntry,
+      voltsControl: {
+        kind: 'positions',
+        positions: [{ name: 'A', openV: 18, loaded: [{ volts: 16, currentA: 80 }] }, { name: 'B' }],
+      },
+    };
+    expect(withoutReadings(tapped)).toEqual({
+      ...BARE,
+      oneEntry,
+      voltsControl: { kind: 'positions', positions: [{ name: 'A' }, { name: 'B' }] },
+    });
+    const shown: Machine = {
+      ...BARE,
+      voltsControl: { kind: 'displayed', meter: [{ shownV: 19, meterV: 18 }] },
+    };
+    expect(withoutReadings(shown).voltsControl).toEqual({ kind: 'displayed' });
+    expect(withoutReadings(BARE)).toBe(BARE);
+  });
+});
