@@ -23,7 +23,7 @@ test('from a line typed to a logged bead', async ({ page, open }) => {
   const figures = page.getByRole('region', { name: 'Set these' });
   await expect(figures.getByRole('textbox', { name: 'Gas' })).toHaveValue('12');
   await expect(figures.getByRole('textbox', { name: 'Tip to work' })).toHaveValue('10');
-  await expect(page.getByRole('img', { name: /Start at 7.6 m\/min and 18.4 V/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /Start at 7.6 m\/min, 18.4 V/ })).toBeVisible();
 
   await page.getByRole('link', { name: 'Dial-in' }).click();
   const next = page.getByRole('region', { name: 'Next bead' });
@@ -37,7 +37,7 @@ test('from a line typed to a logged bead', async ({ page, open }) => {
   await report(page, 'hiss and pop', 'undercut');
   await expect(next).toContainText('Take');
   await expect(next).toContainText('18.2 V');
-  await expect(page.getByRole('img', { name: /bead 4 at 7.6 m\/min, 19 V: hot/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /bead 4 at 7.6 m\/min, 19.0 V: hot/ })).toBeVisible();
 
   await next.getByRole('button', { name: /Set the plan/ }).click();
   await expect(next).toContainText('The plan is set to these numbers');

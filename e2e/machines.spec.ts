@@ -146,7 +146,7 @@ test('a machine that is retired comes back with undo', async ({ page }) => {
 test('the lid chart marks what beads proved, and what they taught', async ({ page, open }) => {
   await open('/machines/demo-old-tom/lid-chart?joint=lap&position=flat');
   const chart = page.getByRole('region', { name: 'Old Tom: lap, flat, clean' });
-  await expect(chart.getByRole('row', { name: /^2 .*proven: knob/ })).toBeVisible();
+  await expect(chart.getByRole('row', { name: /^2 .*proven: knob 5½/ })).toBeVisible();
   await expect(chart.getByRole('row', { name: /^1\.5 .*learned: knob/ })).toBeVisible();
   await expect(chart.getByText('computed:').first()).toBeAttached();
   await page.getByRole('combobox', { name: 'Transfer' }).selectOption('spray');
@@ -312,6 +312,16 @@ test('a plan follows what the machine taught or keeps to the book, and fits the 
     const chart = page.getByRole('region', { name: 'Old Tom: lap, flat, clean' });
     await expect(chart.getByRole('row', { name: /^2 .*proven: knob/ })).toBeVisible();
     await expect(chart.getByText('learned:')).toHaveCount(0);
+
+    await page.goto(`${server.url}/jobs`);
+    await typeJob(page, '2 mm lap Old Tom');
+    await expect(set).toContainText('Proven on Old Tom for this work: 3.8 m/min, 17.4 V (knob 5½');
+    await set.getByRole('button', { name: 'Set the plan to it' }).click();
+    await expect(set).toContainText('The plan is set to it.');
+    await expect.poll(volts).toBe(17.4);
+    const toast = page.getByRole('listitem').filter({ hasText: 'The plan takes these numbers' });
+    await toast.getByRole('button', { name: 'Undo' }).click();
+    await expect(set.getByRole('button', { name: 'Set the plan to it' })).toBeVisible();
   } finally {
     await server.kill();
   }

@@ -1,6 +1,6 @@
 import type { BeadSetting } from '../dial-in/bead-report.ts';
 import type { GasId } from '../gas/gas.ts';
-import type { Joint, Position } from '../material/work.ts';
+import type { Joint, Position, Work } from '../material/work.ts';
 import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 import type { Span } from '../quantity/span.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
@@ -44,6 +44,38 @@ export interface LearnedOffset {
 /** Whether what was learnt with one holds for the other. */
 export function isSameWith(a: ProvenWith, b: ProvenWith): boolean {
   return isSameWire(a.wire, b.wire) && a.gas === b.gas && a.mode === b.mode;
+}
+
+/** How near two thicknesses must lie to be the same work, as a share. Source: our model. */
+export const SAME_THICKNESS_SHARE = 0.05;
+
+/** What of a work must be the same for a setting to be proven for it. */
+export type ProvenWork = Pick<Work, 'thicknessMm' | 'otherThicknessMm' | 'joint' | 'position'>;
+
+function isSameThickness(a: number | undefined, b: number | undefined): boolean {
+  if (a === undefined || b === undefined) return a === b;
+  return Math.abs(a / b - 1) <= SAME_THICKNESS_SHARE;
+}
+
+/**
+ * The setting proven last for the same work, joint and position with the same wire, gas and mode; undefined where
+ * none was.
+ *
+ * @param proven of one machine, oldest first
+ */
+export function provenFor(
+  proven: readonly ProvenSetting[],
+  given: ProvenWith,
+  work: ProvenWork,
+): ProvenSetting | undefined {
+  return proven.findLast(
+    (setting) =>
+      setting.joint === work.joint &&
+      setting.position === work.position &&
+      isSameWith(setting, given) &&
+      isSameThickness(setting.thicknessMm, work.thicknessMm) &&
+      isSameThickness(setting.otherThicknessMm, work.otherThicknessMm),
+  );
 }
 
 /**

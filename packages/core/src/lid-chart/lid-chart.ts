@@ -1,6 +1,6 @@
 import type { MachineDials } from '../dial-calibration/machine-dials.ts';
 import type { BeadSetting } from '../dial-in/bead-report.ts';
-import { isSameWith, type ProvenSetting } from '../learning/learned-offset.ts';
+import type { ProvenSetting } from '../learning/learned-offset.ts';
 import { NEAR_POSITION_V, type OutOfReach, type VoltsTerm, type WireTerm } from '../machine/knob-terms.ts';
 import type { Machine } from '../machine/machine.ts';
 import { type MachineTerms, machineTerms } from '../machine/machine-terms.ts';
@@ -14,8 +14,6 @@ import type { ShelfWire } from '../wire/shelf-wire.ts';
 
 /** Thickness rows of a chart, mm. Source: common practice, the sheet and plate that shops hold. */
 export const LID_CHART_THICKNESSES_MM = [0.8, 1, 1.2, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10] as const;
-/** How near a proven thickness must lie to a row to stand in it, as a share. Source: our model. */
-export const SAME_THICKNESS_SHARE = 0.05;
 
 /** What a cell rests on: beads that proved this very work, what the machine taught on other work, or the plan alone. */
 export type LidBasis = 'proven' | 'learned' | 'computed';
@@ -72,23 +70,13 @@ interface Figures {
   readonly at: BeadSetting;
 }
 
-function figuresOf({ proven = [], joint, position }: LidChartInput, plan: PlannedSetup): Figures {
-  const { wireClass, diameterMm } = plan.wire;
-  const given = { wire: { wireClass, diameterMm }, gas: plan.gas.gas.id, mode: plan.transferMode };
-  const same = proven.findLast(
-    (setting) =>
-      setting.joint === joint &&
-      setting.position === position &&
-      setting.otherThicknessMm === undefined &&
-      isSameWith(setting, given) &&
-      Math.abs(setting.thicknessMm / plan.work.thicknessMm - 1) <= SAME_THICKNESS_SHARE,
-  );
-  if (same && plan.voltsKind === 'arc') {
+function figuresOf({ proven: same, learned, wireFeedSpeedMPerMin, volts }: PlannedSetup): Figures {
+  if (same) {
     return { basis: 'proven', at: { wireFeedSpeedMPerMin: same.wireFeedSpeedMPerMin, volts: same.volts } };
   }
   return {
-    basis: plan.learned?.followed === true ? 'learned' : 'computed',
-    at: { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start },
+    basis: learned?.followed === true ? 'learned' : 'computed',
+    at: { wireFeedSpeedMPerMin: wireFeedSpeedMPerMin.start, volts: volts.start },
   };
 }
 
@@ -100,7 +88,7 @@ interface CellTerms extends Figures {
 /** The figures in the machine's terms: what was not proven goes with a tap that suits it, as far as its range lets it. */
 function termsOfCell(input: LidChartInput, plan: PlannedSetup): CellTerms {
   const { machine, dials } = input;
-  const figures = figuresOf(input, plan);
+  const figures = figuresOf(plan);
   const terms = machineTerms(machine, dials, plan, figures.at);
   const suits = terms.volts.status !== 'position' || terms.volts.near || figures.basis === 'proven';
   const fit = suits ? undefined : positionFit(machine, plan, figures.at, NEAR_POSITION_V);

@@ -81,6 +81,23 @@ describe('what beads taught', () => {
     expect(BOOK.schoolsTouched).not.toContain('learning');
   });
 
+  it('holds the setting proven last for this very work, whether it is followed or not', () => {
+    const same = { thicknessMm: 3.1, joint: 'tee' } as const;
+    const [older, newer] = [proven(-1, same), proven(-0.5, same)];
+    const taught = [older, newer, proven(-2, { ...same, joint: 'lap' })];
+    expect(plan({ proven: taught }).proven).toBe(newer);
+    expect(plan({ proven: taught, schools: { learning: 'keep-to-book' } }).proven).toBe(newer);
+    const others: readonly Partial<ProvenSetting>[] = [
+      { thicknessMm: 3.3 },
+      { otherThicknessMm: 6 },
+      { position: 'overhead' },
+      { gas: 'co2' },
+    ];
+    for (const other of others) {
+      expect(plan({ proven: [proven(-1, { ...same, ...other })] }).proven).toBeUndefined();
+    }
+  });
+
   it('leaves a number of the welder’s own alone, and says nothing beside it', () => {
     const own = plan({ proven: [proven(-1)] }, { volts: 20 });
     expect(own.volts.start).toBe(20);

@@ -5,7 +5,7 @@ import { workCautions } from '../caution/work-cautions.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
 import { feedPathOf } from '../feed-path/feed-path.ts';
 import { argonMeterReadingLPerMin, gasFlowLPerMin } from '../gas/gas-flow.ts';
-import { learnedOffset } from '../learning/learned-offset.ts';
+import { learnedOffset, provenFor } from '../learning/learned-offset.ts';
 import { loadedWire } from '../machine/machine.ts';
 import { polarityOf } from '../polarity/polarity.ts';
 import { PRACTICE, YOURS } from '../provenance/source.ts';
@@ -27,7 +27,7 @@ import { reasonsFor } from './reasons.ts';
 import { schoolsTouched } from './schools-touched.ts';
 import { secondarySettings } from './secondary-settings.ts';
 import type { SettledWay } from './settle-way.ts';
-import { type Learned, MODEL_VERSION, type OwnNumbers, type PlannedSetup } from './setup.ts';
+import { MODEL_VERSION, type OwnNumbers, type PlannedSetup } from './setup.ts';
 import { techniqueOf } from './technique.ts';
 
 function started(span: Span, own: number | undefined): Span {
@@ -113,11 +113,18 @@ function voltsOf({ open, trueDiameterMm, gas, demand }: SettledWay, currentA: nu
   });
 }
 
-function learnedOf({ open, wire, gas }: SettledWay): Learned | undefined {
-  const { resources, schools } = open.context;
-  if (!resources.machine || !resources.proven || open.family.volts.kind !== 'arc') return undefined;
-  const learned = learnedOffset(resources.proven, { wire, gas: gas.gas.id, mode: open.mode });
-  return learned && { ...learned, followed: schools.learning === 'follow-machine' };
+/** What beads on the machine taught with this wire, gas and mode, and what they proved for this very work. */
+function taughtOf({ open, wire, gas }: SettledWay): Pick<PlannedSetup, 'learned' | 'proven'> {
+  const { resources, schools, work } = open.context;
+  if (!resources.machine || !resources.proven || open.family.volts.kind !== 'arc') {
+    return { learned: undefined, proven: undefined };
+  }
+  const given = { wire, gas: gas.gas.id, mode: open.mode };
+  const learned = learnedOffset(resources.proven, given);
+  return {
+    learned: learned && { ...learned, followed: schools.learning === 'follow-machine' },
+    proven: provenFor(resources.proven, given, work),
+  };
 }
 
 function beadOf({ open, wire, trueDiameterMm, limits }: SettledWay, wireFeedSpeedMPerMin: number) {
@@ -179,8 +186,8 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
   };
   const { currentA, rows, ...speed } = speedOf(settled, arc, own);
   const { low, high } = speed.wireFeedSpeedMPerMin;
-  const learned = learnedOf(settled);
-  const volts = shifted(voltsOf(settled, currentA), followedV(learned));
+  const taught = taughtOf(settled);
+  const volts = shifted(voltsOf(settled, currentA), followedV(taught.learned));
   const bead = beadOf(settled, speed.wireFeedSpeedMPerMin.start);
   const flow = started(
     gasFlowLPerMin(family.flow, gas.gas),
@@ -206,7 +213,7 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
     ...speed,
     volts: started(volts, own.volts),
     voltsKind: family.volts.kind,
-    learned,
+    ...taught,
     currentA: {
       start: currentA,
       low: Math.min(currentOf(arc, low), currentA),
@@ -220,7 +227,7 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
     secondary: secondarySettings({ family, work, wireClass: wire.wireClass }, resources.machine),
     bead,
     demand: rows,
-    schoolsTouched: schoolsTouched(settled, learned),
+    schoolsTouched: schoolsTouched(settled, taught.learned),
     limits: { checked: limits.checked, text: limits.text },
     own,
     cautions: cautionsOf(settled, currentA, bead.passes),

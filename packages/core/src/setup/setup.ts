@@ -4,7 +4,7 @@ import type { DemandRow } from '../demand/current-demand.ts';
 import type { FamilyId } from '../family/family.ts';
 import type { FeedPath } from '../feed-path/feed-path.ts';
 import type { Gas } from '../gas/gas.ts';
-import type { LearnedOffset } from '../learning/learned-offset.ts';
+import type { LearnedOffset, ProvenSetting } from '../learning/learned-offset.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
 import type { Work } from '../material/work.ts';
 import type { PolarityChoice } from '../polarity/polarity.ts';
@@ -117,6 +117,8 @@ export interface PlannedSetup {
   readonly voltsKind: 'arc' | 'mean';
   /** What beads on the machine taught; undefined: nothing with this wire, gas and mode. */
   readonly learned: Learned | undefined;
+  /** The setting that beads proved on the machine for this very work; undefined: none. */
+  readonly proven: ProvenSetting | undefined;
   readonly currentA: Span;
   readonly gasFlowLPerMin: Span;
   readonly ctwdMm: Span;

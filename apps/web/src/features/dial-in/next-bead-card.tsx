@@ -2,8 +2,7 @@ import type { Job, KeptMachine } from '@hot-bead/contract';
 import type { NextBead, PlannedSetup } from '@hot-bead/core';
 import { usePreferences } from '../../app/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
-import { useToast } from '../../ui/toasts.tsx';
-import { useChangeJob } from '../jobs/index.ts';
+import { useTakeSetting } from '../jobs/index.ts';
 import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';
 
@@ -23,20 +22,11 @@ function headline(next: NextBead, number: number): string {
 /** Hands the numbers that proved right to the plan, as the user's own. */
 function TakeButton({ job, next }: Pick<Props, 'job' | 'next'>) {
   const { units } = usePreferences();
-  const change = useChangeJob(job.id);
-  const toast = useToast();
-  const { volts, wireFeedSpeedMPerMin } = next.setting;
-  if (job.own.volts === volts && job.own.wireFeedSpeedMPerMin === wireFeedSpeedMPerMin) {
-    return <p className="mt-2 font-semibold">● The plan is set to these numbers.</p>;
-  }
-  const onClick = (): void =>
-    change.mutate(
-      { own: { volts, wireFeedSpeedMPerMin } },
-      { onSuccess: () => toast('The plan takes these numbers', () => change.mutate({ own: job.own })) },
-    );
+  const { isTaken, take, taking } = useTakeSetting(job);
+  if (isTaken(next.setting)) return <p className="mt-2 font-semibold">● The plan is set to these numbers.</p>;
   return (
-    <Button tone="main" className="mt-3 min-h-14" disabled={change.isPending} onClick={onClick}>
-      Set the plan to {withUnit('volts', volts, units)}
+    <Button tone="main" className="mt-3 min-h-14" disabled={taking} onClick={() => take(next.setting)}>
+      Set the plan to {withUnit('volts', next.setting.volts, units)}
     </Button>
   );
 }

@@ -16,6 +16,7 @@ import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts'
 import { dutyText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
 import { Figure } from './figure.tsx';
+import { ProvenHere } from './proven-here.tsx';
 import { FitToTap } from './fit-to-tap.tsx';
 
 interface Props {
@@ -164,6 +165,7 @@ export function SetThese({ job, plan, machine }: Props) {
           onOwn={setter('ctwdMm')}
         />
       </div>
+      <ProvenHere job={job} plan={plan} machine={machine} />
       <Beneath plan={plan} machine={machine} />
       {away && <StickyStrip plan={plan} />}
     </section>

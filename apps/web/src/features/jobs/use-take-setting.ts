@@ -1,0 +1,28 @@
+import type { Job } from '@hot-bead/contract';
+import type { BeadSetting } from '@hot-bead/core';
+import { useToast } from '../../ui/toasts.tsx';
+import { useChangeJob } from './jobs.queries.ts';
+
+export interface TakeSetting {
+  /** Whether the plan is set to these very numbers. */
+  readonly isTaken: (setting: BeadSetting) => boolean;
+  /** Sets the plan's wire speed and volts, as the user's own; can be undone. */
+  readonly take: (setting: BeadSetting) => void;
+  readonly taking: boolean;
+}
+
+/** Hands numbers that proved right to a job's plan. */
+export function useTakeSetting(job: Job): TakeSetting {
+  const change = useChangeJob(job.id);
+  const toast = useToast();
+  return {
+    isTaken: ({ wireFeedSpeedMPerMin, volts }) =>
+      job.own.volts === volts && job.own.wireFeedSpeedMPerMin === wireFeedSpeedMPerMin,
+    take: ({ wireFeedSpeedMPerMin, volts }) =>
+      change.mutate(
+        { own: { ...job.own, wireFeedSpeedMPerMin, volts } },
+        { onSuccess: () => toast('The plan takes these numbers', () => change.mutate({ own: job.own })) },
+      ),
+    taking: change.isPending,
+  };
+}
