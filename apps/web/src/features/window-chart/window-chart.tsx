@@ -144,8 +144,8 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
             <YAxis
               type="number"
               domain={[...levels]}
+              ticks={[...ticksBetween(levels)]}
               allowDataOverflow
-              allowDecimals={false}
               tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
               stroke="var(--line-strong)"
             />
