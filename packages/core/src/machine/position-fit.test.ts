@@ -2,7 +2,7 @@ import type { BeadSetting } from '../dial-in/bead-report.ts';
 import type { Work } from '../material/work.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
-import { windowBetween } from '../setup/window-curve.ts';
+import { windowAt } from '../setup/window-curve.ts';
 import { positionVolts } from '../volts-calibration/position-volts.ts';
 import type { Machine } from './machine.ts';
 import { positionFit } from './position-fit.ts';
@@ -44,7 +44,7 @@ function tapped(...offsV: number[]): Machine {
 
 /** What a tap gives at a wire speed less the middle wanted there. */
 function offAt(machine: Machine, name: string, speedMPerMin: number): number {
-  const [point] = windowBetween(PLAN, [speedMPerMin, speedMPerMin + 1], 2);
+  const [point] = windowAt(PLAN, [speedMPerMin]);
   const control = machine.voltsControl;
   const position = control?.kind === 'positions' && control.positions.find((p) => p.name === name);
   if (!point || !position) throw new Error('not there');

@@ -1,6 +1,6 @@
 import type { BeadSetting } from '../dial-in/bead-report.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
-import { windowBetween, type WindowPoint } from '../setup/window-curve.ts';
+import { evenSteps, windowAt, type WindowPoint } from '../setup/window-curve.ts';
 import { positionVolts, type VoltsPosition } from '../volts-calibration/position-volts.ts';
 import type { Machine } from './machine.ts';
 
@@ -19,6 +19,13 @@ interface Sample {
   readonly volts: number;
   /** Volts wanted less what the position gives: rising with the wire speed. */
   readonly lacksV: number;
+}
+
+/** The setting whose wire speed lies nearest to another's. */
+function nearestTo<T extends BeadSetting>(at: BeadSetting, settings: readonly T[]): T | undefined {
+  const apart = ({ wireFeedSpeedMPerMin }: BeadSetting): number =>
+    Math.abs(wireFeedSpeedMPerMin - at.wireFeedSpeedMPerMin);
+  return settings.toSorted((a, b) => apart(a) - apart(b))[0];
 }
 
 /** The setting between two samples at which the position lacks so many volts. */
@@ -51,9 +58,7 @@ function fitOf(samples: readonly Sample[], at: BeadSetting, withinV: number): Be
       return a.lacksV <= lacksV && lacksV < b.lacksV ? [between(a, b, lacksV)] : [];
     }),
   );
-  const apart = ({ wireFeedSpeedMPerMin }: BeadSetting): number =>
-    Math.abs(wireFeedSpeedMPerMin - at.wireFeedSpeedMPerMin);
-  return crossings.toSorted((a, b) => apart(a) - apart(b))[0];
+  return nearestTo(at, crossings);
 }
 
 /**
@@ -74,14 +79,12 @@ export function positionFit(
   const control = machine.voltsControl;
   if (control?.kind !== 'positions' || plan.voltsKind !== 'arc') return undefined;
   const { low, high } = plan.wireFeedSpeedMPerMin;
-  const [own] = windowBetween(plan, [at.wireFeedSpeedMPerMin, at.wireFeedSpeedMPerMin + 1], 2);
-  const window = windowBetween(plan, [low, high], STEPS);
+  const [own] = windowAt(plan, [at.wireFeedSpeedMPerMin]);
+  const window = windowAt(plan, evenSteps([low, high], STEPS));
   const offsetV = at.volts - (own?.volts.start ?? at.volts);
   const fits = control.positions.flatMap((position): PositionFit[] => {
     const fit = fitOf(samplesOf(position, machine, window, offsetV), at, withinV);
     return fit ? [{ ...fit, position: position.name }] : [];
   });
-  const apart = ({ wireFeedSpeedMPerMin }: PositionFit): number =>
-    Math.abs(wireFeedSpeedMPerMin - at.wireFeedSpeedMPerMin);
-  return fits.toSorted((a, b) => apart(a) - apart(b))[0];
+  return nearestTo(at, fits);
 }

@@ -46,24 +46,22 @@ function chartEnds(plan: PlannedSetup, arc: WireInArc): readonly [from: number, 
   ];
 }
 
+/** Figures evenly spread from one to another, both ends among them; two or more. */
+export function evenSteps([from, to]: readonly [from: number, to: number], steps: number): readonly number[] {
+  return Array.from({ length: steps }, (_, i) => from + ((to - from) * i) / (steps - 1));
+}
+
 /**
- * The good volts at wire speeds from one to another, in the plan's mode.
+ * The good volts at some wire speeds, in the plan's mode.
  *
- * @param from first wire speed, m/min
- * @param to last wire speed, m/min
- * @param steps number of points, 2 or more
+ * @param speedsMPerMin wire speeds, m/min
  * @source as the plan's own volts
  */
-export function windowBetween(
-  plan: PlannedSetup,
-  [from, to]: readonly [from: number, to: number],
-  steps: number,
-): readonly WindowPoint[] {
+export function windowAt(plan: PlannedSetup, speedsMPerMin: readonly number[]): readonly WindowPoint[] {
   const arc = wireInArc(plan);
   const pair = metalPair(plan.work);
   const learnedV = followedV(plan.learned);
-  return Array.from({ length: steps }, (_, i) => {
-    const wireFeedSpeedMPerMin = from + ((to - from) * i) / (steps - 1);
+  return speedsMPerMin.map((wireFeedSpeedMPerMin) => {
     const currentA = currentOf(arc, wireFeedSpeedMPerMin);
     const volts = voltsSpan({
       family: arc.family,
@@ -85,7 +83,7 @@ export function windowBetween(
  * @source as the plan's own volts
  */
 export function windowCurve(plan: PlannedSetup, steps = 24): readonly WindowPoint[] {
-  return windowBetween(plan, chartEnds(plan, wireInArc(plan)), steps);
+  return windowAt(plan, evenSteps(chartEnds(plan, wireInArc(plan)), steps));
 }
 
 /**
