@@ -1,4 +1,7 @@
 import { TextDecoder, TextEncoder } from 'node:util';
+import { configure } from '@testing-library/dom';
+
+configure({ asyncUtilTimeout: 10_000 }); // a busy machine is slow, not wrong
 
 class ResizeObserverStub {
   observe(): void {}

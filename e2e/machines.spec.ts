@@ -120,6 +120,14 @@ test('taps show what they give at the arc, and a loaded reading makes it surer',
     await expect(
       taps.getByRole('row', { name: /^1 17.5 V 15.1 V.*one loaded reading and the open volts/ }),
     ).toBeVisible();
+
+    await taps.getByRole('button', { name: 'Take 16.2 V at 60 A on tap 1 out' }).click();
+    await expect(taps.getByRole('row', { name: /^1 17.5 V 14.5 V/ })).toBeVisible();
+    await taps.getByText('1 earlier set of readings is kept as history').click();
+    await expect(taps.getByText(/1: open 17.5 V; 1: 16.2 V at 60 A; 2: open 19 V/)).toBeVisible();
+    await taps.getByRole('button', { name: 'Let these count again' }).click();
+    await expect(taps.getByRole('row', { name: /^1 17.5 V 15.1 V/ })).toBeVisible();
+    await expect(taps.getByText(/kept as history/)).toBeHidden();
     await page.goto(`${server.url}/jobs`);
     await typeJob(page, '3 mm lap Old Tom');
     await expect(page.getByRole('region', { name: 'Set these' })).toContainText(/tap \d: about/);

@@ -54,6 +54,7 @@ export {
   newDialReadingSchema,
   type KeptDialReading,
 } from './dial-reading.ts';
+export { pastReadingsListSchema, type KeptPastReadings } from './past-readings.ts';
 export { provenListSchema, type KeptProvenSetting } from './proven.ts';
 
 // A machine with its calibrations as a file

@@ -182,6 +182,12 @@ export {
   type VoltsControl,
   type WireControl,
 } from './machine/machine.ts';
+export {
+  isSameReadings,
+  losesReadings,
+  readingLines,
+  type ControlReadings,
+} from './machine/machine-readings.ts';
 export { MACHINE_KINDS, type MachineKind } from './machine/machine-kind.ts';
 
 // Dial-in: test beads and the ladder

@@ -5,8 +5,10 @@ import { Jobs1764000000000 } from './migrations/1764000000000-jobs.ts';
 import { Shop1764100000000 } from './migrations/1764100000000-shop.ts';
 import { MachineBook1764200000000 } from './migrations/1764200000000-machine-book.ts';
 import { Calibrations1764300000000 } from './migrations/1764300000000-calibrations.ts';
+import { PastReadings1764400000000 } from './migrations/1764400000000-past-readings.ts';
 import { DialReadingEntity } from './dial-reading.entity.ts';
 import { AcknowledgementEntity } from './acknowledgement.entity.ts';
+import { PastReadingsEntity } from './past-readings.entity.ts';
 import { ShopEntity } from './shop.entity.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
 
@@ -26,8 +28,15 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       ShopEntity,
       AcknowledgementEntity,
       DialReadingEntity,
+      PastReadingsEntity,
     ],
-    migrations: [Jobs1764000000000, Shop1764100000000, MachineBook1764200000000, Calibrations1764300000000],
+    migrations: [
+      Jobs1764000000000,
+      Shop1764100000000,
+      MachineBook1764200000000,
+      Calibrations1764300000000,
+      PastReadings1764400000000,
+    ],
     migrationsRun: true,
     synchronize: false,
     prepareDatabase: (database: Sqlite) => {

@@ -42,6 +42,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
+    await older.undoLastMigration(); // past readings
     await older.undoLastMigration(); // readings a tap
     await older.undoLastMigration(); // the machine book
     await older.undoLastMigration(); // shop, cautions and machine profiles

@@ -64,6 +64,12 @@ export class MachinesController {
     return this.machines.read(id);
   }
 
+  @Get(':id/past-readings')
+  @ApiOperation({ summary: 'Readings of its volts and one entry that no longer count, newest first' })
+  pastReadings(@Param('id') id: string) {
+    return this.machines.pastReadings(id);
+  }
+
   @Get(':id/file.json')
   @Header('Content-Type', 'application/json; charset=utf-8')
   @Header('Content-Disposition', 'attachment')

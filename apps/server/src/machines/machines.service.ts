@@ -1,5 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine } from '@hot-bead/contract';
+import type {
+  KeptMachine,
+  KeptPastReadings,
+  MachineChange,
+  MachineClone,
+  MachineFile,
+  NewMachine,
+} from '@hot-bead/contract';
 import { withoutReadings } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -9,6 +16,7 @@ import { JobEntity } from '../database/job.entity.ts';
 import { MachineEntity } from '../database/machine.entity.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import { enteredMachine, keptMachine, machineFile } from './kept-machine.ts';
+import { PastReadingsService } from './past-readings.service.ts';
 
 type Columns = Omit<MachineEntity, 'id' | 'dialReadings' | 'retiredAt' | 'voltsReadAt' | 'entryReadAt'>;
 
@@ -22,23 +30,6 @@ function columnsOf({
   return { name, loadedWireClass, loadedWireDiameterMm, loadedGas, profile };
 }
 
-/** Whether anything of a machine was read with a meter: taps open or loaded, or its display. */
-function hasVoltsReadings({ voltsControl }: NewMachine): boolean {
-  if (voltsControl?.kind === 'displayed') return (voltsControl.meter ?? []).length > 0;
-  if (voltsControl?.kind !== 'positions') return false;
-  return voltsControl.positions.some(({ openV, loaded = [] }) => openV !== undefined || loaded.length > 0);
-}
-
-function hasEntryPoints({ oneEntry }: NewMachine): boolean {
-  return oneEntry?.lines.some(({ points }) => points.length > 0) === true;
-}
-
-/** When a calibration that stands in the machine itself was read: now where it changed, as before where it did not. */
-function readAt(has: boolean, before: unknown, after: unknown, at: string | null): string | null {
-  if (!has) return null;
-  return JSON.stringify(before) === JSON.stringify(after) ? at : new Date().toISOString();
-}
-
 /** Jobs name their machine: they follow it to its new name. */
 async function renameInJobs(manager: EntityManager, before: string, after: string): Promise<void> {
   const jobs = await manager.find(JobEntity, { withDeleted: true });
@@ -49,7 +40,10 @@ async function renameInJobs(manager: EntityManager, before: string, after: strin
 
 @Injectable()
 export class MachinesService {
-  constructor(@InjectRepository(MachineEntity) private readonly machines: Repository<MachineEntity>) {}
+  constructor(
+    @InjectRepository(MachineEntity) private readonly machines: Repository<MachineEntity>,
+    private readonly past: PastReadingsService,
+  ) {}
 
   list(): Promise<KeptMachine[]> {
     return this.where({ retiredAt: IsNull() });
@@ -65,13 +59,7 @@ export class MachinesService {
   }
 
   async create(machine: NewMachine): Promise<KeptMachine> {
-    const now = new Date().toISOString();
-    return this.insert({
-      machine,
-      voltsReadAt: hasVoltsReadings(machine) ? now : null,
-      entryReadAt: hasEntryPoints(machine) ? now : null,
-      dialReadings: [],
-    });
+    return this.insert({ machine, ...this.past.datesOfNew(machine), dialReadings: [] });
   }
 
   /** Changes what is sent; what is absent stays. */
@@ -83,16 +71,18 @@ export class MachinesService {
   async replace(id: string, machine: NewMachine): Promise<KeptMachine> {
     const row = await this.getOrThrow(id);
     if (machine.name !== row.name) await this.refuseTaken(machine.name);
-    const { voltsControl, oneEntry } = row.profile;
     await this.machines.manager.transaction(async (manager) => {
-      await manager.update(MachineEntity, id, {
-        ...columnsOf(machine),
-        voltsReadAt: readAt(hasVoltsReadings(machine), voltsControl, machine.voltsControl, row.voltsReadAt),
-        entryReadAt: readAt(hasEntryPoints(machine), oneEntry, machine.oneEntry, row.entryReadAt),
-      });
+      const dates = await this.past.supersede(manager, row, machine);
+      await manager.update(MachineEntity, id, { ...columnsOf(machine), ...dates });
       if (machine.name !== row.name) await renameInJobs(manager, row.name, machine.name);
     });
     return this.read(id);
+  }
+
+  /** What was read of its volts and its one entry before, newest first. */
+  async pastReadings(id: string): Promise<KeptPastReadings[]> {
+    await this.getOrThrow(id);
+    return this.past.list(id);
   }
 
   async retire(id: string): Promise<void> {

@@ -1,10 +1,19 @@
-import type { MachineChange } from '@hot-bead/contract';
+import type { KeptMachine, MachineChange } from '@hot-bead/contract';
 import { screen } from '@testing-library/react';
 import { SHOWN, TAPPED } from '../../../test/machines.ts';
 import { show } from '../../../test/show.tsx';
 import { EntrySection } from './entry-section.tsx';
 
-const CHANGE = 'PATCH /machines/shown';
+const PAST = 'GET /machines/shown/past-readings';
+
+function shown(machine: KeptMachine) {
+  const result = show(<EntrySection machine={machine} />, {
+    answers: { [PAST]: [], 'PATCH /machines/shown': machine },
+  });
+  const changes = () =>
+    result.sent.filter(({ method }) => method === 'PATCH').map(({ body }) => body as MachineChange);
+  return { ...result, changes };
+}
 
 describe('what a machine chooses for its one entry', () => {
   it('is nothing on a machine without one', () => {
@@ -13,41 +22,45 @@ describe('what a machine chooses for its one entry', () => {
   });
 
   it('is recorded for the wire and gas that are on it', async () => {
-    const { user, sent } = show(<EntrySection machine={SHOWN} />, { answers: { [CHANGE]: SHOWN } });
+    const { user, changes } = shown(SHOWN);
     expect(screen.getByText('1.0 mm: 3.0 m/min, 15.0 V')).toBeInTheDocument();
     await user.type(screen.getByLabelText('Thickness entered (mm)'), '2');
     await user.type(screen.getByLabelText('Wire speed (m/min)'), '5,4');
     await user.type(screen.getByLabelText('Volts'), '16.8');
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     expect(await screen.findByText('Point recorded')).toBeInTheDocument();
-    const { oneEntry } = sent[0]?.body as MachineChange;
-    expect(oneEntry?.lines[0]?.points).toContainEqual({ entry: 2, wireFeedSpeedMPerMin: 5.4, volts: 16.8 });
+    const [change] = changes();
+    expect(change?.oneEntry?.lines[0]?.points).toContainEqual({
+      entry: 2,
+      wireFeedSpeedMPerMin: 5.4,
+      volts: 16.8,
+    });
   });
 
   it('begins a line of its own for another wire, and says that one point says nothing yet', async () => {
     const other = { ...SHOWN, loadedGas: 'co2' } as const;
-    const { user, sent } = show(<EntrySection machine={other} />, { answers: { [CHANGE]: other } });
+    const { user, changes } = shown(other);
     await user.type(screen.getByLabelText('Thickness entered (mm)'), '2');
     await user.type(screen.getByLabelText('Wire speed (m/min)'), '5');
     await user.type(screen.getByLabelText('Volts'), '18');
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     await screen.findByText('Point recorded');
-    const { oneEntry } = sent[0]?.body as MachineChange;
-    expect(oneEntry?.lines.map(({ gas, points }) => [gas, points.length])).toEqual([
+    const [change] = changes();
+    expect(change?.oneEntry?.lines.map(({ gas, points }) => [gas, points.length])).toEqual([
       ['ar-co2-18', 2],
       ['co2', 1],
     ]);
   });
 
   it('refuses a point that runs backwards, without asking the server', async () => {
-    const { user, sent } = show(<EntrySection machine={SHOWN} />);
+    const { user, changes } = shown(SHOWN);
     await user.type(screen.getByLabelText('Thickness entered (mm)'), '5');
     await user.type(screen.getByLabelText('Wire speed (m/min)'), '9');
     await user.type(screen.getByLabelText('Volts'), '19');
     await user.click(screen.getByRole('button', { name: 'Keep it' }));
     expect(screen.getByRole('alert')).toHaveTextContent('At entry 5 the wire is no faster than at 4');
     expect(screen.getByLabelText('Volts')).toHaveValue('19');
-    expect(sent).toEqual([]);
+    expect(changes()).toEqual([]);
   });
 
   it('lets a point be taken out, and the last one takes its line with it', async () => {
@@ -57,9 +70,9 @@ describe('what a machine chooses for its one entry', () => {
       ...SHOWN,
       oneEntry: { unit: 'mm' as const, lines: [{ ...line, points: line.points.slice(0, 1) }] },
     };
-    const { user, sent } = show(<EntrySection machine={one} />, { answers: { [CHANGE]: one } });
+    const { user, changes } = shown(one);
     expect(screen.getByText(/One point says nothing yet/)).toBeInTheDocument();
     await user.click(screen.getByRole('button', { name: 'Take 1.0 mm: 3.0 m/min, 15.0 V out' }));
-    expect((sent[0]?.body as MachineChange).oneEntry?.lines).toEqual([]);
+    expect(changes()[0]?.oneEntry?.lines).toEqual([]);
   });
 });

@@ -13,10 +13,11 @@ import {
 import { usePreferences } from '../../app/preferences.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { entryFigure } from '../machine-terms/index.ts';
-import { shownAs, wireSizeText, withUnit } from '../units/index.ts';
+import { shownAs, wireSizeText } from '../units/index.ts';
 import { ageText, calibratedAt } from './calibration-age.ts';
 import { useChangeMachine } from './machines.queries.ts';
+import { entryPointText } from './entry-text.ts';
+import { PastReadings } from './past-readings.tsx';
 import { ValuesForm } from './values-form.tsx';
 
 const ENTRY_NAME: Readonly<Record<EntryUnit, string>> = {
@@ -58,7 +59,7 @@ function Line({
         {line.points
           .toSorted((a, b) => a.entry - b.entry)
           .map((point) => {
-            const text = `${entryFigure(point.entry, unit)}: ${withUnit('wireFeedSpeed', point.wireFeedSpeedMPerMin, units)}, ${point.volts.toFixed(1)} V`;
+            const text = entryPointText(point, unit, units);
             return (
               <Removable key={point.entry} removeLabel={`Take ${text} out`} onRemove={() => onTakeOut(point)}>
                 {text}
@@ -151,6 +152,7 @@ export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
         }}
       />
       {readAt && <p className="text-sm text-ink-soft">Last recorded {ageText(readAt, new Date())}.</p>}
+      <PastReadings machine={machine} kind="entry" />
     </section>
   );
 }

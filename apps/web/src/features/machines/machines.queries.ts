@@ -8,6 +8,7 @@ export const machineKeys = {
   all: ['machines'] as const,
   retired: ['machines', 'retired'] as const,
   history: (id: string) => ['machines', id, 'history'] as const,
+  past: (id: string) => ['machines', id, 'past-readings'] as const,
 };
 
 const readMachine = readBy<KeptMachine>((contract) => contract.machineSchema);
@@ -41,6 +42,19 @@ export function dialHistoryQuery(id: string) {
         'GET',
         `/machines/${id}/dial-readings`,
         readBy((contract) => contract.dialReadingListSchema),
+      ),
+  });
+}
+
+/** What was read of a machine's volts and one entry, and no longer counts. */
+export function pastReadingsQuery(id: string) {
+  return queryOptions({
+    queryKey: machineKeys.past(id),
+    queryFn: () =>
+      api(
+        'GET',
+        `/machines/${id}/past-readings`,
+        readBy((contract) => contract.pastReadingsListSchema),
       ),
   });
 }

@@ -5,7 +5,12 @@ import { Refusal, show } from '../../../test/show.tsx';
 import { VoltsSection } from './volts-section.tsx';
 
 function shown(machine: KeptMachine, answer: unknown = machine) {
-  return show(<VoltsSection machine={machine} />, { answers: { [`PATCH /machines/${machine.id}`]: answer } });
+  return show(<VoltsSection machine={machine} />, {
+    answers: {
+      [`GET /machines/${machine.id}/past-readings`]: [],
+      [`PATCH /machines/${machine.id}`]: answer,
+    },
+  });
 }
 const changeOf = (sent: readonly { method: string; body: unknown }[]) =>
   sent.filter(({ method }) => method === 'PATCH').map(({ body }) => (body as MachineChange).voltsControl);

@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { ageText, calibratedAt } from './calibration-age.ts';
+import { PastReadings } from './past-readings.tsx';
 import { ShownVolts } from './shown-volts.tsx';
 import { Taps } from './taps.tsx';
 
@@ -27,6 +28,7 @@ export function VoltsSection({ machine }: { readonly machine: KeptMachine }) {
         <ShownVolts machine={machine} meter={control.meter ?? []} />
       )}
       <Age machine={machine} />
+      <PastReadings machine={machine} kind="volts" />
     </section>
   );
 }

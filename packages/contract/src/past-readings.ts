@@ -1,0 +1,21 @@
+import type { ControlReadings } from '@hot-bead/core';
+import Joi from 'joi';
+import { oneEntrySchema, voltsControlSchema } from './machine-controls.ts';
+
+/** What was once read of a machine's volts or one entry, and no longer counts. */
+export type KeptPastReadings = ControlReadings & {
+  readonly id: string;
+  /** When the newest of it was read; null: not known. */
+  readonly readAt: string | null;
+  readonly supersededAt: string;
+};
+
+export const pastReadingsListSchema = Joi.array<KeptPastReadings[]>().items(
+  Joi.object({
+    id: Joi.string().required(),
+    kind: Joi.valid('volts', 'entry').required(),
+    value: Joi.when('kind', { is: 'volts', then: voltsControlSchema, otherwise: oneEntrySchema }).required(),
+    readAt: Joi.string().allow(null).required(),
+    supersededAt: Joi.string().required(),
+  }),
+);
