@@ -2,6 +2,7 @@ import {
   ENTRY_UNITS,
   entryLineFault,
   type EntryPoint,
+  inchesPerMinFromMPerMin,
   isSameLine,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
@@ -104,16 +105,26 @@ export const voltsControlSchema = Joi.object({
   ),
 });
 
+/** Wire speeds that a machine may have, m/min, and the same in words, in both units. */
+export const WIRE_SPEED_RANGE_M_PER_MIN = [0.3, 40] as const;
+const [slowest, fastest] = WIRE_SPEED_RANGE_M_PER_MIN;
+const [slowestIn, fastestIn] = [slowest, fastest].map((speed) => inchesPerMinFromMPerMin(speed).toFixed(0));
+export const WIRE_SPEED_WORDS = `${slowest} to ${fastest} m/min (${slowestIn} to ${fastestIn} in/min)`;
+
 export const entryPointSchema = Joi.object<EntryPoint>({
   entry: Joi.number().min(0).max(1000).required().messages({
     'number.base': 'The entry is a number.',
     'any.required': 'Write what was entered.',
   }),
-  wireFeedSpeedMPerMin: Joi.number().min(0.3).max(40).required().messages({
-    'number.base': 'The wire speed is a number.',
-    'number.min': 'The wire speed is 0.3 to 40 m/min (12 to 1575 in/min).',
-    'number.max': 'The wire speed is 0.3 to 40 m/min (12 to 1575 in/min).',
-  }),
+  wireFeedSpeedMPerMin: Joi.number()
+    .min(slowest)
+    .max(fastest)
+    .required()
+    .messages({
+      'number.base': 'The wire speed is a number.',
+      'number.min': `The wire speed is ${WIRE_SPEED_WORDS}.`,
+      'number.max': `The wire speed is ${WIRE_SPEED_WORDS}.`,
+    }),
   volts: volts('What it chose in volts'),
 });
 

@@ -10,7 +10,13 @@ import {
 } from '@hot-bead/core';
 import Joi from 'joi';
 import { gasSchema } from './gas.ts';
-import { oneEntrySchema, voltsControlSchema, wireControlSchema } from './machine-controls.ts';
+import {
+  oneEntrySchema,
+  voltsControlSchema,
+  WIRE_SPEED_RANGE_M_PER_MIN,
+  WIRE_SPEED_WORDS,
+  wireControlSchema,
+} from './machine-controls.ts';
 import { SHELF_MOST, wireSchema } from './shop.ts';
 import { dialReadingListSchema, type KeptDialReading } from './dial-reading.ts';
 
@@ -28,7 +34,7 @@ export interface KeptMachine extends Machine {
   readonly entryReadAt: string | null;
 }
 
-const rising = (min: number, max: number, what: string, unit: string, also = '') =>
+const rising = ([min, max]: readonly [number, number], what: string, words: string) =>
   Joi.array()
     .ordered(Joi.number().min(min).max(max).required(), Joi.number().min(min).max(max).required())
     .custom((value: readonly [number, number], helpers) =>
@@ -36,8 +42,8 @@ const rising = (min: number, max: number, what: string, unit: string, also = '')
     )
     .messages({
       'range-order': `${what}: the lowest must lie under the highest.`,
-      'number.min': `${what} is ${min} to ${max} ${unit}${also}.`,
-      'number.max': `${what} is ${min} to ${max} ${unit}${also}.`,
+      'number.min': `${what} is ${words}.`,
+      'number.max': `${what} is ${words}.`,
       'number.base': `${what} is two numbers.`,
       'array.includesRequiredUnknowns': `${what} is two numbers.`,
     });
@@ -79,8 +85,8 @@ const fields = {
   loadedWireClass: Joi.valid(...WIRE_CLASSES),
   loadedWireDiameterMm: Joi.valid(...WIRE_DIAMETERS_MM),
   loadedGas: gasSchema,
-  currentRangeA: rising(5, 600, 'Current', 'A'),
-  wireFeedSpeedRangeMPerMin: rising(0.3, 40, 'Wire speed', 'm/min', ' (12 to 1575 in/min)'),
+  currentRangeA: rising([5, 600], 'Current', '5 to 600 A'),
+  wireFeedSpeedRangeMPerMin: rising(WIRE_SPEED_RANGE_M_PER_MIN, 'Wire speed', WIRE_SPEED_WORDS),
   features: Joi.array()
     .items(Joi.valid(...MACHINE_FEATURES))
     .unique(),

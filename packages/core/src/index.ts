@@ -174,7 +174,6 @@ export {
   machineHas,
   machineHasRoll,
   POLARITY_CHANGES,
-  withoutReadings,
   type DriveRoll,
   type Machine,
   type MachineFeature,
@@ -186,6 +185,7 @@ export {
   isSameReadings,
   losesReadings,
   readingLines,
+  withoutReadings,
   type ControlReadings,
 } from './machine/machine-readings.ts';
 export { MACHINE_KINDS, type MachineKind } from './machine/machine-kind.ts';
@@ -232,7 +232,6 @@ export {
   type MachineDials,
   type PositionDial,
 } from './dial-calibration/machine-dials.ts';
-export { handSet, handStep, knobWords, type KnobScale } from './dial-calibration/knob-words.ts';
 export {
   measuredSpeed,
   RUN_LENGTH_RANGE_MM,
@@ -282,7 +281,7 @@ export {
   type VoltsTerm,
   type WireTerm,
 } from './machine/knob-terms.ts';
-export { positionFit, type PositionFit } from './machine/position-fit.ts';
+export { isFarPosition, planFit, type PositionFit } from './machine/position-fit.ts';
 export {
   machineTerms,
   planReach,

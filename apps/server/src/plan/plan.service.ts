@@ -57,7 +57,8 @@ export class PlanService {
 
   /** The shop with what its beads taught. */
   private async planner(): Promise<Planner> {
-    return this.planners.planner(await this.proven.list());
+    const book = await this.planners.planner();
+    return book.taught(await this.proven.listIn(book));
   }
 
   private unreadable(reading: QuickReading, report: PlanResponse['report'], field: string): DomainError {

@@ -7,6 +7,7 @@ import {
   type QuickWork,
   resourcesOf,
   type Setup,
+  type Shop,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { MachinesService } from '../machines/machines.service.ts';
@@ -17,6 +18,19 @@ export interface Planner {
   readonly machines: readonly KeptMachine[];
   /** The setup of a job as it stands; null while it has no thickness. */
   readonly setupOf: (said: QuickWork, own: OwnNumbers) => Setup | null;
+  /** The same shop, with what test beads proved. */
+  readonly taught: (proven: readonly MachineProven[]) => Planner;
+}
+
+function plannerOf(machines: readonly KeptMachine[], shop: Shop): Planner {
+  return {
+    machines,
+    setupOf(said, own) {
+      const complete = completeWork(said);
+      return complete ? planSetup(complete.work, resourcesOf(said, shop), own) : null;
+    },
+    taught: (proven) => plannerOf(machines, { ...shop, proven }),
+  };
 }
 
 @Injectable()
@@ -26,21 +40,10 @@ export class PlannerService {
     private readonly shop: ShopService,
   ) {}
 
-  /**
-   * The shop as it stands, read once, and the setup of any job in it.
-   *
-   * @param proven what test beads proved; without it every setup is by the book
-   */
-  async planner(proven?: readonly MachineProven[]): Promise<Planner> {
+  /** The shop as it stands, read once, and the setup of any job in it by the book. */
+  async planner(): Promise<Planner> {
     const { schools, shelf } = await this.shop.read();
     const machines = await this.machines.list();
-    const shop = { machines, schools, shelf: shelf ?? undefined, proven };
-    return {
-      machines,
-      setupOf(said, own) {
-        const complete = completeWork(said);
-        return complete ? planSetup(complete.work, resourcesOf(said, shop), own) : null;
-      },
-    };
+    return plannerOf(machines, { machines, schools, shelf: shelf ?? undefined });
   }
 }

@@ -30,9 +30,13 @@ export class ProvenService {
 
   /** Settings that test beads proved, of every job that names its machine, oldest first; their offsets are off the book. */
   async list(): Promise<KeptProvenSetting[]> {
+    return this.listIn(await this.planners.planner());
+  }
+
+  /** The same in a shop that has been read. */
+  async listIn(planner: Planner): Promise<KeptProvenSetting[]> {
     const jobs = await this.jobs.list();
     const beads = await this.beads.listByJob();
-    const planner = await this.planners.planner();
     return jobs.toReversed().flatMap((job) => provenOf(job, beads.get(job.id) ?? [], planner));
   }
 }

@@ -10,6 +10,9 @@ const TONE: Readonly<Record<Tone, string>> = {
   straw: 'border-straw bg-straw-tint',
 };
 
+/** A line or a short text that stands out, to be minded. */
+export const MIND_BOX = `rounded-md border px-3 py-2 ${TONE.straw}`;
+
 interface NoticeProps {
   readonly tone?: Tone;
   readonly title: string;

@@ -1,5 +1,12 @@
 import type { OneEntry } from '../one-entry/one-entry.ts';
-import { type ControlReadings, isSameReadings, losesReadings, readingLines } from './machine-readings.ts';
+import type { Machine } from './machine.ts';
+import {
+  type ControlReadings,
+  isSameReadings,
+  losesReadings,
+  readingLines,
+  withoutReadings,
+} from './machine-readings.ts';
 import type { VoltsPosition } from '../volts-calibration/position-volts.ts';
 
 const taps = (...positions: readonly VoltsPosition[]): ControlReadings => ({
@@ -58,5 +65,37 @@ describe('the readings of a control', () => {
     expect(isSameReadings(shown(18, 18.4), shown(18.4, 18))).toBe(true);
     expect(isSameReadings(shown(18), shown(18, 18.4))).toBe(false);
     expect(isSameReadings(undefined, shown())).toBe(true);
+  });
+});
+
+const BARE: Machine = {
+  name: 'Tom',
+  loadedWireClass: 'ER70S-6',
+  loadedWireDiameterMm: 0.8,
+  loadedGas: 'ar-co2-18',
+};
+
+describe('a machine', () => {
+  it('without its readings keeps its taps’ names and what it chooses for its one entry', () => {
+    const oneEntry = { unit: 'mm', lines: [] } as const;
+    const tapped: Machine = {
+      ...BARE,
+      oneEntry,
+      voltsControl: {
+        kind: 'positions',
+        positions: [{ name: 'A', openV: 18, loaded: [{ volts: 16, currentA: 80 }] }, { name: 'B' }],
+      },
+    };
+    expect(withoutReadings(tapped)).toEqual({
+      ...BARE,
+      oneEntry,
+      voltsControl: { kind: 'positions', positions: [{ name: 'A' }, { name: 'B' }] },
+    });
+    const shown: Machine = {
+      ...BARE,
+      voltsControl: { kind: 'displayed', meter: [{ shownV: 19, meterV: 18 }] },
+    };
+    expect(withoutReadings(shown).voltsControl).toEqual({ kind: 'displayed' });
+    expect(withoutReadings(BARE)).toBe(BARE);
   });
 });

@@ -1,5 +1,5 @@
 import type { OneEntry } from '../one-entry/one-entry.ts';
-import type { VoltsControl } from './machine.ts';
+import type { Machine, VoltsControl } from './machine.ts';
 
 /** What was read of a machine's controls: what a meter told of its volts, or what it chose for its one entry. */
 export type ControlReadings =
@@ -45,4 +45,16 @@ export function losesReadings(
 /** Whether two hold the very same readings. */
 export function isSameReadings(a: ControlReadings | undefined, b: ControlReadings | undefined): boolean {
   return !losesReadings(a, b) && !losesReadings(b, a);
+}
+
+/**
+ * The machine without what a meter told of it: taps keep their names alone, a display nothing. What it chooses for its
+ * one entry is its make's, and stays.
+ */
+export function withoutReadings(machine: Machine): Machine {
+  const control = machine.voltsControl;
+  if (control?.kind === 'displayed') return { ...machine, voltsControl: { kind: 'displayed' } };
+  if (control?.kind !== 'positions') return machine;
+  const positions = control.positions.map(({ name }) => ({ name }));
+  return { ...machine, voltsControl: { kind: 'positions', positions } };
 }

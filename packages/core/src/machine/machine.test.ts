@@ -1,4 +1,4 @@
-import { type Machine, machineHas, machineHasRoll, withoutReadings } from './machine.ts';
+import { type Machine, machineHas, machineHasRoll } from './machine.ts';
 
 const BARE: Machine = {
   name: 'Tom',
@@ -17,28 +17,5 @@ describe('a machine', () => {
     expect(machineHasRoll(BARE, roll)).toBeUndefined();
     expect(machineHasRoll({ ...BARE, rolls: [{ ...roll, grooveMm: 1.0 }] }, roll)).toBe(false);
     expect(machineHasRoll({ ...BARE, rolls: [roll] }, roll)).toBe(true);
-  });
-
-  it('without its readings keeps its taps’ names and what it chooses for its one entry', () => {
-    const oneEntry = { unit: 'mm', lines: [] } as const;
-    const tapped: Machine = {
-      ...BARE,
-      oneEntry,
-      voltsControl: {
-        kind: 'positions',
-        positions: [{ name: 'A', openV: 18, loaded: [{ volts: 16, currentA: 80 }] }, { name: 'B' }],
-      },
-    };
-    expect(withoutReadings(tapped)).toEqual({
-      ...BARE,
-      oneEntry,
-      voltsControl: { kind: 'positions', positions: [{ name: 'A' }, { name: 'B' }] },
-    });
-    const shown: Machine = {
-      ...BARE,
-      voltsControl: { kind: 'displayed', meter: [{ shownV: 19, meterV: 18 }] },
-    };
-    expect(withoutReadings(shown).voltsControl).toEqual({ kind: 'displayed' });
-    expect(withoutReadings(BARE)).toBe(BARE);
   });
 });

@@ -88,18 +88,6 @@ export interface Machine {
   readonly rolls?: readonly DriveRoll[] | undefined;
 }
 
-/**
- * The machine without what a meter told of it: taps keep their names alone, a display nothing. What it chooses for its
- * one entry is its make's, and stays.
- */
-export function withoutReadings(machine: Machine): Machine {
-  const control = machine.voltsControl;
-  if (control?.kind === 'displayed') return { ...machine, voltsControl: { kind: 'displayed' } };
-  if (control?.kind !== 'positions') return machine;
-  const positions = control.positions.map(({ name }) => ({ name }));
-  return { ...machine, voltsControl: { kind: 'positions', positions } };
-}
-
 /** The wire that is on the machine. */
 export function loadedWire({ loadedWireClass, loadedWireDiameterMm }: Machine): ShelfWire {
   return { wireClass: loadedWireClass, diameterMm: loadedWireDiameterMm };

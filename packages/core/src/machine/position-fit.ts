@@ -2,6 +2,7 @@ import type { BeadSetting } from '../dial-in/bead-report.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { evenSteps, windowAt, type WindowPoint } from '../setup/window-curve.ts';
 import { positionVolts, type VoltsPosition } from '../volts-calibration/position-volts.ts';
+import { NEAR_POSITION_V, type VoltsTerm } from './knob-terms.ts';
 import type { Machine } from './machine.ts';
 
 /** A wire speed moved so that a tap or letter suits it, where none suits the plan's own start. */
@@ -87,4 +88,23 @@ export function positionFit(
     return fit ? [{ ...fit, position: position.name }] : [];
   });
   return nearestTo(at, fits);
+}
+
+/** Whether the nearest tap or letter is off by more than may be called near: what a fit is for. */
+export function isFarPosition(volts: VoltsTerm): boolean {
+  return volts.status === 'position' && !volts.near;
+}
+
+/**
+ * The wire speed to offer for a plan whose nearest tap is far: one that a tap suits wholly, else one that brings a tap
+ * near. Undefined where a tap is near, none could be, or the welder set the wire speed or the volts.
+ *
+ * @param volts the plan's volts in the machine's terms
+ * @source our model
+ */
+export function planFit(machine: Machine, plan: PlannedSetup, volts: VoltsTerm): PositionFit | undefined {
+  const isSet = plan.own.wireFeedSpeedMPerMin !== undefined || plan.own.volts !== undefined;
+  if (isSet || !isFarPosition(volts)) return undefined;
+  const at = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start };
+  return positionFit(machine, plan, at, 0) ?? positionFit(machine, plan, at, NEAR_POSITION_V);
 }

@@ -10,4 +10,4 @@ export {
   useRemoveJob,
 } from './jobs.queries.ts';
 export { useJob } from './use-job.ts';
-export { type TakeSetting, useTakeSetting } from './use-take-setting.ts';
+export { useTakeSetting } from './use-take-setting.ts';

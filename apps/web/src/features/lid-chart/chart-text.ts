@@ -1,5 +1,6 @@
 import {
   type EntryUnit,
+  isFarPosition,
   type LidBasis,
   type LidCell,
   type LidColumn,
@@ -30,7 +31,7 @@ const FAR = '(far)';
 
 /** Whether a cell's tap or letter is the nearest there is, and yet not near. */
 function isFar({ wire, volts, fitted }: SetCell): boolean {
-  return (wire.status === 'letter' && !wire.near) || (volts.status === 'position' && !volts.near && !fitted);
+  return (wire.status === 'letter' && !wire.near) || (isFarPosition(volts) && !fitted);
 }
 
 /** What the words of a chart's cells mean that say how well a tap or letter suits the plan; those that stand in it. */

@@ -12,7 +12,7 @@ import type {
   VoltsTerm,
   WireTerm,
 } from '@hot-bead/core';
-import { machineTerms, NEAR_POSITION_V, positionFit } from '@hot-bead/core';
+import { machineTerms, planFit } from '@hot-bead/core';
 import type { Units } from '../../app/units.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 import { dialsOf } from './dials-of.ts';
@@ -22,16 +22,9 @@ export function termsOf(plan: PlannedSetup, machine: KeptMachine, at?: BeadSetti
   return machineTerms(machine, dialsOf(machine), plan, at);
 }
 
-/**
- * The wire speed, in the plan's own range, that makes a tap suit it where none suits the start; undefined where one does,
- * where none could, or where the welder set the wire speed or the volts.
- */
+/** The wire speed to offer where no tap of the machine is near. */
 export function fitToPosition(plan: PlannedSetup, machine: KeptMachine): PositionFit | undefined {
-  if (plan.own.wireFeedSpeedMPerMin !== undefined || plan.own.volts !== undefined) return undefined;
-  const { volts } = termsOf(plan, machine);
-  if (volts.status !== 'position' || volts.near) return undefined;
-  const at = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start };
-  return positionFit(machine, plan, at, 0) ?? positionFit(machine, plan, at, NEAR_POSITION_V);
+  return planFit(machine, plan, termsOf(plan, machine).volts);
 }
 
 /** "± 0.3" of a span. */

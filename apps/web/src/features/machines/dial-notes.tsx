@@ -1,8 +1,8 @@
 import { type Dial, dialBend, type MachineDials, type PositionDial } from '@hot-bead/core';
 import { usePreferences } from '../../app/preferences.tsx';
+import { MIND_BOX } from '../../ui/notices.tsx';
 import { withUnit } from '../units/index.ts';
 import { DialDoubts } from './reading/dial-doubts.tsx';
-import { DOUBT } from './reading/doubt-text.ts';
 
 interface Props {
   readonly dial: Dial;
@@ -30,13 +30,13 @@ export function DialNotes({ dial, dials, from, position, nameOf }: Props) {
   return (
     <ul className="grid gap-1">
       {from === 'scaled' && (
-        <li className={DOUBT}>
+        <li className={MIND_BOX}>
           ◆ Tap {position} has few readings: its dial has the shape of tap {reference}, through what was read
           here. Three places make it its own.
         </li>
       )}
       {from === 'guessed' && (
-        <li className={DOUBT}>
+        <li className={MIND_BOX}>
           ◆ Tap {position} was not read: guessed from tap {reference} by the open volts. Read one place here.
         </li>
       )}

@@ -1,6 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { dialAtPosition, nextKnob } from '@hot-bead/core';
 import { useState } from 'react';
+import { MIND_BOX } from '../../ui/notices.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { dialsOf } from '../machine-terms/index.ts';
@@ -24,7 +25,7 @@ function Age({ machine }: { readonly machine: KeptMachine }) {
   const now = new Date();
   const old = isOld(dial, now);
   return (
-    <p className={old ? 'rounded-md border border-straw bg-straw-tint px-3 py-2' : 'text-sm text-ink-soft'}>
+    <p className={old ? MIND_BOX : 'text-sm text-ink-soft'}>
       {old ? '◆ ' : ''}Oldest reading {ageText(dial, now)}.
       {old ? ' Rolls, liner and motor wear: read one place again, and all of it where that has moved.' : ''}
     </p>

@@ -12,12 +12,11 @@ import {
 } from '@hot-bead/core';
 import { usePreferences } from '../../app/preferences.tsx';
 import { Removable } from '../../ui/removable.tsx';
-import { useToast } from '../../ui/toasts.tsx';
 import { shownAs, wireSizeText } from '../units/index.ts';
 import { ageText, calibratedAt } from './calibration-age.ts';
-import { useChangeMachine } from './machines.queries.ts';
 import { entryPointText } from './entry-text.ts';
 import { PastReadings } from './past-readings.tsx';
+import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { ValuesForm } from './values-form.tsx';
 
 const ENTRY_NAME: Readonly<Record<EntryUnit, string>> = {
@@ -77,21 +76,11 @@ function Line({
 /** What the machine chooses of itself for its one entry, recorded at a few points; plans then give entry and trim. */
 export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
   const { units } = usePreferences();
-  const change = useChangeMachine(machine.id);
-  const toast = useToast();
+  const change = useChangeWithUndo(machine);
   const { oneEntry } = machine;
   if (!oneEntry) return null;
   const set = (next: OneEntry, done: string, settle?: (error?: Error) => void): void =>
-    change.mutate(
-      { oneEntry: next },
-      {
-        onSuccess: () => {
-          settle?.();
-          toast(done, () => change.mutate({ oneEntry }));
-        },
-        onError: (error) => (settle ? settle(error) : toast(`Not kept. ${error.message}`)),
-      },
-    );
+    change.set({ oneEntry: next }, done, settle);
   const loaded: EntryFor = { ...loadedWire(machine), gas: machine.loadedGas };
   const points = oneEntry.lines.find((line) => isSameLine(line, loaded))?.points ?? [];
   const speed = shownAs('wireFeedSpeed', units);
@@ -134,7 +123,7 @@ export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
           { name: 'wireFeedSpeedMPerMin', label: `Wire speed (${speed.unit})` },
           { name: 'volts', label: 'Volts' },
         ]}
-        saving={change.isPending}
+        saving={change.saving}
         check={({ wireFeedSpeedMPerMin, ...values }) =>
           validated(entryPointSchema, {
             ...values,

@@ -7,7 +7,8 @@ import type { Units } from '../../app/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { entryPointText } from './entry-text.ts';
-import { pastReadingsQuery, useChangeMachine } from './machines.queries.ts';
+import { pastReadingsQuery } from './machines.queries.ts';
+import { useChangeWithUndo } from './use-change-with-undo.ts';
 
 const day = (at: string): string => format(new Date(at), 'd MMM yyyy');
 
@@ -55,11 +56,9 @@ interface Props {
 /** Readings that others took the place of: kept, and one press lets them count again. */
 export function PastReadings({ machine, kind }: Props) {
   const query = useQuery(pastReadingsQuery(machine.id));
-  const change = useChangeMachine(machine.id);
+  const { set, saving } = useChangeWithUndo(machine);
   const toast = useToast();
   const past = (query.data ?? []).filter((readings) => readings.kind === kind);
-  const now: MachineChange =
-    kind === 'volts' ? { voltsControl: machine.voltsControl } : { oneEntry: machine.oneEntry };
   if (query.error) {
     return (
       <p role="alert" className="text-hot">
@@ -79,11 +78,10 @@ export function PastReadings({ machine, kind }: Props) {
           <Row
             key={readings.id}
             past={readings}
-            saving={change.isPending}
+            saving={saving}
             onCountAgain={() =>
-              change.mutate(changeBack(readings), {
-                onSuccess: () => toast('The earlier readings count again', () => change.mutate(now)),
-                onError: (error) => toast(`Not changed. ${error.message}`),
+              set(changeBack(readings), 'The earlier readings count again', (error) => {
+                if (error) toast(`Not changed. ${error.message}`);
               })
             }
           />

@@ -1,7 +1,7 @@
 import { type KeptMachine, meterReadingSchema, validated } from '@hot-bead/contract';
 import { type MeterReading, shownOffset, type VoltsControl } from '@hot-bead/core';
 import { Removable } from '../../ui/removable.tsx';
-import { useChangeVolts } from './use-change-volts.ts';
+import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { ValuesForm } from './values-form.tsx';
 
 /** What the display shows against a meter at the arc. */
@@ -12,7 +12,7 @@ export function ShownVolts({
   readonly machine: KeptMachine;
   readonly meter: readonly MeterReading[];
 }) {
-  const { set, saving } = useChangeVolts(machine);
+  const { set, saving } = useChangeWithUndo(machine);
   const offset = shownOffset(meter);
   const withMeter = (next: readonly MeterReading[]): VoltsControl => ({
     kind: 'displayed',
@@ -41,7 +41,7 @@ export function ShownVolts({
           <Removable
             key={`${shownV} ${meterV} ${i}`}
             removeLabel={`Take the reading of ${meterV} V at ${shownV} V shown out`}
-            onRemove={() => set(withMeter(meter.toSpliced(i, 1)), 'Reading taken out')}
+            onRemove={() => set({ voltsControl: withMeter(meter.toSpliced(i, 1)) }, 'Reading taken out')}
           >
             {shownV} V shown, {meterV} V read
           </Removable>
@@ -55,7 +55,9 @@ export function ShownVolts({
         ]}
         saving={saving}
         check={(values) => validated(meterReadingSchema, values)}
-        onKeep={(reading, settle) => set(withMeter([...meter, reading]), 'Reading kept', settle)}
+        onKeep={(reading, settle) =>
+          set({ voltsControl: withMeter([...meter, reading]) }, 'Reading kept', settle)
+        }
       />
       <p className="text-sm text-ink-soft">
         ◆ The tip is live: insulated probes, dry gloves, no contact with the work lead.

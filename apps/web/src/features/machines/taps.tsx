@@ -9,11 +9,11 @@ import {
 } from '@hot-bead/core';
 import { useState } from 'react';
 import { Field, SelectField } from '../../ui/field.tsx';
+import { MIND_BOX } from '../../ui/notices.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { numberOrText } from '../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';
-import { DOUBT } from './reading/doubt-text.ts';
-import { useChangeVolts } from './use-change-volts.ts';
+import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { ValuesForm } from './values-form.tsx';
 
 const FROM = {
@@ -96,7 +96,7 @@ function PositionRow({
           </span>
         )}
         <LoadedReadings position={position} onTakeOut={onTakeOut} />
-        {doubt && <p className={`mt-1 text-sm ${DOUBT}`}>◆ {loadedDoubtText(doubt)}</p>}
+        {doubt && <p className={`mt-1 text-sm ${MIND_BOX}`}>◆ {loadedDoubtText(doubt)}</p>}
       </td>
     </tr>
   );
@@ -139,7 +139,7 @@ function TapFor({
 export function Taps({ machine, control }: { readonly machine: KeptMachine; readonly control: Positions }) {
   const [amps, setAmps] = useState(String(USUAL_CURRENT_A));
   const [tap, setTap] = useState(control.positions[0]?.name ?? '');
-  const { set, saving } = useChangeVolts(machine);
+  const { set, saving } = useChangeWithUndo(machine);
   const [least, most] = CURRENT_RANGE_A;
   const asked = numberOrText(amps);
   const usable = typeof asked === 'number' && asked >= least && asked <= most;
@@ -180,7 +180,7 @@ export function Taps({ machine, control }: { readonly machine: KeptMachine; read
               currentA={current}
               onTakeOut={(index) =>
                 set(
-                  withLoaded(position.name, loadedOf(position.name).toSpliced(index, 1)),
+                  { voltsControl: withLoaded(position.name, loadedOf(position.name).toSpliced(index, 1)) },
                   'Reading taken out',
                 )
               }
@@ -197,7 +197,7 @@ export function Taps({ machine, control }: { readonly machine: KeptMachine; read
         saving={saving}
         check={(values) => validated(loadedSchema, values)}
         onKeep={(reading, settle) =>
-          set(withLoaded(tap, [...loadedOf(tap), reading]), 'Reading kept', settle)
+          set({ voltsControl: withLoaded(tap, [...loadedOf(tap), reading]) }, 'Reading kept', settle)
         }
       >
         <SelectField

@@ -2,6 +2,7 @@ import { practiceFeeder, seededRandom } from '@hot-bead/core';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';
+import { MIND_BOX } from '../../ui/notices.tsx';
 import { PracticeDial } from './practice-dial.tsx';
 import { PracticeGauge } from './practice-gauge.tsx';
 import { PracticeMeter } from './practice-meter.tsx';
@@ -40,7 +41,7 @@ export function PracticePage() {
           <ButtonLink to="/machines">All machines</ButtonLink>
         </div>
       </div>
-      <p className="rounded-md border border-straw bg-straw-tint px-3 py-2">
+      <p className={MIND_BOX}>
         ◆ <span className="font-semibold">Simulated.</span> No machine, no wire, no arc: what it shows is
         drawn from its number and holds for nothing real. Nothing of it is kept.
       </p>

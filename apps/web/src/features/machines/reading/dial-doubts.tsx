@@ -1,6 +1,7 @@
 import type { Dial } from '@hot-bead/core';
 import { usePreferences } from '../../../app/preferences.tsx';
-import { DOUBT, doubtText } from './doubt-text.ts';
+import { MIND_BOX } from '../../../ui/notices.tsx';
+import { doubtText } from './doubt-text.ts';
 
 interface Props {
   readonly dial: Dial;
@@ -14,7 +15,7 @@ export function DialDoubts({ dial, nameOf }: Props) {
   return dial.doubts.map((doubt) => {
     const text = doubtText(doubt, nameOf, units);
     return (
-      <li key={text} className={DOUBT}>
+      <li key={text} className={MIND_BOX}>
         ◆ {text}
       </li>
     );

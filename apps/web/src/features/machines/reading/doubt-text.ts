@@ -2,9 +2,6 @@ import type { DialDoubt } from '@hot-bead/core';
 import type { Units } from '../../../app/units.ts';
 import { withUnit } from '../../units/index.ts';
 
-/** How a doubt stands out. */
-export const DOUBT = 'rounded-md border border-straw bg-straw-tint px-3 py-2';
-
 /**
  * What the readings leave in doubt, and what to do about it.
  *
