@@ -45,6 +45,12 @@ ${residualRows.join('\n')}
 
 ${table(core.dialledInChecks())}
 
+## Larger and other cored wires
+
+Current and volts at the row’s own wire speed.
+
+${table(core.coredRowChecks())}
+
 ## Starting rows
 
 ${table(rows)}

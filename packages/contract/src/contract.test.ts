@@ -34,7 +34,7 @@ describe('work', () => {
     [{ thickness: 0 }, 'thickness-out-of-range@thickness'],
     [{ thickness: '500 mm' }, 'thickness-out-of-range@thickness'],
     [{ thickness: '14' }, 'thickness-ambiguous@thickness'],
-    [{ thicknessMm: 25.01 }, 'thickness-out-of-range@thicknessMm'],
+    [{ thicknessMm: 25.41 }, 'thickness-out-of-range@thicknessMm'],
     [{ thicknessMm: 3, thickness: '3' }, 'missing@'],
     [{ gas: 'laughing' }, 'gas-unknown@gas'],
     [{ joint: 'knot' }, 'not-one-of@joint'],

@@ -1,17 +1,24 @@
 import {
   BASE_METALS,
   CIRCUMSTANCES,
+  GAP_RANGE_MM,
   gaugeTableFor,
   JOINTS,
+  LEG_RANGE_MM,
   type LengthUnit,
+  NUMBER_OFF_RANGE,
+  OUTSIDE_RANGE_MM,
   parseThickness,
+  PASSES_RANGE,
   PLACES,
   POLARITIES,
   POSITIONS,
   PRIORITIES,
   PRODUCTS,
+  PROFILES,
   type QuickWork,
   SEAM_RANGE_MM,
+  STITCH_RANGE_MM,
   SURFACES,
   THICKNESS_RANGE_MM,
   TRANSFER_MODES,
@@ -64,6 +71,20 @@ const thicknessMm = Joi.number()
     return errors;
   });
 
+/** A number within core's own range, with one sentence for whatever is wrong with it. */
+function figure(what: string, [min, max]: readonly [number, number], unit = ''): Joi.NumberSchema {
+  const limits = `${what} is ${min} to ${max}${unit}.`;
+  return Joi.number()
+    .min(min)
+    .max(max)
+    .messages({
+      'number.base': `${what} is a number.`,
+      'number.integer': `${what} is a whole number.`,
+      'number.min': limits,
+      'number.max': limits,
+    });
+}
+
 /** What has been said of a job; everything may be left open. */
 export const workSchema = Joi.object<WorkInput>({
   thickness: thicknessText,
@@ -95,6 +116,11 @@ export const workSchema = Joi.object<WorkInput>({
     .items(Joi.valid(...CIRCUMSTANCES))
     .unique(),
   machineName: Joi.string().max(60),
+  profile: Joi.valid(...PROFILES),
+  outsideMm: Joi.array()
+    .items(figure('An outside size', OUTSIDE_RANGE_MM, ' mm'))
+    .min(1)
+    .max(2),
   seamMm: Joi.number()
     .min(SEAM_RANGE_MM[0])
     .max(SEAM_RANGE_MM[1])
@@ -103,6 +129,16 @@ export const workSchema = Joi.object<WorkInput>({
       'number.min': `A seam is ${SEAM_RANGE_MM[0]} mm to ${SEAM_RANGE_MM[1] / 1_000_000} km long.`,
       'number.max': `A seam is ${SEAM_RANGE_MM[0]} mm to ${SEAM_RANGE_MM[1] / 1_000_000} km long.`,
     }),
+  numberOff: figure('The number off', NUMBER_OFF_RANGE).integer(),
+  stitchMm: figure('A stitch', STITCH_RANGE_MM, ' mm'),
+  pitchMm: figure('The pitch', STITCH_RANGE_MM, ' mm'),
+  legMm: figure('A leg', LEG_RANGE_MM, ' mm'),
+  throatMm: figure('A throat', LEG_RANGE_MM, ' mm'),
+  sides: Joi.valid(1, 2),
+  passes: figure('The number of passes', PASSES_RANGE).integer(),
+  gapMm: figure('A gap', GAP_RANGE_MM, ' mm'),
+  backing: Joi.boolean(),
+  thirdMember: Joi.boolean(),
 })
   .oxor('thickness', 'thicknessMm')
   .oxor('otherThickness', 'otherThicknessMm');

@@ -38,11 +38,16 @@ export {
 export {
   CIRCUMSTANCE_NAME,
   CIRCUMSTANCES,
+  GAP_RANGE_MM,
   gaugeTableFor,
   hasCircumstance,
   isFilletJoint,
   JOINT_NAME,
   JOINTS,
+  LEG_RANGE_MM,
+  NUMBER_OFF_RANGE,
+  OUTSIDE_RANGE_MM,
+  PASSES_RANGE,
   PLACE_NAME,
   PLACES,
   POSITION_NAME,
@@ -50,7 +55,11 @@ export {
   PRIORITIES,
   PRIORITY_NAME,
   PRODUCTS,
+  PROFILE_NAME,
+  PROFILE_PRODUCT,
+  PROFILES,
   SEAM_RANGE_MM,
+  STITCH_RANGE_MM,
   SURFACE_NAME,
   SURFACES,
   type Circumstance,
@@ -59,6 +68,7 @@ export {
   type Position,
   type Priority,
   type Product,
+  type Profile,
   type Surface,
   type Work,
 } from './material/work.ts';
@@ -101,6 +111,10 @@ export { POLARITIES, polarityOf, type Polarity } from './polarity/polarity.ts';
 export { FAMILIES } from './family/families.ts';
 export type { Family, FamilyId } from './family/family.ts';
 
+// Runs: what each is laid at, and where it lies in the section
+export { isNewSetting, RUN_ROLE_NAME, type Run, type RunRole } from './runs/run.ts';
+export type { RunCell } from './runs/run-cells.ts';
+
 // Ways and schools
 export { WAY_MODES, wayModeName, type WayMode } from './way/way-mode.ts';
 export {
@@ -126,7 +140,8 @@ export {
 export { planReport, type PlannedReport, type PlanReport, type RefusedReport } from './setup/plan-report.ts';
 export { transferRegions, windowCurve, type TransferRegion, type WindowPoint } from './setup/window-curve.ts';
 export { comparedPlans, type ComparedRow } from './setup/compare.ts';
-export type { FitUp, StitchPlan } from './setup/fit-up.ts';
+export type { ClosedButt, FitUp, StitchPlan } from './setup/fit-up.ts';
+export type { WeldTotals } from './setup/weld-totals.ts';
 export type { GunAngle, Technique } from './setup/technique.ts';
 export type { SecondarySetting } from './setup/secondary-settings.ts';
 export type { Resources, Shelf } from './setup/resources.ts';
@@ -215,6 +230,7 @@ export { nextBead, type NextBead } from './dial-in/next-bead.ts';
 
 // Check values: outside figures beside the planner's
 export {
+  coredRowChecks,
   dialledInChecks,
   residuals,
   startingRowChecks,

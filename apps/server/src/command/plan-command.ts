@@ -38,12 +38,66 @@ function readingLines(report: PlanReport): string[] {
   const lines = report.questions.map(
     ({ message, choices }) => `Question: ${message} Try: ${choices.join(' | ')}`,
   );
-  if (report.notUnderstood.length > 0) lines.push(`Not understood: ${report.notUnderstood.join(', ')}`);
+  for (const { text, readAs } of report.corrected) lines.push(`Corrected: “${text}” was read as “${readAs}”`);
+  for (const { text, as } of report.noted) lines.push(`Noted, no part in the numbers: ${text} (${as})`);
+  const noted = new Set(report.noted.map(({ text }) => text));
+  const strange = report.notUnderstood.filter((text) => !noted.has(text));
+  if (strange.length > 0) lines.push(`Not understood: ${strange.join(', ')}`);
+  if (report.assumed.length > 0) lines.push(`Assumed, not said: ${report.assumed.join(', ')}`);
   return lines;
+}
+
+function runLine(run: PlannedReport['runs'][number]): string {
+  const size = run.legMm === null ? `${run.sectionMm2} mm²` : `leg ${run.legMm} mm`;
+  const numbers = `${run.wireFeedSpeedMPerMin} m/min, ${run.volts} V, ${run.amps} A, ${run.travelMmPerMin} mm/min`;
+  return `${run.role.padEnd(12)}${run.transferMode}, ${run.wire}: ${numbers}, ${size}, ${run.heatInputKJPerMm} kJ/mm. ${run.technique}`;
+}
+
+/** The runs where there is more than one; those that are laid alike stand in one line. */
+function runLines({ runs }: PlannedReport): string[] {
+  if (runs.length < 2) return [];
+  const groups: { from: number; to: number; line: string }[] = [];
+  for (const run of runs) {
+    const line = runLine(run);
+    const last = groups.at(-1);
+    if (last?.line === line) last.to = run.number;
+    else groups.push({ from: run.number, to: run.number, line });
+  }
+  const lines = groups.map(
+    ({ from, to, line }) => `  ${(from === to ? `${from}` : `${from}–${to}`).padEnd(6)}${line}`,
+  );
+  return ['', `Runs: ${runs.length}. Between them: ${runs[0]?.clean}`, ...lines];
+}
+
+function sizeLines({ finishedLegMm, weldSize, totals, heatInput }: PlannedReport): string[] {
+  const leg = finishedLegMm === null ? [] : [`  Leg ${finishedLegMm} mm. ${weldSize ?? ''}`.trimEnd()];
+  const whole =
+    totals === null
+      ? []
+      : [
+          `  ${totals.weldLengthMm} mm of weld: ${totals.arcTimeMin} min of arc, ${totals.wireM} m (${totals.wireKg} kg) of wire, ${totals.gasL} L of gas`,
+        ];
+  return ['', 'Weld', ...leg, `  Heat input ${heatInput.kJPerMm} kJ/mm (${heatInput.by})`, ...whole];
 }
 
 function wayLine({ name, status, text }: PlannedReport['otherWays'][number]): string {
   return `  ${status.padEnd(8)}${name}: ${text}`;
+}
+
+function fitUpLines({ fitUp }: PlannedReport): string[] {
+  const texts = [
+    fitUp.bevel,
+    fitUp.closedButt,
+    fitUp.sides === 2 ? 'Welded from both sides.' : null,
+    fitUp.backing ? 'On a backing bar.' : null,
+    fitUp.backPurge,
+    fitUp.stitch,
+    fitUp.preheat,
+    fitUp.interpassMostC === null ? null : `Between runs under ${fitUp.interpassMostC} °C.`,
+    fitUp.sequence,
+    ...fitUp.preparation,
+  ];
+  return texts.flatMap((text) => (text === null ? [] : [`  ${text}`]));
 }
 
 function plannedText(report: PlannedReport, title: string): string {
@@ -74,9 +128,9 @@ function plannedText(report: PlannedReport, title: string): string {
     '',
     'Fit-up',
     `  Gap ${report.fitUp.rootGap.start} mm; tacks ${report.fitUp.tack.start} mm every ${report.fitUp.tackSpacing.start} mm`,
-    ...[report.fitUp.bevel, report.fitUp.stitch, report.fitUp.preheat, ...report.fitUp.preparation].flatMap(
-      (text) => (text === null ? [] : [`  ${text}`]),
-    ),
+    ...fitUpLines(report),
+    ...sizeLines(report),
+    ...runLines(report),
     '',
     'Other settings, where the machine has them',
     ...report.secondary.map(({ name, set, why }) => `  ${name.padEnd(20)}${set}. ${why}`),

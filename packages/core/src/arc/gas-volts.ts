@@ -1,18 +1,12 @@
 import type { Gas } from '../gas/gas.ts';
+import { between, type CurvePoints } from '../quantity/between.ts';
 
 /** Points of a line of volts over the share of CO₂, per cent, in rising order. */
-export type GasVoltsLine = readonly (readonly [co2Percent: number, volts: number])[];
-
-function voltsAt(line: GasVoltsLine, co2Percent: number): number {
-  const after = line.findIndex(([x]) => x >= co2Percent);
-  const [x1, y1] = line[after < 0 ? line.length - 1 : after] as readonly [number, number];
-  const [x0, y0] = line[Math.max((after < 0 ? line.length : after) - 1, 0)] as readonly [number, number];
-  return x1 === x0 ? y1 : y0 + ((y1 - y0) * (co2Percent - x0)) / (x1 - x0);
-}
+export type GasVoltsLine = CurvePoints;
 
 /** Volts a gas adds: the low and the high end of its composition, read off a line. */
 export function gasVolts(line: GasVoltsLine, gas: Gas): readonly [low: number, high: number] {
-  const ends = gas.co2Percent.map((share) => voltsAt(line, share));
+  const ends = gas.co2Percent.map((share) => between(line, share));
   return [Math.min(...ends), Math.max(...ends)];
 }
 

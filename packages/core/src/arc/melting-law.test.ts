@@ -57,7 +57,7 @@ describe('the melting laws', () => {
     }
   });
 
-  it.each([0, -5, 501, Number.NaN, Infinity])('refuse a current of %s A', (currentA) => {
+  it.each([0, -5, 601, Number.NaN, Infinity])('refuse a current of %s A', (currentA) => {
     expect(() => wireFeedSpeedMPerMin(DIP, currentA, { diameterMm: 0.9, extensionMm: 10 })).toThrow(
       OutOfRangeError,
     );

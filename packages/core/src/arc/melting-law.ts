@@ -1,9 +1,10 @@
 import { within } from '../quantity/out-of-range-error.ts';
+import { TRUE_DIAMETER_RANGE_MM } from '../wire/wire-diameter.ts';
 
 /** Electrode extension the laws are used over, mm. */
 export const EXTENSION_RANGE_MM = [5, 30] as const;
 /** Current the laws are used over, A. */
-export const CURRENT_RANGE_A = [1, 500] as const;
+export const CURRENT_RANGE_A = [1, 600] as const;
 /** Wire feed speed the laws are inverted over, m/min. */
 export const WIRE_SPEED_RANGE_M_PER_MIN = [0.05, 40] as const;
 
@@ -13,7 +14,13 @@ export const WIRE_SPEED_RANGE_M_PER_MIN = [0.05, 40] as const;
  * with the current falling as the extension grows over the one the rows stand for.
  */
 export type MeltingLaw =
-  | { readonly kind: 'melting-rate'; readonly alphaMmPerSA: number; readonly betaPerSA2: number }
+  | {
+      readonly kind: 'melting-rate';
+      readonly alphaMmPerSA: number;
+      readonly betaPerSA2: number;
+      /** Under this true diameter the heating of the extension grows no further, mm; undefined: it always grows. */
+      readonly heatingLevelsUnderMm?: number;
+    }
   | {
       readonly kind: 'power';
       readonly constant: number;
@@ -27,7 +34,7 @@ export type MeltingLaw =
 
 /** A wire sticking out of its tip. */
 export interface Stickout {
-  /** True wire diameter, mm, [0.5, 2]. */
+  /** True wire diameter, mm, {@link TRUE_DIAMETER_RANGE_MM}. */
   readonly diameterMm: number;
   /** Electrode extension, mm, {@link EXTENSION_RANGE_MM}. */
   readonly extensionMm: number;
@@ -35,8 +42,21 @@ export interface Stickout {
 
 function checked({ diameterMm, extensionMm }: Stickout): Stickout {
   return {
-    diameterMm: within('wire diameter', diameterMm, [0.5, 2]),
+    diameterMm: within('wire diameter', diameterMm, TRUE_DIAMETER_RANGE_MM),
     extensionMm: within('extension', extensionMm, EXTENSION_RANGE_MM),
+  };
+}
+
+/** What stands before I and before I² in the melting-rate equation, m/min per A and per A². */
+function meltingTerms(
+  law: Extract<MeltingLaw, { kind: 'melting-rate' }>,
+  diameterMm: number,
+  extensionMm: number,
+): { readonly linear: number; readonly square: number } {
+  const heated = Math.max(diameterMm, law.heatingLevelsUnderMm ?? 0);
+  return {
+    linear: 0.06 * law.alphaMmPerSA * (1.2 / diameterMm) ** 2,
+    square: 0.06 * law.betaPerSA2 * (1.2 / heated) ** 4 * extensionMm,
   };
 }
 
@@ -58,11 +78,8 @@ export function wireFeedSpeedMPerMin(law: MeltingLaw, currentA: number, stickout
       law.perLnSpeed;
     return Math.exp(lnSpeed);
   }
-  const ratio = 1.2 / diameterMm;
-  return (
-    0.06 *
-    (law.alphaMmPerSA * ratio ** 2 * current + law.betaPerSA2 * ratio ** 4 * extensionMm * current ** 2)
-  );
+  const { linear, square } = meltingTerms(law, diameterMm, extensionMm);
+  return linear * current + square * current ** 2;
 }
 
 /**
@@ -82,8 +99,6 @@ export function arcCurrentA(law: MeltingLaw, speedMPerMin: number, stickout: Sti
       law.constant + law.perLnSpeed * Math.log(speed) + law.perLnDiameter * Math.log(diameterMm) + stretch,
     );
   }
-  const ratio = 1.2 / diameterMm;
-  const linear = 0.06 * law.alphaMmPerSA * ratio ** 2;
-  const square = 0.06 * law.betaPerSA2 * ratio ** 4 * extensionMm;
+  const { linear, square } = meltingTerms(law, diameterMm, extensionMm);
   return (2 * speed) / (linear + Math.sqrt(linear ** 2 + 4 * square * speed));
 }

@@ -1,13 +1,18 @@
 import { type Family, sizeOf } from '../family/family.ts';
-import type { Gas } from '../gas/gas.ts';
+import { type Gas, gasOf } from '../gas/gas.ts';
 import { HANDBOOK, MODEL, PRACTICE, standard } from '../provenance/source.ts';
 import { transitionCurrentA } from '../transfer/transition.ts';
 import { hasCircumstance } from '../material/work.ts';
-import type { WireClass } from '../wire/wire-class.ts';
+import type { Way, WireClass } from '../wire/wire-class.ts';
 import { fillerVerdict } from '../wire/filler-verdict.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { WorkContext } from '../way/work-context.ts';
-import { SINGLE_PASS_MOST_MM } from '../way/way-limits.ts';
+import { EASILY_PUSHED_FROM_MM } from '../way/gun-limits.ts';
+import type { BeadPlan } from '../bead/bead-plan.ts';
+import { isButt } from '../bead/joint-section.ts';
+import { gasVerdict, isGasless } from '../gas/gas-verdict.ts';
+import type { Run } from '../runs/run.ts';
+import { closedButtOf } from '../setup/fit-up.ts';
 import type { Caution } from './caution.ts';
 
 /** Thickness from which short-circuit is warned of for cold lap, and from which it is only practice, mm. */
@@ -19,20 +24,23 @@ export const ALUMINIUM_WITHOUT_PULSE_MM = { warn: 3, advise: 2 } as const;
 /** What the cautions of a setup are computed from. */
 export interface SetupFacts {
   readonly context: WorkContext;
+  readonly way: Way;
   readonly family: Family;
   readonly wireClass: WireClass;
   readonly diameterMm: WireDiameterMm;
   readonly gas: Gas;
   readonly currentA: number;
-  readonly passes: number;
+  readonly bead: BeadPlan;
+  readonly runs: readonly Run[];
 }
 
 function coldLap({ family, context }: SetupFacts): Caution[] {
-  const { thicknessMm } = context.thickness;
-  if (family.mode !== 'short-circuit' || thicknessMm < COLD_LAP_FROM_MM) return [];
+  const { thicknessMm, thickerMm } = context.thickness;
+  if (family.id === 'bronze-braze') return [];
+  if (family.mode !== 'short-circuit' || thickerMm < COLD_LAP_FROM_MM) return [];
   if (thicknessMm < PRACTICE_ONLY_FROM_MM) {
-    const text =
-      'From 5 mm short-circuit can cold-lap: the bead lies on the plate without fusing. Cut and look at a test piece.';
+    const on = thickerMm > thicknessMm ? ` on the ${thickerMm.toFixed(1)} mm part` : '';
+    const text = `From 5 mm short-circuit can cold-lap: the bead lies${on} without fusing. Aim the arc at the thicker part; cut and look at a test piece.`;
     return [{ code: 'cold-lap', level: 'warn', text, source: PRACTICE }];
   }
   const text =
@@ -61,6 +69,13 @@ function globular({ family, diameterMm, gas, currentA }: SetupFacts): Caution[] 
   return [{ code: 'globular', level: 'warn', text, source: HANDBOOK }];
 }
 
+function gasNotUsed({ family, context, wireClass }: SetupFacts): Caution[] {
+  const named = context.resources.gas;
+  if (!isGasless(family.id) || named === undefined || named === 'none') return [];
+  const text = `You named ${gasOf(named).name}, and ${wireClass} makes its own shield: close the cylinder, or take gas-shielded flux core (E71T-1).`;
+  return [{ code: 'gas-not-used', level: 'warn', text, source: standard('AWS A5.20') }];
+}
+
 function gasCautions({ family, gas }: SetupFacts): Caution[] {
   const [low, high] = gas.co2Percent;
   if (family.id === 'steel-dip' && high <= 12) {
@@ -79,14 +94,8 @@ function gasCautions({ family, gas }: SetupFacts): Caution[] {
   return [];
 }
 
-function wireCautions({ context, wireClass, passes }: SetupFacts): Caution[] {
+function wireCautions({ context, wireClass }: SetupFacts): Caution[] {
   const list: Caution[] = [];
-  const { thicknessMm } = context.thickness;
-  if (wireClass === 'E71T-GS' && (passes > 1 || thicknessMm > SINGLE_PASS_MOST_MM)) {
-    const text =
-      'E71T-GS is a single-pass class, up to about 5 mm: a second pass on it cracks. Take E71T-11.';
-    list.push({ code: 'single-pass-wire', level: 'stop', text, source: standard('AWS A5.20') });
-  }
   if (wireClass === 'E71T-11' && hasCircumstance(context.work, 'load-bearing')) {
     const text = 'E71T-11 has no impact requirement: not for structural work by default.';
     list.push({ code: 'no-impact-class', level: 'stop', text, source: standard('AWS A5.20') });
@@ -99,7 +108,7 @@ function wireCautions({ context, wireClass, passes }: SetupFacts): Caution[] {
 }
 
 function fluxCoreFume({ family, context }: SetupFacts): Caution[] {
-  if (family.id !== 'self-shielded' || context.work.place === 'outdoors') return [];
+  if (!isGasless(family.id) || context.work.place === 'outdoors') return [];
   const text =
     'Self-shielded flux core indoors makes several times the fume of solid wire, with manganese and fluorides: extract.';
   return [{ code: 'flux-core-fume', level: 'warn', text, source: HANDBOOK }];
@@ -138,19 +147,92 @@ function aluminiumCautions({ context, family }: SetupFacts): Caution[] {
   return list;
 }
 
-/** EN 169 and ANSI Z49.1 shades for a current, in words; only where we recall the row. */
+/** Shades by current, A: from, to, shade. Source: EN 169 (MAG) and ANSI Z49.1 as suggested, recalled. */
+const SHADES = {
+  'EN 169': [
+    [125, 175, 12],
+    [175, 300, 13],
+  ],
+  'ANSI Z49.1': [
+    [60, 160, 11],
+    [160, 250, 12],
+    [250, 500, 14],
+  ],
+} as const;
+
+/** The shade of one standard, in words; undefined past the rows we recall. */
+function shadeOf(name: keyof typeof SHADES, currentA: number): string | undefined {
+  const row = SHADES[name].find(([from, to]) => currentA >= from && currentA <= to);
+  return row && `${name}: ${row[2]}`;
+}
+
+/** EN 169 and ANSI Z49.1 shades for a current, in words; none past its own rows. */
 function shadeText(currentA: number): string {
-  const en = currentA >= 175 ? 'EN 169: 13' : currentA >= 125 ? 'EN 169: 12' : undefined;
-  const ansi =
-    currentA > 250
-      ? 'ANSI Z49.1: 14'
-      : currentA > 160
-        ? 'ANSI Z49.1: 12'
-        : currentA >= 60
-          ? 'ANSI Z49.1: 11'
-          : undefined;
+  const [en, ansi] = [shadeOf('EN 169', currentA), shadeOf('ANSI Z49.1', currentA)];
   const both = [en, ansi].filter((text) => text !== undefined).join(', ');
   return both === '' ? 'as the hood’s table says for this current' : `about ${both}`;
+}
+
+/** Current above which a machine's limits must be known, and above which nothing is planned lightly, A. */
+export const LIMITS_WANTED_ABOVE_A = { warn: 200, stop: 250 } as const;
+
+function limitsUnknown({ context, currentA }: SetupFacts): Caution[] {
+  const { machine } = context.resources;
+  if (!machine || machine.currentRangeA !== undefined || currentA <= LIMITS_WANTED_ABOVE_A.warn) return [];
+  const amps = Math.round(currentA);
+  const text = `Limits not known: whether ${machine.name} gives ${amps} A, and for how long, is not on its page. Read its plate first.`;
+  const level = currentA > LIMITS_WANTED_ABOVE_A.stop ? 'stop' : 'warn';
+  return [{ code: 'limits-not-known', level, text, source: PRACTICE }];
+}
+
+/** Share of metal over what is wanted from which it is said. */
+export const OVERSIZE_WORTH_SAYING = 1.15;
+
+function oversize({ bead, context }: SetupFacts): Caution[] {
+  if (bead.oversize < OVERSIZE_WORTH_SAYING) return [];
+  const times = bead.oversize.toFixed(1);
+  const text = `At this wire speed even the fastest hand lays ${times} times the metal this joint wants. Weld it in stitches with cooling between, or take a thinner wire or a colder way.`;
+  return [{ code: 'more-metal-than-wanted', level: 'warn', text, source: MODEL }];
+}
+
+function closedButt({ context, family }: SetupFacts): Caution[] {
+  const { work, thickness } = context;
+  const found = closedButtOf(family, work, thickness.thicknessMm);
+  if (found?.verdict !== 'both-sides') return [];
+  const one = work.sides === 1;
+  const text = one ? `${found.text} You asked for one side: the root stays unfused.` : found.text;
+  return [{ code: 'closed-butt-depth', level: 'warn', text, source: PRACTICE }];
+}
+
+function rootCautions({ context, family, runs, gas }: SetupFacts): Caution[] {
+  const list: Caution[] = [];
+  const root = runs.find(({ role }) => role === 'root');
+  if (root && root.family !== family.id) {
+    const use = { family: root.family, wireClass: root.wireClass, leanMix: context.schools.leanMix };
+    const verdict = gasVerdict(gas, use);
+    const spool =
+      root.wireClass === runs.at(-1)?.wireClass ? '' : ` with ${root.wireDiameterMm} mm ${root.wireClass}`;
+    const text = `Two settings: the root in short-circuit${spool}, then the rest as planned.${verdict.status === 'fits' ? '' : ` ${verdict.reason} Use another gas for the root.`}`;
+    list.push({ code: 'root-in-dip', level: 'warn', text, source: PRACTICE });
+  }
+  if (context.pair.weldMetal === 'stainless' && isButt(context.work.joint)) {
+    const text = 'Back purge: argon behind the root until it is cool, or the underside sugars and rusts.';
+    list.push({ code: 'back-purge', level: 'warn', text, source: HANDBOOK });
+  }
+  return list;
+}
+
+function bronzeCautions({ family, context }: SetupFacts): Caution[] {
+  if (family.id !== 'bronze-braze') return [];
+  const load = hasCircumstance(context.work, 'load-bearing');
+  const text = 'A brazed seam is not for load: it joins and seals thin sheet, no more.';
+  return [{ code: 'bronze-not-for-load', level: load ? 'stop' : 'warn', text, source: PRACTICE }];
+}
+
+function pushedAluminium({ way, diameterMm }: SetupFacts): Caution[] {
+  if (way !== 'aluminium-gun' || diameterMm >= EASILY_PUSHED_FROM_MM) return [];
+  const text = `${diameterMm} mm aluminium wire buckles when it is pushed through a lead: keep the gun straight and short, or take a spool gun or 1.0 mm.`;
+  return [{ code: 'thin-wire-pushed', level: 'warn', text, source: PRACTICE }];
 }
 
 /** Cautions that the setup raises: mode, gas, wire, current. */
@@ -165,10 +247,17 @@ export function setupCautions(facts: SetupFacts): readonly Caution[] {
     ...coldLap(facts),
     ...beyondTables(facts),
     ...globular(facts),
+    ...gasNotUsed(facts),
     ...gasCautions(facts),
     ...wireCautions(facts),
     ...fluxCoreFume(facts),
     ...aluminiumCautions(facts),
+    ...pushedAluminium(facts),
+    ...bronzeCautions(facts),
+    ...closedButt(facts),
+    ...rootCautions(facts),
+    ...oversize(facts),
+    ...limitsUnknown(facts),
     arc,
   ];
 }

@@ -24,6 +24,22 @@ const CIRCUMSTANCE_CAUTION: Readonly<Partial<Record<Circumstance, Omit<Caution, 
     level: 'stop',
     text: 'Old paint may hold lead: its fume poisons. Have it tested and stripped by someone trained.',
   },
+  'powder-coated': {
+    level: 'warn',
+    text: 'Powder coat burns to a biting fume and makes pores: strip it 25 to 50 mm back on every side, and extract.',
+  },
+  primed: {
+    level: 'warn',
+    text: 'Primer fumes, and a zinc primer makes the bead porous: strip it 25 to 50 mm back, whatever its label says.',
+  },
+  chromed: {
+    level: 'stop',
+    text: 'Do not weld chrome plate: its fume holds hexavalent chromium and nickel. Strip it well back first, and extract.',
+  },
+  rusty: {
+    level: 'warn',
+    text: 'Rust makes pores and a cold, wandering arc: grind rusty metal bright 20 mm to both sides. The numbers are for bright steel.',
+  },
   plated: {
     level: 'stop',
     text: 'Do not weld cadmium plate: the fume can kill. Have it stripped by someone trained.',

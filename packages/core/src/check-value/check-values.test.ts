@@ -1,7 +1,11 @@
-import { dialledInChecks, residuals, startingRowChecks } from './check-values.ts';
+import { coredRowChecks, dialledInChecks, residuals, startingRowChecks } from './check-values.ts';
 
 describe('check values', () => {
   it.each(dialledInChecks())('$case: $quantity within $allowed of the outside figure', (check) => {
+    expect(Math.abs(check.difference)).toBeLessThanOrEqual(check.allowed);
+  });
+
+  it.each(coredRowChecks())('$case: $quantity within $allowed of the row', (check) => {
     expect(Math.abs(check.difference)).toBeLessThanOrEqual(check.allowed);
   });
 

@@ -1,3 +1,7 @@
+import type { WeldMetal } from '../material/metal-pair.ts';
+import type { Work } from '../material/work.ts';
+import { between } from '../quantity/between.ts';
+
 /** Ratio of the two thicknesses above which the plan warns. Source: common practice. */
 export const UNEQUAL_WARN_RATIO = 3;
 
@@ -8,32 +12,66 @@ export interface GoverningThickness {
   readonly why: string | undefined;
 }
 
-/** Largest share of the thinner part the setting may follow: 1.5 up to 2 mm, rising to 2 at 2.5 mm. */
-function capRatio(thinnerMm: number): number {
-  return Math.min(2, 1.5 + Math.max(0, thinnerMm - 2));
+export type Parts = Pick<Work, 'thicknessMm' | 'otherThicknessMm' | 'product' | 'otherProduct'>;
+
+/**
+ * Steel: share of the difference that is added to the thinner part, and how many times the thinner the setting
+ * may follow, by the thinner part, mm. Source: common practice for 3 on 6 mm (¼, at most 1.3 times) and for
+ * 6 on 20 mm (240 to 260 A); the ramp between is our model.
+ */
+const STEEL_SHARE = [
+  [4, 0.25],
+  [6, 0.3],
+] as const;
+const STEEL_MOST = [
+  [4, 1.3],
+  [6, 1.7],
+] as const;
+
+/** Aluminium: the mean, at most so many times the thinner part. Source: common practice; the ramp is our model. */
+const ALUMINIUM_MOST = [
+  [2, 1.5],
+  [2.5, 2],
+] as const;
+
+/** Whether the thin part is a tube that stands on a thicker one. */
+function isTubeOnThicker({ thicknessMm, otherThicknessMm, product, otherProduct }: Parts): boolean {
+  if (otherThicknessMm === undefined) return false;
+  const thin = thicknessMm <= otherThicknessMm ? product : (otherProduct ?? product);
+  const thick = thicknessMm <= otherThicknessMm ? (otherProduct ?? product) : product;
+  return thin === 'tube' && thick !== 'tube';
 }
 
 /**
- * Thickness to set for when two parts differ: their mean, not above 1.5 times the thinner below 2 mm and
- * not above twice it otherwise.
+ * Thickness to set for when two parts differ. Steel and stainless: the thinner part and about a quarter of the
+ * difference; aluminium, which carries heat away faster: the mean. A tube on a thicker part is set for the tube.
  *
- * @param thicknessMm first part, mm
- * @param otherMm second part, mm; the first again when absent
- * @source common practice; the ramp from 1.5 to 2 between 2 and 2.5 mm is our model, against a jump
+ * @param parts thickness of the first part and of the second, mm; equal where the second is absent
+ * @source common practice; see the constants
  */
-export function governingThickness(thicknessMm: number, otherMm: number = thicknessMm): GoverningThickness {
+export function governingThickness(parts: Parts, weldMetal: WeldMetal): GoverningThickness {
+  const { thicknessMm, otherThicknessMm: otherMm = thicknessMm } = parts;
   const thinnerMm = Math.min(thicknessMm, otherMm);
   const thickerMm = Math.max(thicknessMm, otherMm);
   if (thinnerMm === thickerMm) return { thicknessMm, thinnerMm, thickerMm, why: undefined };
-  const mean = (thinnerMm + thickerMm) / 2;
-  const cap = capRatio(thinnerMm) * thinnerMm;
-  const capped = mean > cap;
+  if (isTubeOnThicker(parts) && weldMetal !== 'aluminium') {
+    const why = 'Set for the tube’s wall, the arc held on the thicker part.';
+    return { thicknessMm: thinnerMm, thinnerMm, thickerMm, why };
+  }
+  const aluminium = weldMetal === 'aluminium';
+  const share = aluminium ? 0.5 : between(STEEL_SHARE, thinnerMm);
+  const most = between(aluminium ? ALUMINIUM_MOST : STEEL_MOST, thinnerMm);
+  const wanted = thinnerMm + share * (thickerMm - thinnerMm);
+  const capped = wanted > most * thinnerMm;
+  const set = aluminium
+    ? 'Set for the mean of the two'
+    : 'Set for the thinner part and a share of what the other has more';
   return {
-    thicknessMm: Math.min(mean, cap),
+    thicknessMm: Math.min(wanted, most * thinnerMm),
     thinnerMm,
     thickerMm,
     why: capped
-      ? `Set between the two, but not above ${capRatio(thinnerMm).toFixed(1)} × the thinner part; aim the arc at the thicker.`
-      : 'Set for the mean of the two; aim the arc at the thicker.',
+      ? `Set above the thinner part, but not over ${most.toFixed(1)} × it; aim the arc at the thicker.`
+      : `${set}; aim the arc at the thicker.`,
   };
 }

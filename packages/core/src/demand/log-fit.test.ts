@@ -25,7 +25,7 @@ describe('a fitted current', () => {
   it('goes on without a step past both ends of its fit', () => {
     for (const f of families) {
       for (const edge of f.demand.fitMm) {
-        if (edge <= 0.51) continue;
+        if (edge <= 0.51 || edge > 25) continue;
         const before = fittedCurrentA(f.demand, edge * 0.9999, 0.9);
         const after = fittedCurrentA(f.demand, edge * 1.0001, 0.9);
         expect(Math.abs(after / before - 1)).toBeLessThan(0.001);
@@ -38,6 +38,12 @@ describe('a fitted current', () => {
     expect(fittedCurrentA(flat, 10, 1) / fittedCurrentA(flat, 5, 1)).toBeCloseTo(2 ** LEAST_SLOPE, 9);
     const steep: LogFit = { constant: 4, perLnT: 0.8, fitMm: [1, 5] };
     expect(fittedCurrentA(steep, 10, 1) / fittedCurrentA(steep, 5, 1)).toBeCloseTo(2 ** 0.8, 9);
+  });
+
+  it('goes on with a slope of its own above where it names one', () => {
+    const flat: LogFit = { constant: 4, perLnT: 0.8, fitMm: [1, 5], slopeAbove: 0.2 };
+    expect(fittedCurrentA(flat, 10, 1) / fittedCurrentA(flat, 5, 1)).toBeCloseTo(2 ** 0.2, 9);
+    expect(fittedCurrentA(flat, 0.5, 1) / fittedCurrentA(flat, 1, 1)).toBeCloseTo(0.5 ** 0.8, 9);
   });
 
   it('has every term of its form', () => {
@@ -58,7 +64,7 @@ describe('a fitted current', () => {
 
   it.each([
     [0.49, 0.9],
-    [25.1, 0.9],
+    [25.5, 0.9],
     [Number.NaN, 0.9],
     [3, 0.4],
     [3, Infinity],

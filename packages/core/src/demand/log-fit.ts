@@ -1,5 +1,6 @@
 import { within } from '../quantity/out-of-range-error.ts';
 import { THICKNESS_RANGE_MM } from '../quantity/thickness.ts';
+import { TRUE_DIAMETER_RANGE_MM } from '../wire/wire-diameter.ts';
 
 /**
  * A current as a smooth function of thickness t (mm) and true wire diameter d (mm):
@@ -19,6 +20,8 @@ export interface LogFit {
   readonly perInverseT?: number;
   /** Thickness the fit itself is used over, mm. */
   readonly fitMm: readonly [min: number, max: number];
+  /** Slope above the fit, where runs carry what is thicker; absent: the slope it ends with. */
+  readonly slopeAbove?: number;
 }
 
 /** Least slope of ln I over ln t outside the fit, so that thicker never asks for less. Source: our model. */
@@ -46,14 +49,15 @@ function slope(fit: LogFit, lnT: number, lnD: number): number {
  * Current of a fit at a thickness and a wire.
  *
  * @param thicknessMm governing thickness, mm, {@link THICKNESS_RANGE_MM}
- * @param trueDiameterMm true wire diameter, mm, [0.5, 2]
+ * @param trueDiameterMm true wire diameter, mm, {@link TRUE_DIAMETER_RANGE_MM}
  * @returns arc current, A
  * @throws {OutOfRangeError} outside those ranges or not finite
  */
 export function fittedCurrentA(fit: LogFit, thicknessMm: number, trueDiameterMm: number): number {
   const lnT = Math.log(within('thickness', thicknessMm, THICKNESS_RANGE_MM, 'thickness-out-of-range'));
-  const lnD = Math.log(within('wire diameter', trueDiameterMm, [0.5, 2]));
+  const lnD = Math.log(within('wire diameter', trueDiameterMm, TRUE_DIAMETER_RANGE_MM));
   const edge = Math.min(Math.max(lnT, Math.log(fit.fitMm[0])), Math.log(fit.fitMm[1]));
-  const beyond = edge === lnT ? 0 : (lnT - edge) * Math.max(slope(fit, edge, lnD), LEAST_SLOPE);
+  const ends = lnT > edge && fit.slopeAbove !== undefined ? fit.slopeAbove : slope(fit, edge, lnD);
+  const beyond = edge === lnT ? 0 : (lnT - edge) * Math.max(ends, LEAST_SLOPE);
   return Math.exp(inside(fit, edge, lnD) + beyond);
 }

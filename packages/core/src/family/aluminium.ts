@@ -3,8 +3,9 @@ import { ALUMINIUM_JOINTS, ALUMINIUM_POSITIONS, BRIGHT_SURFACES } from '../deman
 import { ALUMINIUM_FLOW } from '../gas/gas-flow.ts';
 import { FIT_TO_ROWS, MODEL } from '../provenance/source.ts';
 import type { WireClass } from '../wire/wire-class.ts';
+import { ALUMINIUM_CEILINGS } from './ceilings.ts';
 import type { Family, FamilyDistance } from './family.ts';
-import { SPRAY_EFFICIENCY } from './steel.ts';
+import { SPRAY_CLOSED_BUTT_MM, SPRAY_EFFICIENCY } from './steel.ts';
 
 /** α of the melting-rate equation, mm/(s·A); β is 0: aluminium heats little on its way. Source: our fit. */
 export const ALUMINIUM_ALPHA = { silicon: 0.6468, magnesium: 0.7687 } as const;
@@ -37,9 +38,9 @@ export const ALUMINIUM_SPRAY: Family = {
   confidence: (thicknessMm) => (thicknessMm < 3 ? 0.3 : 0.2),
   sizes: [
     { nominalMm: 1.0, thicknessMm: [1.6, 5], windowA: [115, 230] },
-    { nominalMm: 1.2, thicknessMm: [3, 12], windowA: [135, 300] },
+    { nominalMm: 1.2, thicknessMm: [3, 12.7], windowA: [135, 300] },
     { nominalMm: 0.9, thicknessMm: [1.6, 5], windowA: [110, 200] },
-    { nominalMm: 1.6, thicknessMm: [6, 25], windowA: [180, 380] },
+    { nominalMm: 1.6, thicknessMm: [6, 25.4], windowA: [180, 380] },
     { nominalMm: 0.8, thicknessMm: [1, 3], windowA: [95, 150] },
   ],
   melting,
@@ -49,9 +50,12 @@ export const ALUMINIUM_SPRAY: Family = {
   joint: ALUMINIUM_JOINTS,
   position: ALUMINIUM_POSITIONS,
   surface: BRIGHT_SURFACES,
+  ceilings: ALUMINIUM_CEILINGS,
+  hand: 'aluminium',
+  closedButtMostMm: SPRAY_CLOSED_BUTT_MM,
   sprayMetal: 'aluminium',
   distance: () => DISTANCE,
-  flow: ALUMINIUM_FLOW,
+  flow: () => ALUMINIUM_FLOW,
   depositShare: SPRAY_EFFICIENCY,
 };
 
@@ -64,10 +68,10 @@ export const ALUMINIUM_PULSE: Family = {
   demand: { ...ALUMINIUM_SPRAY.demand, fitMm: [1.2, 9.5] },
   demandSource: { ...MODEL, note: 'as aluminium in spray' },
   sizes: [
-    { nominalMm: 1.2, thicknessMm: [2, 12], windowA: [50, 300] },
+    { nominalMm: 1.2, thicknessMm: [2, 12.7], windowA: [50, 300] },
     { nominalMm: 1.0, thicknessMm: [1.2, 5], windowA: [40, 230] },
     { nominalMm: 0.9, thicknessMm: [1, 5], windowA: [35, 200] },
-    { nominalMm: 1.6, thicknessMm: [6, 25], windowA: [90, 380] },
+    { nominalMm: 1.6, thicknessMm: [6, 25.4], windowA: [90, 380] },
     { nominalMm: 0.8, thicknessMm: [0.8, 3], windowA: [30, 150] },
   ],
   volts: {

@@ -5,17 +5,23 @@ import type { FlowRow } from '../gas/gas-flow.ts';
 import type { Gas } from '../gas/gas.ts';
 import type { Joint } from '../material/work.ts';
 import type { Source } from '../provenance/source.ts';
+import type { CurvePoints } from '../quantity/between.ts';
 import type { Span } from '../quantity/span.ts';
 import type { SprayMetal } from '../transfer/transition.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
 import type { Way, WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import type { PositionCeilings } from './ceilings.ts';
+
+/** Kinds of bead by how fast a hand carries them. */
+export type HandKind = 'dip' | 'flux-core' | 'spray' | 'pulse' | 'aluminium';
 
 export type FamilyId =
   | 'steel-dip'
   | 'steel-spray'
   | 'steel-pulse'
   | 'self-shielded'
+  | 'self-shielded-t8'
   | 'gas-shielded-flux-core'
   | 'metal-cored'
   | 'stainless-dip'
@@ -39,6 +45,8 @@ export interface VoltsLine {
   readonly zeroV: number;
   readonly perA: number;
   readonly perMmDiameter: number;
+  /** What larger wire wants beside the line, V by true diameter, mm; absent: nothing. */
+  readonly byDiameter?: CurvePoints;
   readonly halfV: number;
   /** `mean`: a rough mean only, because the machine's waveform settles it; the trim sets the arc. */
   readonly kind: 'arc' | 'mean';
@@ -59,6 +67,8 @@ export interface Family {
   readonly id: FamilyId;
   readonly name: string;
   readonly ways: readonly Way[];
+  /** Wire classes it alone stands for; undefined: every class of its ways that no other family claims. */
+  readonly wireClasses?: readonly WireClass[];
   readonly mode: PlannedMode;
   /** The joint its reference current stands for, in words. */
   readonly reference: string;
@@ -78,10 +88,17 @@ export interface Family {
   readonly joint: JointFactors;
   readonly position: PositionFactors;
   readonly surface: SurfaceFactors;
+  /** Currents that a hand holds out of position; undefined where the family stays flat and horizontal. */
+  readonly ceilings: PositionCeilings | undefined;
   /** Set where a current floor at the spray transition holds. */
   readonly sprayMetal: SprayMetal | undefined;
   readonly distance: (nominalMm: WireDiameterMm) => FamilyDistance;
-  readonly flow: FlowRow;
+  /** Gas flow and nozzle at a current, A. */
+  readonly flow: (currentA: number) => FlowRow;
+  /** How its bead is carried: what speeds of hand suit it. */
+  readonly hand: HandKind;
+  /** Thickness a closed butt fuses through from one side, mm. */
+  readonly closedButtMostMm: number;
   /** Share of the wire's volume that ends in the bead: solid section × deposition efficiency. */
   readonly depositShare: number;
 }

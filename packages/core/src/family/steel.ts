@@ -9,9 +9,10 @@ import {
   SPRAY_POSITIONS,
   STEEL_SURFACES,
 } from '../demand/factors.ts';
-import { DIP_FLOW, SPRAY_FLOW } from '../gas/gas-flow.ts';
+import { DIP_FLOW, sprayFlow } from '../gas/gas-flow.ts';
 import type { Joint } from '../material/work.ts';
 import { FIT_TO_ROWS, HANDBOOK, MODEL } from '../provenance/source.ts';
+import { DIP_CEILINGS, PULSE_CEILINGS } from './ceilings.ts';
 import type { Family, FamilyDistance } from './family.ts';
 
 /** Short-circuit: tip 8–12 mm from the work, arc 1–2 mm. Source: handbook figures, from memory. */
@@ -24,6 +25,10 @@ function dipJointVolts(joint: Joint): number {
   if (joint === 'tee') return 0.4;
   return joint === 'outside-corner' ? -0.3 : 0;
 }
+
+/** Thickness a closed butt fuses through from one side, mm: short-circuit, and spray or pulse. Source: common practice. */
+export const DIP_CLOSED_BUTT_MM = 3.2;
+export const SPRAY_CLOSED_BUTT_MM = 4;
 
 /** Share of solid wire that ends in the bead. Source: handbook figures, from memory. */
 export const DIP_EFFICIENCY = 0.93;
@@ -69,7 +74,7 @@ export const STEEL_DIP: Family = {
     { nominalMm: 0.8, thicknessMm: [0.8, 5], windowA: [50, 150] },
     { nominalMm: 0.9, thicknessMm: [1.2, 8], windowA: [75, 175] },
     { nominalMm: 1.0, thicknessMm: [1.5, 10], windowA: [90, 200] },
-    { nominalMm: 1.2, thicknessMm: [4, 25], windowA: [100, 225] },
+    { nominalMm: 1.2, thicknessMm: [3, 25.4], windowA: [100, 225] },
     { nominalMm: 0.6, thicknessMm: [0.5, 2], windowA: [30, 90] },
   ],
   melting: () => STEEL_DIP_LAW,
@@ -79,9 +84,12 @@ export const STEEL_DIP: Family = {
   joint: DIP_JOINTS,
   position: DIP_POSITIONS,
   surface: STEEL_SURFACES,
+  ceilings: DIP_CEILINGS,
+  hand: 'dip',
+  closedButtMostMm: DIP_CLOSED_BUTT_MM,
   sprayMetal: undefined,
   distance: () => DIP_DISTANCE,
-  flow: DIP_FLOW,
+  flow: () => DIP_FLOW,
   depositShare: DIP_EFFICIENCY,
 };
 
@@ -92,15 +100,22 @@ export const STEEL_SPRAY: Family = {
   ways: ['solid-gas'],
   mode: 'spray',
   reference: 'fillet',
-  demand: { constant: 4.9683, perLnT: 0.3035, perLnD: 1.3211, perLnD2: -2.6521, fitMm: [4.8, 12.7] },
+  demand: {
+    constant: 4.9683,
+    perLnT: 0.3035,
+    perLnD: 1.3211,
+    perLnD2: -2.6521,
+    fitMm: [4.8, 12.7],
+    slopeAbove: 0.15,
+  },
   demandSource: FIT_TO_ROWS,
   rowsMm: [4.8, 12.7],
   confidence: () => 0.15,
   sizes: [
     { nominalMm: 0.9, thicknessMm: [4.5, 9.5], windowA: [165, 260] },
-    { nominalMm: 1.2, thicknessMm: [6, 25], windowA: [220, 380] },
+    { nominalMm: 1.2, thicknessMm: [6, 25.4], windowA: [220, 380] },
     { nominalMm: 1.0, thicknessMm: [4.8, 12], windowA: [190, 310] },
-    { nominalMm: 1.6, thicknessMm: [10, 25], windowA: [275, 450] },
+    { nominalMm: 1.6, thicknessMm: [10, 25.4], windowA: [275, 450] },
     { nominalMm: 0.8, thicknessMm: [4.5, 6.5], windowA: [150, 220] },
   ],
   melting: () => STEEL_SPRAY_LAW,
@@ -117,9 +132,12 @@ export const STEEL_SPRAY: Family = {
   joint: SPRAY_JOINTS,
   position: SPRAY_POSITIONS,
   surface: STEEL_SURFACES,
+  ceilings: undefined,
+  hand: 'spray',
+  closedButtMostMm: SPRAY_CLOSED_BUTT_MM,
   sprayMetal: 'steel',
   distance: () => SPRAY_DISTANCE,
-  flow: SPRAY_FLOW,
+  flow: sprayFlow,
   depositShare: SPRAY_EFFICIENCY,
 };
 
@@ -138,7 +156,7 @@ export const STEEL_PULSE: Family = {
     { nominalMm: 0.9, thicknessMm: [1.5, 8], windowA: [45, 230] },
     { nominalMm: 0.8, thicknessMm: [1.5, 5], windowA: [40, 180] },
     { nominalMm: 1.0, thicknessMm: [2, 12], windowA: [50, 270] },
-    { nominalMm: 1.2, thicknessMm: [3, 25], windowA: [60, 340] },
+    { nominalMm: 1.2, thicknessMm: [3, 25.4], windowA: [60, 340] },
   ],
   melting: () => STEEL_PULSE_LAW,
   volts: { zeroV: 17.5, perA: 0.033, perMmDiameter: 0, halfV: 2, kind: 'mean', source: MODEL },
@@ -147,9 +165,12 @@ export const STEEL_PULSE: Family = {
   joint: PULSE_JOINTS,
   position: PULSE_POSITIONS,
   surface: STEEL_SURFACES,
+  ceilings: PULSE_CEILINGS,
+  hand: 'pulse',
+  closedButtMostMm: SPRAY_CLOSED_BUTT_MM,
   sprayMetal: undefined,
   distance: () => SPRAY_DISTANCE,
-  flow: SPRAY_FLOW,
+  flow: sprayFlow,
   depositShare: SPRAY_EFFICIENCY,
 };
 
@@ -175,8 +196,11 @@ export const BRONZE_BRAZE: Family = {
   joint: DIP_JOINTS,
   position: DIP_POSITIONS,
   surface: STEEL_SURFACES,
+  ceilings: DIP_CEILINGS,
+  hand: 'dip',
+  closedButtMostMm: DIP_CLOSED_BUTT_MM,
   sprayMetal: undefined,
   distance: () => ({ ctwdMm: { start: 12, low: 10, high: 14 }, arcMm: 2 }),
-  flow: DIP_FLOW,
+  flow: () => DIP_FLOW,
   depositShare: DIP_EFFICIENCY,
 };

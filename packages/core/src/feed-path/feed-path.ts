@@ -1,4 +1,5 @@
 import type { Family } from '../family/family.ts';
+import type { WeldMetal } from '../material/metal-pair.ts';
 import { HANDBOOK, PRACTICE, type Source } from '../provenance/source.ts';
 import type { Way } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
@@ -25,11 +26,21 @@ export interface FeedPath {
   readonly gun: 'standard' | 'spool-gun';
 }
 
-type Kind = 'solid' | 'self-shielded' | 'gas-flux-core' | 'aluminium' | 'spool-gun';
+type Kind =
+  'solid' | 'bronze' | 'self-shielded' | 'gas-flux-core' | 'metal-cored' | 'aluminium' | 'spool-gun';
+
+/** The wire that goes the path, and what it is welded at. */
+export interface WireOnItsWay {
+  readonly weldMetal: WeldMetal;
+  readonly diameterMm: WireDiameterMm;
+  readonly currentA: number;
+}
 
 function kindOf(way: Way): Kind {
   if (way === 'self-shielded') return 'self-shielded';
-  if (way === 'gas-shielded-flux-core' || way === 'metal-cored') return 'gas-flux-core';
+  if (way === 'gas-shielded-flux-core') return 'gas-flux-core';
+  if (way === 'metal-cored') return 'metal-cored';
+  if (way === 'bronze-braze') return 'bronze';
   if (way === 'aluminium-spool-gun') return 'spool-gun';
   return way === 'aluminium-gun' ? 'aluminium' : 'solid';
 }
@@ -40,8 +51,10 @@ function part(fit: string, why: string, check: string, ifWrong: string, source: 
 
 const WIRE_WORD: Readonly<Record<Kind, string>> = {
   solid: 'solid',
+  bronze: 'silicon bronze',
   'self-shielded': 'self-shielded flux core',
   'gas-flux-core': 'tubular',
+  'metal-cored': 'metal-cored',
   aluminium: 'aluminium',
   'spool-gun': 'aluminium, small spool in the gun',
 };
@@ -61,7 +74,12 @@ function spool(kind: Kind, size: string): FeedPart {
   );
 }
 
-function driveRolls(kind: Kind, mm: WireDiameterMm, size: string): FeedPath['driveRolls'] {
+function driveRolls(
+  kind: Kind,
+  mm: WireDiameterMm,
+  size: string,
+  weldMetal: WeldMetal,
+): FeedPath['driveRolls'] {
   if (kind === 'aluminium' || kind === 'spool-gun') {
     const whose = kind === 'spool-gun' ? 'the gun’s own U rolls' : 'U groove, top and bottom';
     return {
@@ -87,10 +105,24 @@ function driveRolls(kind: Kind, mm: WireDiameterMm, size: string): FeedPath['dri
       grooveMm: mm,
     };
   }
+  if (kind === 'metal-cored') {
+    return {
+      ...part(
+        `V groove, smooth, ${size} mm (U does too; knurled only if it slips)`,
+        'Metal-cored wire is stiffer than flux core: a smooth groove feeds it without marking it.',
+        'The wire stays round behind the rolls; little pressure.',
+        'Knurls shed its skin into the liner; too much pressure opens the seam.',
+      ),
+      form: 'v-smooth',
+      grooveMm: mm,
+    };
+  }
   return {
     ...part(
       `V groove, smooth, ${size} mm`,
-      'Solid steel is hard: a smooth V grips it without shaving it.',
+      kind === 'bronze'
+        ? 'Bronze wire is softer than steel: a smooth groove, never knurled, with little pressure.'
+        : `Solid ${weldMetal === 'stainless' ? 'stainless' : 'steel'} wire is hard: a smooth V grips it without shaving it.`,
       'Read the groove itself, not only the stamp; the wire curls away from a block of wood instead of stopping.',
       'A groove too big slips; too much pressure shaves the wire and fills the liner with flakes.',
     ),
@@ -99,12 +131,21 @@ function driveRolls(kind: Kind, mm: WireDiameterMm, size: string): FeedPath['dri
   };
 }
 
+const LINER_WHY: Readonly<Record<WeldMetal | 'bronze', string>> = {
+  steel: 'A steel liner guides steel wire; its bore must suit the wire.',
+  stainless:
+    'A steel liner does for stainless wire when it is clean and kept for it; its bore must suit the wire.',
+  bronze: 'A clean steel liner does for bronze; plastic drags less. Its bore must suit the wire.',
+  aluminium: 'Aluminium wants a plastic liner.',
+};
+
 function linerRange(diameterMm: WireDiameterMm): string {
   if (diameterMm <= 0.8) return '0.6–0.8';
-  return diameterMm <= 1.0 ? '0.9–1.0' : '1.2–1.6';
+  if (diameterMm <= 1.0) return '0.9–1.0';
+  return diameterMm <= 1.6 ? '1.2–1.6' : '1.7–2.4';
 }
 
-function liner(kind: Kind, mm: WireDiameterMm): FeedPath['liner'] {
+function liner(kind: Kind, mm: WireDiameterMm, weldMetal: WeldMetal): FeedPath['liner'] {
   if (kind === 'spool-gun') {
     return {
       ...part(
@@ -132,7 +173,7 @@ function liner(kind: Kind, mm: WireDiameterMm): FeedPath['liner'] {
   return {
     ...part(
       `steel, for ${linerRange(mm)} mm`,
-      'A steel liner guides steel wire; its bore must suit the wire.',
+      LINER_WHY[kind === 'bronze' ? 'bronze' : weldMetal],
       'Pressure arm off, pull the wire by hand: it should slide.',
       'Drag in the liner shows as an unsteady arc and burnback.',
     ),
@@ -162,8 +203,7 @@ function tip(kind: Kind, mm: WireDiameterMm, size: string, family: Family): Feed
   };
 }
 
-function nozzle(kind: Kind, family: Family): FeedPath['nozzle'] {
-  const boreMm = family.flow.nozzleBoreMm;
+function nozzle(kind: Kind, boreMm: number): FeedPath['nozzle'] {
   if (kind === 'self-shielded') {
     return {
       ...part(
@@ -176,10 +216,9 @@ function nozzle(kind: Kind, family: Family): FeedPath['nozzle'] {
       boreMm,
     };
   }
-  const range = kind === 'solid' ? 'up to 16' : 'up to 19';
   return {
     ...part(
-      kind === 'spool-gun' ? 'the gun’s own' : `${boreMm} mm bore (${range})`,
+      kind === 'spool-gun' ? 'the gun’s own' : `${boreMm} mm bore`,
       'Wide enough to cover the puddle, narrow enough to see past.',
       'Clear of spatter, seated, not loose.',
       'A clogged nozzle lets air in: pin-holes.',
@@ -194,15 +233,19 @@ function nozzle(kind: Kind, family: Family): FeedPath['nozzle'] {
  *
  * @source handbook station table, from memory; checks are common practice
  */
-export function feedPathOf(way: Way, family: Family, diameterMm: WireDiameterMm): FeedPath {
+export function feedPathOf(
+  way: Way,
+  family: Family,
+  { weldMetal, diameterMm, currentA }: WireOnItsWay,
+): FeedPath {
   const kind = kindOf(way);
   const size = diameterMm.toFixed(1);
   return {
     spool: spool(kind, size),
-    driveRolls: driveRolls(kind, diameterMm, size),
-    liner: liner(kind, diameterMm),
+    driveRolls: driveRolls(kind, diameterMm, size, weldMetal),
+    liner: liner(kind, diameterMm, weldMetal),
     tip: tip(kind, diameterMm, size, family),
-    nozzle: nozzle(kind, family),
+    nozzle: nozzle(kind, family.flow(currentA).nozzleBoreMm),
     gun: kind === 'spool-gun' ? 'spool-gun' : 'standard',
   };
 }

@@ -27,6 +27,21 @@ export const SPRAY_FLOW: FlowRow = {
   source: PRACTICE,
 };
 
+/** Spray at 320 A and more: a wider nozzle and more gas. Source: common practice (350–400 A: 19 mm, 18–22 L/min). */
+export const HIGH_CURRENT_FLOW: FlowRow = {
+  normalLPerMin: [18, 22],
+  acceptedLPerMin: [16.5, 26],
+  nozzleBoreMm: 19,
+  source: PRACTICE,
+};
+/** Current from which spray takes the wider nozzle, A. Source: our model, under the 350 A of practice. */
+export const HIGH_CURRENT_FROM_A = 320;
+
+/** Gas of spray, pulse and gas-shielded flux core at a current, A. */
+export function sprayFlow(currentA: number): FlowRow {
+  return currentA >= HIGH_CURRENT_FROM_A ? HIGH_CURRENT_FLOW : SPRAY_FLOW;
+}
+
 /** Aluminium: 35–50 CFH. */
 export const ALUMINIUM_FLOW: FlowRow = {
   normalLPerMin: [16.5, 23.5],

@@ -24,6 +24,11 @@ export interface GasUse {
 
 const FITS: GasVerdict = { status: 'fits' };
 
+/** Whether a family makes its own shield and takes no gas. */
+export function isGasless(family: FamilyId): family is 'self-shielded' | 'self-shielded-t8' {
+  return family === 'self-shielded' || family === 'self-shielded-t8';
+}
+
 function no(code: GasRefusalCode, reason: string, instead: string): GasVerdict {
   return { status: 'refused', code, reason, instead };
 }
@@ -122,7 +127,7 @@ function aluminium(gas: Gas): GasVerdict {
  * @source handbook gas table, from memory; classes by AWS A5.18, A5.20 and A5.36, recalled
  */
 export function gasVerdict(gas: Gas, use: GasUse): GasVerdict {
-  if (use.family === 'self-shielded') return FITS;
+  if (isGasless(use.family)) return FITS;
   if (gas.id === 'none') {
     return no(
       'gas-wrong-for-metal',
@@ -159,6 +164,7 @@ export function gasVerdict(gas: Gas, use: GasUse): GasVerdict {
 export function preferredGases(use: GasUse, dipGas: Schools['stainlessDipGas']): readonly GasId[] {
   switch (use.family) {
     case 'self-shielded':
+    case 'self-shielded-t8':
       return ['none'];
     case 'steel-dip':
       return [

@@ -35,7 +35,11 @@ export const CIRCUMSTANCES = [
   'closed-vessel',
   'damp',
   'painted',
+  'powder-coated',
+  'primed',
+  'chromed',
   'plated',
+  'rusty',
   'vehicle',
   'load-bearing',
   'solvent',
@@ -65,9 +69,75 @@ export interface Work {
   readonly windy: boolean;
   readonly priorities?: readonly Priority[] | undefined;
   readonly circumstances?: readonly Circumstance[] | undefined;
-  /** Length to be welded, one pass, mm, {@link SEAM_RANGE_MM}; undefined: not known. */
+  /** Shape of the first part, where it is more than a product: a pipe is a tube, an angle a section. */
+  readonly profile?: Profile | undefined;
+  /** Outside size of a tube, pipe, angle or bar, mm: one figure (diameter) or two, {@link OUTSIDE_RANGE_MM}. */
+  readonly outsideMm?: readonly number[] | undefined;
+  /** Length of one seam, mm, {@link SEAM_RANGE_MM}; undefined: not known. */
   readonly seamMm?: number | undefined;
+  /** How many such seams, {@link NUMBER_OFF_RANGE}; undefined: one. */
+  readonly numberOff?: number | undefined;
+  /** Intermittent weld: length of each stitch and distance from one's start to the next's, mm. */
+  readonly stitchMm?: number | undefined;
+  readonly pitchMm?: number | undefined;
+  /** Size from the drawing: leg or throat of a fillet, mm, {@link LEG_RANGE_MM}; undefined: our default. */
+  readonly legMm?: number | undefined;
+  readonly throatMm?: number | undefined;
+  /** Welded from one side or from both; undefined: one. */
+  readonly sides?: 1 | 2 | undefined;
+  /** Passes or runs asked for, a side, {@link PASSES_RANGE}; undefined: as many as it takes. */
+  readonly passes?: number | undefined;
+  /** Root gap as it is, mm, {@link GAP_RANGE_MM}; undefined: the one the plan names. */
+  readonly gapMm?: number | undefined;
+  /** A bar behind the joint: copper, steel, aluminium or ceramic. */
+  readonly backing?: boolean | undefined;
+  /** A third part behind the joint. */
+  readonly thirdMember?: boolean | undefined;
 }
+
+/** Shapes that people name; each belongs to a product. */
+export const PROFILES = [
+  'pipe',
+  'square-tube',
+  'round-tube',
+  'angle',
+  'channel',
+  'beam',
+  'flat-bar',
+  'round-bar',
+] as const;
+export type Profile = (typeof PROFILES)[number];
+
+export const PROFILE_NAME: Readonly<Record<Profile, string>> = {
+  pipe: 'pipe',
+  'square-tube': 'square tube',
+  'round-tube': 'round tube',
+  angle: 'angle',
+  channel: 'channel',
+  beam: 'beam',
+  'flat-bar': 'flat bar',
+  'round-bar': 'round bar',
+};
+
+/** The product a shape is made as. */
+export const PROFILE_PRODUCT: Readonly<Record<Profile, Product>> = {
+  pipe: 'tube',
+  'square-tube': 'tube',
+  'round-tube': 'tube',
+  angle: 'section',
+  channel: 'section',
+  beam: 'section',
+  'flat-bar': 'bar',
+  'round-bar': 'bar',
+};
+
+/** Ranges of what a drawing may ask for. Source: our model's ranges. */
+export const OUTSIDE_RANGE_MM = [5, 1000] as const;
+export const NUMBER_OFF_RANGE = [1, 10_000] as const;
+export const LEG_RANGE_MM = [1, 30] as const;
+export const PASSES_RANGE = [1, 40] as const;
+export const GAP_RANGE_MM = [0, 8] as const;
+export const STITCH_RANGE_MM = [5, 2000] as const;
 
 /** Lengths of a seam that are planned for, mm: a tack to a kilometre of stitches. Source: our model's range. */
 export const SEAM_RANGE_MM = [5, 1_000_000] as const;
@@ -116,6 +186,10 @@ export const CIRCUMSTANCE_NAME: Readonly<Record<Circumstance, string>> = {
   'closed-vessel': 'tank, drum or closed tube',
   damp: 'damp, or metal underfoot',
   painted: 'old paint, may hold lead',
+  'powder-coated': 'powder coated',
+  primed: 'primed',
+  chromed: 'chrome plated',
+  rusty: 'rusty',
   plated: 'cadmium plated',
   vehicle: 'on a vehicle or electronics',
   'load-bearing': 'carries load, or code work',

@@ -110,6 +110,25 @@ const ALUMINIUM_SHEET = rows(
   Array.from({ length: 21 }, (_, i) => [i + 4, americanWireGaugeInches(i + 4)] as const),
 );
 
+/** Imperial standard wire gauge, in. Source: handbook figures, from memory. */
+const IMPERIAL_INCHES: ReadonlyMap<number, number> = new Map([
+  [8, 0.16],
+  [10, 0.128],
+  [12, 0.104],
+  [14, 0.08],
+  [16, 0.064],
+  [18, 0.048],
+  [20, 0.036],
+  [22, 0.028],
+  [24, 0.022],
+]);
+
+/** Thickness of an imperial standard wire gauge, mm; undefined for a number that is not in its table. */
+export function imperialGaugeMm(gauge: number): number | undefined {
+  const inches = IMPERIAL_INCHES.get(gauge);
+  return inches === undefined ? undefined : mmFromInches(inches);
+}
+
 const TABLES: Readonly<Record<GaugeTable, readonly GaugeRow[]>> = {
   'steel-sheet': STEEL_SHEET,
   'galvanised-sheet': GALVANISED_SHEET,

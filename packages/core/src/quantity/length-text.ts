@@ -1,7 +1,7 @@
 import { MM_PER_INCH } from './units.ts';
 
 /** How a written length stated its unit. */
-export type LengthForm = 'mm' | 'inch' | 'thou' | 'mil' | 'gauge' | 'bare';
+export type LengthForm = 'mm' | 'inch' | 'thou' | 'mil' | 'gauge' | 'swg' | 'bare';
 
 /** A length as written: `value` is in the form's own unit (a gauge number for `gauge`). */
 export interface WrittenLength {
@@ -22,12 +22,22 @@ const UNIT: readonly (readonly [RegExp, LengthForm])[] = [
   [INCH_WORDS, 'inch'],
   [/^(?:thou|thousandths?)$/, 'thou'],
   [/^mils?$/, 'mil'],
-  [/^(?:ga|gage|gauge|g|swg|awg)$/, 'gauge'],
+  [/^(?:ga|gage|gauge|g|awg)$/, 'gauge'],
+  [/^swg$/, 'swg'],
 ];
 
 /** One written length at the start of a text: number, fraction or mixed number, with an optional unit. */
 export const WRITTEN_LENGTH =
-  /^(#)?(-?\d+(?:[-\s]\d+\/\d+)|-?\d+\/\d+|-?\d*[.,]\d+|-?\d+[.,]?)(?:\s*(mm|millimet(?:re|er)s?|inch(?:es)?|in|"|″|”|''|thou|thousandths?|mils?|gauge|gage|ga|g)(?![a-z0-9]))?/i;
+  /^(#)?(-?\d+(?:[-\s]\d+\/\d+)|-?\d+\/\d+|-?\d*[.,]\d+|-?\d+[.,]?)(?:th(?![a-z]))?(?:[\s-]*("|″|”|''|(?:mm|millimet(?:re|er)s?|inch(?:es)?|in|thou|thousandths?|mils?|gauge|gage|ga|swg|awg|g)(?![a-wyz0-9]|x[a-z])))?/i;
+
+/** Denominators an inch is divided by on a rule. */
+const INCH_DENOMINATORS = [2, 4, 8, 16, 32, 64];
+
+/** Whether `n/m` can be a fraction of an inch at all. */
+export function isInchFraction(text: string): boolean {
+  const denominator = /\/(\d+)/.exec(text)?.[1];
+  return denominator === undefined || INCH_DENOMINATORS.includes(Number(denominator));
+}
 
 /** A number as written: whole, decimal with point or comma, fraction or mixed number. */
 export function writtenNumber(text: string): { value: number; fraction: boolean } {
@@ -49,7 +59,7 @@ export function writtenLength(text: string): WrittenLength | undefined {
   if (!match || match[0].length !== trimmed.length) return undefined;
   const [, hash, digits = '', unitText] = match;
   const { value, fraction } = writtenNumber(digits);
-  if (!Number.isFinite(value)) return undefined;
+  if (!Number.isFinite(value) || !isInchFraction(digits)) return undefined;
   if (hash !== undefined) return { form: 'gauge', value, fraction: false, inchDecimal: false };
   const unit = unitText?.toLowerCase();
   const form = unit === undefined ? undefined : UNIT.find(([pattern]) => pattern.test(unit))?.[1];

@@ -45,7 +45,7 @@ describe('parseThickness', () => {
     ['-3', 'thickness-out-of-range'],
     ['0', 'thickness-out-of-range'],
     ['0.49 mm', 'thickness-out-of-range'],
-    ['25.1 mm', 'thickness-out-of-range'],
+    ['25.5 mm', 'thickness-out-of-range'],
     ['500 mm', 'thickness-out-of-range'],
     ['500', 'thickness-out-of-range'],
     ['99 ga', 'gauge-unknown'],

@@ -1,9 +1,9 @@
-import { type GaugeTable, gaugeRows, gaugeThickness } from './gauge.ts';
+import { type GaugeTable, gaugeRows, gaugeThickness, imperialGaugeMm } from './gauge.ts';
 import { type WrittenLength, mmOfWritten, writtenLength } from './length-text.ts';
 import { MM_PER_INCH, mmFromInches } from './units.ts';
 
 /** Base-metal thickness that Hot Bead plans for, mm. Source: our model's range. */
-export const THICKNESS_RANGE_MM = [0.5, 25] as const;
+export const THICKNESS_RANGE_MM = [0.5, 25.4] as const;
 
 /** The unit a bare number means for this user. */
 export type LengthUnit = 'mm' | 'in';
@@ -92,6 +92,28 @@ function gaugeReading(gauge: number, table: GaugeTable): ThicknessReading {
   return read(gaugeThickness(gauge, table).mm, { number: gauge, table });
 }
 
+/** The imperial wire gauge: asked, because the same number in the metal's own table is another thickness. */
+function imperialGaugeReading(gauge: number, table: GaugeTable): ThicknessReading {
+  const imperialMm = imperialGaugeMm(gauge);
+  const own = gaugeRows(table).find((row) => row.gauge === gauge);
+  const choices = [
+    ...(imperialMm === undefined
+      ? []
+      : [mmChoice(imperialMm, `${gauge} SWG, imperial (${imperialMm.toFixed(2)} mm)`)]),
+    ...(own
+      ? [
+          {
+            text: `${gauge} ga`,
+            label: `${gauge} gauge ${GAUGE_TABLE_NAME[table]} (${own.mm.toFixed(2)} mm)`,
+            thicknessMm: own.mm,
+          },
+        ]
+      : []),
+  ];
+  if (choices.length > 0) return ask(`${gauge} SWG: the imperial gauge?`, choices);
+  return { status: 'refused', code: 'gauge-unknown', message: `SWG ${gauge} is not in the table (8 to 24)` };
+}
+
 function mmChoice(mm: number, label = `${tidy(mm)} mm`): ThicknessChoice {
   return { text: `${tidy(mm)} mm`, label, thicknessMm: mm };
 }
@@ -125,6 +147,7 @@ function bareReading(value: number, context: ThicknessContext): ThicknessReading
  */
 export function thicknessOfWritten(length: WrittenLength, context: ThicknessContext): ThicknessReading {
   if (length.form === 'gauge') return gaugeReading(length.value, context.gaugeTable);
+  if (length.form === 'swg') return imperialGaugeReading(length.value, context.gaugeTable);
   if (length.form === 'mil') {
     const thouMm = (length.value * MM_PER_INCH) / 1000;
     const choices = [

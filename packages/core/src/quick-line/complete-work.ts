@@ -1,5 +1,6 @@
+import { asWelded } from '../bead/joint-section.ts';
 import { metalName } from '../material/base-metal.ts';
-import { JOINT_NAME, POSITION_NAME, type Work } from '../material/work.ts';
+import { JOINT_NAME, POSITION_NAME, PROFILE_NAME, type Work } from '../material/work.ts';
 import type { MachineProven } from '../learning/learned-offset.ts';
 import type { Machine } from '../machine/machine.ts';
 import type { Schools } from '../school/school.ts';
@@ -31,7 +32,7 @@ export function completeWork(said: QuickWork): CompletedWork | undefined {
   const place = said.place ?? (said.windy === true ? 'outdoors' : USUAL_WORK.place);
   const slots: readonly AssumedSlot[] = ['metal', 'joint', 'position', 'surface', 'place', 'windy'];
   return {
-    work: {
+    work: asWelded({
       metal: said.metal ?? USUAL_WORK.metal,
       alloy: said.alloy,
       otherMetal: said.otherMetal,
@@ -47,8 +48,20 @@ export function completeWork(said: QuickWork): CompletedWork | undefined {
       windy: said.windy ?? USUAL_WORK.windy,
       priorities: said.priorities,
       circumstances: said.circumstances,
+      profile: said.profile,
+      outsideMm: said.outsideMm,
       seamMm: said.seamMm,
-    },
+      numberOff: said.numberOff,
+      stitchMm: said.stitchMm,
+      pitchMm: said.pitchMm,
+      legMm: said.legMm,
+      throatMm: said.throatMm,
+      sides: said.sides,
+      passes: said.passes,
+      gapMm: said.gapMm,
+      backing: said.backing,
+      thirdMember: said.thirdMember,
+    }),
     assumed: slots.filter((slot) => said[slot] === undefined),
   };
 }
@@ -87,7 +100,10 @@ function figure(mm: number): string {
 /** A job's title in words: "3 mm carbon steel tee, flat". */
 export function workTitle(work: Work): string {
   const other = work.otherThicknessMm === undefined ? '' : ` on ${figure(work.otherThicknessMm)}`;
-  const products = [work.product, work.otherProduct].filter((p) => p !== undefined).join(' to ');
+  const size = work.outsideMm === undefined ? '' : `${work.outsideMm.map(figure).join('×')} mm `;
+  const shape = work.profile === undefined ? work.product : PROFILE_NAME[work.profile];
+  const first = shape === undefined ? undefined : `${size}${shape}`;
+  const products = [first, work.otherProduct].filter((p) => p !== undefined).join(' to ');
   const second = work.otherMetal === undefined ? '' : ` to ${metalName(work.otherMetal, work.otherAlloy)}`;
   const metals = `${metalName(work.metal, work.alloy)}${second}`;
   const what = [metals, products].filter((word) => word !== '').join(' ');

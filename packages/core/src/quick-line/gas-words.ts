@@ -1,4 +1,16 @@
 import { type GasId, argonCo2, CO2_MIX_RANGE_PERCENT } from '../gas/gas.ts';
+import type { Asking } from './meaning.ts';
+
+/** A gas read at the start of a text. */
+export interface GasWords {
+  readonly gas: GasId;
+  readonly length: number;
+  readonly asks?: Asking;
+  /** A ratio without a name: on aluminium it means helium. */
+  readonly unnamedRatio?: boolean;
+}
+
+interface Found extends Omit<GasWords, 'length'> {}
 
 function mix(percent: number): GasId | undefined {
   const [min, max] = CO2_MIX_RANGE_PERCENT;
@@ -14,42 +26,106 @@ function heliumMix(percent: number): GasId | undefined {
   return percent === 25 || percent === 50 || percent === 75 ? `ar-he-${percent}` : undefined;
 }
 
-const ARGON = '(?:argon|ar)';
-const PERCENT = '(\\d{1,2}(?:\\.\\d)?)\\s*%?';
+function found(gas: GasId | undefined, more: Omit<Found, 'gas'> = {}): Found | undefined {
+  return gas === undefined ? undefined : { gas, ...more };
+}
 
-type Rule = readonly [RegExp, (match: RegExpExecArray) => GasId | undefined];
+function asking(message: string, ...answers: readonly string[]): Asking {
+  return { slot: 'gas', message, answers: answers.map((name) => [name, name] as const) };
+}
+
+const HELIUM_ANSWERS = ['Ar + 25 % He', 'Ar + 50 % He', 'Ar + 75 % He'] as const;
+
+/** Two shares that make a hundred, with the name of one or of none. */
+function ratio(
+  first: number,
+  second: number,
+  name: 'co2' | 'he-first' | 'he-second' | undefined,
+): Found | undefined {
+  if (first + second !== 100) return undefined;
+  if (name === 'he-first') return found(heliumMix(first));
+  if (name === 'he-second') return found(heliumMix(second));
+  const less = Math.min(first, second);
+  const gas = mix(less);
+  if (name === 'co2' || gas === undefined) return found(gas);
+  const text = `${first}/${second}`;
+  if (first < second) {
+    const message = `${text}: Ar + ${less} % CO₂, the larger share argon?`;
+    return found(gas, { asks: asking(message, `Ar + ${less} % CO₂`, 'CO₂'), unnamedRatio: true });
+  }
+  if (less === 2) {
+    return found(gas, {
+      asks: asking(`${text}: CO₂ or oxygen?`, 'Ar + 2 % CO₂', 'Ar + 2 % O₂'),
+      unnamedRatio: true,
+    });
+  }
+  return found(gas, { unnamedRatio: true });
+}
+
+const ARGON = '(?:argon|ar)';
+const CO2 = '(?:co\\s?[2₂]|c02)';
+const HELIUM = '(?:helium|he)';
+const PERCENT = '(\\d{1,2}(?:\\.\\d)?)\\s*%?';
+const RATIO = '(\\d{2})\\s*[-/]\\s*(\\d{1,2})';
+
+type Rule = readonly [RegExp, (match: RegExpExecArray) => Found | undefined];
+
+function rule(source: string, read: Rule[1]): Rule {
+  return [new RegExp(`^${source}`, 'i'), read];
+}
+
+const one =
+  (read: (percent: number) => GasId | undefined): Rule[1] =>
+  (m) =>
+    found(read(Number(m[1])));
+
+const two =
+  (name: Parameters<typeof ratio>[2]): Rule[1] =>
+  (m) =>
+    ratio(Number(m[1]), Number(m[2]), name);
 
 const RULES: readonly Rule[] = [
-  [/^(?:90\s*he\s*\/\s*7\.5\s*ar\s*\/\s*2\.5\s*co[2₂]|90\/7\.5\/2\.5)/i, () => 'tri-mix'],
-  [new RegExp(`^${ARGON}\\s*[+/-]\\s*18\\s*[-–]\\s*25\\s*%?(?:\\s*co[2₂])?`, 'i'), () => 'ar-co2-18-25'],
-  [new RegExp(`^${ARGON}\\s*[+/-]?\\s*${PERCENT}\\s*o[2₂]`, 'i'), (m) => oxygenMix(Number(m[1]))],
-  [new RegExp(`^${ARGON}\\s*[+/-]?\\s*${PERCENT}\\s*(?:he|helium)`, 'i'), (m) => heliumMix(Number(m[1]))],
-  [new RegExp(`^${ARGON}\\s*[+/-]\\s*${PERCENT}(?:\\s*co[2₂])?`, 'i'), (m) => mix(Number(m[1]))],
-  [new RegExp(`^${ARGON}\\s*${PERCENT}\\s*co[2₂]`, 'i'), (m) => mix(Number(m[1]))],
-  [new RegExp(`^${ARGON}\\s*(\\d{1,2})\\s*%`, 'i'), (m) => mix(Number(m[1]))],
-  [new RegExp(`^ar(\\d{1,2})(?:\\s*%)?`, 'i'), (m) => mix(Number(m[1]))],
-  [new RegExp(`^${ARGON}\\s*[+/]\\s*co[2₂]\\s*${PERCENT}`, 'i'), (m) => mix(Number(m[1]))],
-  [/^c(2[05]|1[0258]|8)/i, (m) => mix(Number(m[1]))],
+  rule(`(?:90\\s*he\\s*\\/\\s*7\\.5\\s*ar\\s*\\/\\s*2\\.5\\s*${CO2}|90\\/7\\.5\\/2\\.5)`, () =>
+    found('tri-mix'),
+  ),
+  rule(`${ARGON}\\s*[+/-]\\s*18\\s*[-–]\\s*25\\s*%?(?:\\s*${CO2})?`, () => found('ar-co2-18-25')),
+  rule(`${ARGON}\\s*[-/+]\\s*${HELIUM}\\s*${RATIO}`, two('he-second')),
+  rule(`${HELIUM}\\s*[-/+]\\s*${ARGON}\\s*${RATIO}`, two('he-first')),
+  rule(`${RATIO}\\s*${ARGON}[\\s/-]*${HELIUM}`, two('he-second')),
+  rule(`${RATIO}\\s*${HELIUM}[\\s/-]*${ARGON}`, two('he-first')),
+  rule(`${ARGON}\\s*[-/+ ]\\s*${CO2}\\s*${RATIO}`, two('co2')),
+  rule(`${RATIO}\\s*${ARGON}[\\s/-]*${CO2}`, two('co2')),
+  rule(`${RATIO}\\s*${CO2}`, two('co2')),
+  rule(`${ARGON}\\s*[+/-]?\\s*${PERCENT}\\s*o[2₂]`, one(oxygenMix)),
+  rule(`${ARGON}\\s*[+/-]?\\s*${PERCENT}\\s*${HELIUM}`, one(heliumMix)),
+  rule(`${ARGON}\\s*[+/-]\\s*${PERCENT}(?:\\s*${CO2})?`, one(mix)),
+  rule(`${ARGON}\\s*${PERCENT}\\s*${CO2}`, one(mix)),
+  rule(`${ARGON}\\s*(\\d{1,2})\\s*%`, one(mix)),
+  rule(`ar(\\d{1,2})(?:\\s*%)?`, one(mix)),
+  rule(`${ARGON}\\s*[+/-]\\s*${CO2}\\s*${PERCENT}`, one(mix)),
+  rule(`${ARGON}\\s*[-/+]\\s*${CO2}`, () =>
+    found('ar-co2-18-25', {
+      asks: asking('Argon–CO₂: how much CO₂?', 'Ar + 25 % CO₂', 'Ar + 18 % CO₂', 'Ar + 10 % CO₂'),
+    }),
+  ),
+  rule(`(?:${ARGON}\\s*[-/+ ]\\s*${HELIUM}|${HELIUM}\\s*[-/+ ]\\s*${ARGON})(?:\\s*mix)?`, () =>
+    found('ar-he-25', { asks: asking('Argon–helium: how much helium?', ...HELIUM_ANSWERS) }),
+  ),
+  rule('c(2[05]|1[0258]|8)', one(mix)),
   // A bare figure before CO₂ is a share only from 5 up: `1.2 co2` is a wire and a gas.
-  [
-    new RegExp(`^(\\d{1,2}(?:\\.\\d)?)\\s*%\\s*co[2₂](?:\\s*(?:in\\s+)?${ARGON})?`, 'i'),
-    (m) => mix(Number(m[1])),
-  ],
-  [new RegExp(`^([5-9]|\\d{2})\\s*co[2₂](?:\\s*(?:in\\s+)?${ARGON})?`, 'i'), (m) => mix(Number(m[1]))],
-  [
-    /^(\d{2})\s*\/\s*(\d{1,2})(?:\s*mix)?/i,
-    (m) => (Number(m[1]) + Number(m[2]) === 100 ? mix(Number(m[2])) : undefined),
-  ],
+  rule(`(\\d{1,2}(?:\\.\\d)?)\\s*%\\s*${CO2}(?:\\s*(?:in\\s+)?${ARGON})?`, one(mix)),
+  rule(`([5-9]|\\d{2})\\s*${CO2}(?:\\s*(?:in\\s+)?${ARGON})?`, one(mix)),
+  rule(`${RATIO}(?:\\s*mix)?`, two(undefined)),
 ];
 
-/** A gas written as a composition at the start of a text: `75/25`, `Ar+18`, `ar 18% co2`, `Ar + 2 % O₂`. */
-export function gasAtStart(text: string): { gas: GasId; length: number } | undefined {
+/** A gas written as a composition at the start of a text: `75/25`, `Ar+18`, `He/Ar 50/50`, `Ar + 2 % O₂`. */
+export function gasAtStart(text: string): GasWords | undefined {
   for (const [pattern, read] of RULES) {
     const match = pattern.exec(text);
     const length = match?.[0].trimEnd().length ?? 0;
-    if (!match || /^[a-z0-9/.]/i.test(text.slice(length))) continue;
+    if (!match || /^[a-z0-9/.]/i.test(text.slice(length).replace(/^\.(?=\s|$)/, ''))) continue;
     const gas = read(match);
-    if (gas !== undefined) return { gas, length };
+    if (gas !== undefined) return { ...gas, length };
   }
   return undefined;
 }

@@ -39,6 +39,7 @@ describe('lines as people type them', () => {
         position: 'flat',
         wireDiameterMm: 0.8,
         gas: 'ar-co2-25',
+        way: 'solid-gas',
       },
     ],
     ['1/4 to 1/8 lap', { thicknessMm: 6.35, otherThicknessMm: 3.175, joint: 'lap' }],
@@ -50,7 +51,7 @@ describe('lines as people type them', () => {
     ['3G up 5mm', { thicknessMm: 5, position: 'vertical-up', joint: 'butt' }],
     ['2 mm outside corner vd', { thicknessMm: 2, joint: 'outside-corner', position: 'vertical-down' }],
     ['3mm lap outside windy', { thicknessMm: 3, joint: 'lap', place: 'outdoors', windy: true }],
-    ['3mm flat bar lap', { thicknessMm: 3, joint: 'lap', product: 'bar' }],
+    ['3mm flat bar lap', { thicknessMm: 3, joint: 'lap', product: 'bar', profile: 'flat-bar' }],
     ['gasless 035 2mm', { thicknessMm: 2, way: 'self-shielded', wireDiameterMm: 0.9, wireClass: 'E71T-11' }],
     ['spoolie 3mm 6063', { thicknessMm: 3, way: 'aluminium-spool-gun', metal: 'aluminium', alloy: '6063' }],
     [
@@ -60,7 +61,15 @@ describe('lines as people type them', () => {
     ['0.8 steel 0.8 wire', { thicknessMm: 0.8, wireDiameterMm: 0.8, metal: 'carbon-steel' }],
     [
       '40x40x3 box to 6mm plate tee',
-      { thicknessMm: 3, otherThicknessMm: 6, product: 'tube', otherProduct: 'plate', joint: 'tee' },
+      {
+        thicknessMm: 3,
+        otherThicknessMm: 6,
+        product: 'tube',
+        profile: 'square-tube',
+        outsideMm: [40, 40],
+        otherProduct: 'plate',
+        joint: 'tee',
+      },
     ],
     ['3mm stainles 308', { thicknessMm: 3, metal: 'stainless', alloy: '304', wireClass: 'ER308LSi' }],
     ['5mm 5083 4043', { thicknessMm: 5, metal: 'aluminium', alloy: '5083', wireClass: 'ER4043' }],

@@ -1,5 +1,7 @@
+import { gasOf } from '../gas/gas.ts';
+import { isSinglePass, type WireClass, wireClassRow } from '../wire/wire-class.ts';
 import { lengthRoles } from './length-roles.ts';
-import type { Draft, Verdict } from './draft.ts';
+import { type Draft, lineWith, type Verdict } from './draft.ts';
 import { meaningOf, type Token } from './meaning.ts';
 import type { QuickContext, QuickFragment, QuickReading, QuickWork } from './quick-work.ts';
 import { readSlots } from './read-slots.ts';
@@ -43,6 +45,126 @@ function fragmentsOf(draft: Draft): readonly QuickFragment[] {
   });
 }
 
+/** A gas beside flux core makes it gas-shielded; beside wire that makes its own shield it is asked about. */
+function settleByGas(draft: Draft): void {
+  const { said, assumed, tokens } = draft;
+  const gas = said.gas ?? assumed.gas;
+  if (gas === undefined || gas === 'none') return;
+  const open = tokens.find((token) => meaningOf(token, 'wire-class')?.gasSettlesIt);
+  if (open && said.wireClass === 'E71T-1M' && gas === 'co2') said.wireClass = 'E71T-1C';
+  const generic = tokens.some((token) => meaningOf(token, 'way')?.gasSettlesIt === true);
+  if (
+    generic &&
+    said.way === 'self-shielded' &&
+    (said.wireClass === undefined || !isGaslessClass(said.wireClass))
+  ) {
+    said.way = 'gas-shielded-flux-core';
+    delete assumed.wireClass;
+    if (said.wireClass === undefined) assumed.wireClass = gas === 'co2' ? 'E71T-1C' : 'E71T-1M';
+    return;
+  }
+  const wireClass = said.wireClass ?? assumed.wireClass;
+  if (wireClass === undefined || !isGaslessClass(wireClass)) return;
+  const index = tokens.findIndex((token) => meaningOf(token, 'gas') !== undefined);
+  const token = tokens[index];
+  if (!token) return;
+  draft.questions.push({
+    slot: 'gas',
+    message: `${wireClass} makes its own shield: no gas, or gas-shielded flux core?`,
+    start: token.start,
+    end: token.end,
+    choices: [
+      { label: 'no gas', line: lineWith(draft, token, 'no gas') },
+      { label: 'gas-shielded', line: `${withoutGasless(draft)} gas-shielded flux core`.trim() },
+    ],
+  });
+  draft.verdicts.set(index, { status: 'questioned', label: `${gasOf(gas).name}: not used?`, slots: ['gas'] });
+}
+
+function isGaslessClass(wireClass: WireClass): boolean {
+  return wireClassRow(wireClass).way === 'self-shielded';
+}
+
+/** The line without the words that name a wire of its own shield. */
+function withoutGasless({ text, tokens }: Draft): string {
+  let line = text;
+  for (const token of tokens.toReversed()) {
+    const gasless = meaningOf(token, 'way')?.way === 'self-shielded';
+    const wireClass = meaningOf(token, 'wire-class')?.wireClass;
+    if (gasless || (wireClass !== undefined && isGaslessClass(wireClass)))
+      line = line.slice(0, token.start) + line.slice(token.end);
+  }
+  return line.replace(/\s{2,}/g, ' ').trim();
+}
+
+/** A ratio without a name means helium on aluminium, which takes no CO₂; it is asked, and stands. */
+function settleRatio(draft: Draft): void {
+  const { said, assumed, tokens } = draft;
+  const index = tokens.findIndex((token) => meaningOf(token, 'gas')?.unnamedRatio === true);
+  const token = tokens[index];
+  const metal = said.metal ?? assumed.metal;
+  const co2 = /^ar-co2-(\d+)$/.exec(said.gas ?? assumed.gas ?? '')?.[1];
+  const helium = co2 === '25' || co2 === '50' ? (`ar-he-${co2}` as const) : undefined;
+  if (!token || metal !== 'aluminium' || helium === undefined) return;
+  delete said.gas;
+  assumed.gas = helium;
+  const message = `${token.text} on aluminium: argon with helium?`;
+  draft.questions.push({
+    slot: 'gas',
+    message,
+    start: token.start,
+    end: token.end,
+    choices: [helium, 'argon' as const].map((id) => ({
+      label: gasOf(id).name,
+      line: lineWith(draft, token, gasOf(id).name),
+    })),
+  });
+  draft.verdicts.set(index, { status: 'questioned', label: message, slots: ['gas'] });
+}
+
+/** A size and a gas without a class or a way mean solid wire; cored only when it is said. */
+function assumeSolid({ said, assumed }: Draft): void {
+  const gas = said.gas ?? assumed.gas;
+  const size = said.wireDiameterMm ?? assumed.wireDiameterMm;
+  if (gas === undefined || gas === 'none' || size === undefined) return;
+  if (said.way !== undefined || said.wireClass !== undefined || assumed.wireClass !== undefined) return;
+  const metal = said.metal ?? assumed.metal ?? 'carbon-steel';
+  const steel = metal === 'carbon-steel' || metal === 'coated-steel' || metal === 'stainless';
+  if (steel && !(metal === 'coated-steel' && gas === 'argon')) assumed.way = 'solid-gas';
+}
+
+/** A single-pass wire with more than one pass asked for. */
+function askSinglePass(draft: Draft): void {
+  const { said, tokens } = draft;
+  if (said.wireClass === undefined || !isSinglePass(said.wireClass) || (said.passes ?? 1) < 2) return;
+  const index = tokens.findIndex((token) =>
+    meaningOf(token, 'measure')?.slots.some((s) => s.slot === 'passes'),
+  );
+  const token = tokens[index];
+  if (!token) return;
+  const message = `${said.wireClass} takes one pass only, not ${said.passes}: one pass, or another wire?`;
+  draft.questions.push({
+    slot: 'passes',
+    message,
+    start: token.start,
+    end: token.end,
+    choices: [{ label: 'one pass', line: lineWith(draft, token, 'one pass') }],
+  });
+  draft.verdicts.set(index, { status: 'questioned', label: message, slots: ['passes'] });
+}
+
+/** A stitch with a gap between is a pitch. */
+function settleStitch({ said, tokens }: Draft): void {
+  if (said.stitchMm === undefined || said.pitchMm !== undefined) return;
+  const gap = said.gapMm;
+  const gapToken = tokens.find((token) => /gap/i.test(token.text));
+  const written = /([\d.]+)/.exec(gapToken?.text ?? '')?.[1];
+  const mm = gap ?? (written === undefined ? undefined : Number(written));
+  if (mm === undefined || mm < 5) return;
+  said.pitchMm = said.stitchMm + mm;
+  delete said.gapMm;
+}
+
 function assumeFromWire(draft: Draft): void {
   const { said, assumed } = draft;
   if (said.metal === undefined && said.wireClass !== undefined) {
@@ -67,12 +189,17 @@ function assumeFromWire(draft: Draft): void {
  * @source grammar and precedence: our own, with the cases of the quick-line handbook page as its tests
  */
 export function parseQuickLine(text: string, context: QuickContext): QuickReading {
-  const tokens = tokensOf(text, context.machineNames);
+  const tokens = tokensOf(text, context.machineNames, context.unit);
   const draft: Draft = { text, tokens, said: {}, assumed: {}, questions: [], verdicts: new Map() };
   readSlots(draft);
+  settleByGas(draft);
   assumeFromWire(draft);
+  settleRatio(draft);
+  settleStitch(draft);
+  askSinglePass(draft);
   const { roles, paired } = lengthRoles(tokens);
   readThicknesses(draft, roles, paired, context.unit);
+  assumeSolid(draft);
   return {
     text,
     work: draft.said,

@@ -1,6 +1,15 @@
 import type { GasId } from '../gas/gas.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
-import type { Circumstance, Joint, Place, Position, Priority, Product, Surface } from '../material/work.ts';
+import type {
+  Circumstance,
+  Joint,
+  Place,
+  Position,
+  Priority,
+  Product,
+  Profile,
+  Surface,
+} from '../material/work.ts';
 import type { Polarity } from '../polarity/polarity.ts';
 import type { TransferMode } from '../transfer/transfer-mode.ts';
 import type { Way, WireClass } from '../wire/wire-class.ts';
@@ -32,8 +41,21 @@ export interface QuickWork {
   /** What matters most, in the order of the list of priorities. */
   readonly priorities?: readonly Priority[];
   readonly circumstances?: readonly Circumstance[];
-  /** Length to be welded, one pass, mm; a line does not carry it. */
+  readonly profile?: Profile;
+  /** Outside size of tube, pipe, angle or bar, mm. */
+  readonly outsideMm?: readonly number[];
+  /** Length of one seam, mm. */
   readonly seamMm?: number;
+  readonly numberOff?: number;
+  readonly stitchMm?: number;
+  readonly pitchMm?: number;
+  readonly legMm?: number;
+  readonly throatMm?: number;
+  readonly sides?: 1 | 2;
+  readonly passes?: number;
+  readonly gapMm?: number;
+  readonly backing?: boolean;
+  readonly thirdMember?: boolean;
 }
 
 export type QuickSlot = keyof QuickWork;
@@ -58,7 +80,8 @@ export interface QuickFragment {
   readonly end: number;
   /** The stretch without its surrounding blanks. */
   readonly text: string;
-  readonly status: 'understood' | 'questioned' | 'not-understood';
+  /** `noted`: a word or figure of the trade that is understood and has no part in the plan. */
+  readonly status: 'understood' | 'questioned' | 'noted' | 'not-understood';
   /** What it was taken for, for a chip. */
   readonly label: string;
   readonly slots: readonly QuickSlot[];

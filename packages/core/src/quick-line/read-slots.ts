@@ -10,6 +10,7 @@ import {
   PRIORITIES,
   type Priority,
   PRIORITY_NAME,
+  PROFILE_NAME,
   SURFACE_NAME,
 } from '../material/work.ts';
 import { WAY_NAME } from '../wire/wire-class.ts';
@@ -79,7 +80,17 @@ function piecesOf(meaning: Meaning): Piece[] {
     case 'no-filler':
       return [piece('withoutFiller', true, 'without filler')];
     case 'gas':
-      return [piece('gas', meaning.gas, gasOf(meaning.gas).name)];
+      return [piece('gas', meaning.gas, gasOf(meaning.gas).name, false, meaning.asks !== undefined)];
+    case 'backing':
+      return [piece('backing', true, 'backing bar')];
+    case 'third-member':
+      return [piece('thirdMember', true, 'third member behind')];
+    case 'sides':
+      return [piece('sides', meaning.sides, meaning.sides === 2 ? 'both sides' : 'one side')];
+    case 'measure':
+      return meaning.slots.map(({ slot, value }) => piece(slot, value, meaning.label));
+    case 'noted':
+      return meaning.assume ? [piece(meaning.assume.slot, meaning.assume.value, meaning.as, true, true)] : [];
     case 'machine':
       return [piece('machineName', meaning.name, meaning.name)];
     default:
@@ -113,11 +124,11 @@ function settle(draft: Draft, claims: readonly Claim[]): void {
     const all = claims.filter((claim) => claim.slot === slot);
     const strong = all.filter((claim) => !claim.weak);
     const candidates = strong.length > 0 ? strong : all;
-    const values = [...new Set(candidates.map((claim) => claim.value))];
+    const values = [...new Map(candidates.map((claim) => [String(claim.value), claim.value])).values()];
     const first = candidates[0] as Claim;
     if (values.length > 1) {
       for (const claim of candidates) {
-        const others = candidates.filter((c) => c.value !== claim.value).map((c) => c.label);
+        const others = candidates.filter((c) => String(c.value) !== String(claim.value)).map((c) => c.label);
         ask(draft, claim.index, slot, `${claim.label} or ${others.join(' or ')}?`, [
           [`Not ${claim.label}`, ''],
         ]);
@@ -163,15 +174,25 @@ function readVertical(draft: Draft, claims: readonly Claim[]): void {
 function readProducts(draft: Draft): void {
   const found = draft.tokens.flatMap((token, index) => {
     const meaning = meaningOf(token, 'product');
-    return meaning ? [{ index, product: meaning.product }] : [];
+    return meaning ? [{ index, product: meaning.product, profile: meaning.profile }] : [];
   });
   const first = found[0];
+  const shaped = found.find(({ product, profile }) => product === first?.product && profile !== undefined);
+  if (shaped?.profile !== undefined) draft.said.profile = shaped.profile;
   const second = found.find(({ product }) => product !== first?.product);
   if (first) draft.said.product = first.product;
   if (second) draft.said.otherProduct = second.product;
-  for (const { index, product } of found) {
-    if (!draft.verdicts.has(index))
-      draft.verdicts.set(index, { status: 'understood', label: product, slots: ['product'] });
+  for (const { index, product, profile } of found) {
+    const label = profile === undefined ? product : PROFILE_NAME[profile];
+    const slots = ['product', ...(profile === undefined ? [] : (['profile'] as const))] as const;
+    const before = draft.verdicts.get(index);
+    if (!before) draft.verdicts.set(index, { status: 'understood', label, slots });
+    else
+      draft.verdicts.set(index, {
+        ...before,
+        label: `${before.label} ${label}`,
+        slots: [...before.slots, ...slots],
+      });
   }
 }
 
@@ -198,6 +219,27 @@ function readLists(draft: Draft): void {
   });
   if (priorities.size > 0) draft.said.priorities = PRIORITIES.filter((p) => priorities.has(p));
   if (circumstances.size > 0) draft.said.circumstances = CIRCUMSTANCES.filter((c) => circumstances.has(c));
+}
+
+/** Words that are known and have no part in the numbers, and those that ask by themselves. */
+function readNoted(draft: Draft): void {
+  draft.tokens.forEach((token, index) => {
+    const measure = meaningOf(token, 'measure');
+    if (measure && measure.slots.length === 0 && !meaningOf(token, 'length')) {
+      draft.verdicts.set(index, { status: 'noted', label: measure.label, slots: [] });
+    }
+    if (meaningOf(token, 'schedule')) {
+      draft.verdicts.set(index, { status: 'noted', label: 'pipe schedule: give the wall', slots: [] });
+    }
+    const noted = meaningOf(token, 'noted');
+    const near = meaningOf(token, 'near-word');
+    const asks = noted?.asks ?? near?.asks ?? meaningOf(token, 'gas')?.asks;
+    const quoted = noted ? `${token.text}: ${asks?.message}` : asks?.message;
+    if (asks) ask(draft, index, asks.slot, quoted ?? '', asks.answers);
+    else if (noted && !draft.verdicts.has(index)) {
+      draft.verdicts.set(index, { status: 'noted', label: noted.as, slots: [] });
+    }
+  });
 }
 
 function readQuestions(draft: Draft): void {
@@ -244,5 +286,6 @@ export function readSlots(draft: Draft): void {
   readVertical(draft, claims);
   readProducts(draft);
   readLists(draft);
+  readNoted(draft);
   readQuestions(draft);
 }

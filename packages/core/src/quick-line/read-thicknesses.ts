@@ -1,9 +1,11 @@
 import { gaugeTableFor } from '../material/work.ts';
 import type { LengthUnit, ThicknessReading } from '../quantity/thickness.ts';
 import { gaugeTableName, thicknessOfWritten } from '../quantity/thickness.ts';
-import type { WrittenLength } from '../quantity/length-text.ts';
-import type { LengthRole } from './length-roles.ts';
-import { wireOfLength } from './length-roles.ts';
+import { mmOfWritten, type WrittenLength } from '../quantity/length-text.ts';
+import { MM_PER_INCH } from '../quantity/units.ts';
+import { WIRE_DIAMETER_TABLE, type WireDiameterMm } from '../wire/wire-diameter.ts';
+import type { LengthRole } from './figures.ts';
+import { wireOfLength } from './figures.ts';
 import { meaningOf, type Token } from './meaning.ts';
 import { type Draft, lineWith } from './draft.ts';
 import type { QuickChoice, QuickSlot } from './quick-work.ts';
@@ -34,6 +36,14 @@ function unitFor(placed: Placed, all: readonly Placed[], unit: LengthUnit): Leng
   const partner = all.find((other) => other !== placed && other.length.form !== 'bare');
   if (partner?.length.form === 'mm') return 'mm';
   return partner?.length.form === 'inch' ? 'in' : unit;
+}
+
+/** A bare figure beside a gauge is a gauge: `16 to 14 ga`. */
+function lentGauge(placed: Placed, all: readonly Placed[]): Placed {
+  const gauge = all.some((other) => other !== placed && other.length.form === 'gauge');
+  const bare =
+    placed.length.form === 'bare' && Number.isInteger(placed.length.value) && placed.length.value > 6;
+  return gauge && bare ? { ...placed, length: { ...placed.length, form: 'gauge' } } : placed;
 }
 
 function readOne(draft: Draft, placed: Placed, slot: QuickSlot, unit: LengthUnit): number | undefined {
@@ -87,6 +97,72 @@ function askRole(draft: Draft, placed: Placed, second: boolean): void {
   );
 }
 
+/** Share by which a written wire size may differ from the name it is sold under before that is said. */
+const NAME_OFF_SHARE = 0.03;
+
+function readWire(draft: Draft, placed: Placed, wire: WireDiameterMm): void {
+  draft.said.wireDiameterMm = wire;
+  const label = `${wire} mm wire`;
+  draft.verdicts.set(placed.index, { status: 'understood', label, slots: ['wireDiameterMm'] });
+  const mm = mmOfWritten(placed.length);
+  if (mm === undefined || wire <= 1.2 || Math.abs(mm / wire - 1) <= NAME_OFF_SHARE) return;
+  // the value stands while the question does: the inch size and the metric name are some way apart
+  const { text } = placed.token;
+  question(draft, placed, 'wireDiameterMm', `${text} is sold as ${wire} mm (${mm.toFixed(2)} mm): right?`, [
+    { label: `${wire} mm wire`, line: lineWith(draft, placed.token, `${wire} mm wire`) },
+    { label: 'leave it out', line: lineWith(draft, placed.token, '') },
+  ]);
+}
+
+/** A bare figure that can only be a wire: taken as it, with the question left standing. */
+function askedWire(draft: Draft, placed: Placed, wire: WireDiameterMm): void {
+  draft.assumed.wireDiameterMm = wire;
+  askRole(draft, placed, true);
+}
+
+/** A size that no wire is sold in, beside a wire: said to be one, and never the plate. */
+function unknownWire(draft: Draft, placed: Placed): void {
+  const { text } = placed.token;
+  const label = `${text}: a wire size we do not know`;
+  const sold = WIRE_DIAMETER_TABLE.filter(({ coredOnly }) => coredOnly !== true).map((row) => row.nominalMm);
+  question(draft, placed, 'wireDiameterMm', `${label}. Which is it?`, [
+    ...sold.map((mm) => ({ label: `${mm} mm`, line: lineWith(draft, placed.token, `${mm} mm wire`) })),
+    { label: `${text} thick`, line: lineWith(draft, placed.token, `${text} thick`) },
+  ]);
+}
+
+/** Thickness of common walls, offered where a section's wall is not said, mm. */
+const USUAL_WALLS_MM = [2, 3, 4, 5];
+
+/** A leg, or the outside of a section: figures that are no thickness. */
+function readBeside(
+  draft: Draft,
+  placed: Placed,
+  role: 'leg' | 'outside' | 'ask-wall',
+  unit: LengthUnit,
+): void {
+  const { index, token, length } = placed;
+  const mm = mmOfWritten(length) ?? (unit === 'in' ? length.value * MM_PER_INCH : length.value);
+  if (role === 'leg') {
+    draft.said.legMm = Number(mm.toFixed(4));
+    draft.verdicts.set(index, { status: 'understood', label: `${tidy(mm)} mm leg`, slots: ['legMm'] });
+    return;
+  }
+  draft.said.outsideMm = [Number(mm.toFixed(4))];
+  const slot = draft.tokens.slice(0, index).some((t) => meaningOf(t, 'connector'))
+    ? 'otherThicknessMm'
+    : 'thicknessMm';
+  const label = `${tidy(mm)} mm outside`;
+  draft.verdicts.set(index, { status: 'understood', label, slots: ['outsideMm'] });
+  if (role === 'outside') return;
+  question(draft, placed, slot, `${token.text} is its outside: how thick is the wall?`, [
+    ...USUAL_WALLS_MM.map((wall) => ({
+      label: `${wall} mm`,
+      line: lineWith(draft, token, `${token.text} OD, ${wall} mm wall`),
+    })),
+  ]);
+}
+
 function setPair(draft: Draft, first: number | undefined, second: number | undefined, paired: boolean): void {
   const swap = !paired && first !== undefined && second !== undefined && first > second;
   const [one, two] = swap ? [second, first] : [first, second];
@@ -109,22 +185,22 @@ export function readThicknesses(
     const placed = { index, token, length };
     const wire = wireOfLength(length);
     if (role === 'thickness') thick.push(placed);
+    else if (role === 'leg' || role === 'outside' || role === 'ask-wall')
+      readBeside(draft, placed, role, unit);
+    else if (role === 'unknown-wire') unknownWire(draft, placed);
+    else if (role === 'wire-asked' && wire !== undefined) askedWire(draft, placed, wire);
     else if (role === 'ask-wire-or-thickness') askRole(draft, placed, false);
     else if (role === 'ask-wire-or-second') askRole(draft, placed, true);
     else if (role === 'wire' && wire !== undefined) {
-      draft.said.wireDiameterMm = wire;
-      draft.verdicts.set(index, {
-        status: 'understood',
-        label: `${wire} mm wire`,
-        slots: ['wireDiameterMm'],
-      });
+      readWire(draft, placed, wire);
     } else {
       const label = 'Two thicknesses at most.';
       draft.verdicts.set(index, { status: 'not-understood', label, slots: [], code: 'too-many-thicknesses' });
     }
   }
   const [first, second] = thick;
-  const one = first && readOne(draft, first, 'thicknessMm', unitFor(first, thick, unit));
-  const two = second && readOne(draft, second, 'otherThicknessMm', unitFor(second, thick, unit));
+  const one = first && readOne(draft, lentGauge(first, thick), 'thicknessMm', unitFor(first, thick, unit));
+  const two =
+    second && readOne(draft, lentGauge(second, thick), 'otherThicknessMm', unitFor(second, thick, unit));
   setPair(draft, one, two, paired);
 }

@@ -4,6 +4,7 @@ import {
   type Joint,
   type Position,
   PRIORITY_NAME,
+  PROFILE_NAME,
   type Surface,
 } from '../material/work.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
@@ -59,6 +60,10 @@ const CIRCUMSTANCE_WORDS: Readonly<Record<Circumstance, string>> = {
   'closed-vessel': 'closed vessel',
   damp: 'damp',
   painted: 'painted',
+  'powder-coated': 'powder coated',
+  primed: 'primed',
+  chromed: 'chrome plated',
+  rusty: 'rusty',
   plated: 'cadmium plated',
   vehicle: 'vehicle',
   'load-bearing': 'load bearing',
@@ -81,8 +86,30 @@ function metalWords(work: QuickWork): string | undefined {
 function thicknessWords(work: QuickWork): string | undefined {
   const first = work.thicknessMm === undefined ? undefined : `${work.thicknessMm} mm thick`;
   const second = work.otherThicknessMm === undefined ? undefined : `${work.otherThicknessMm} mm thick`;
-  const parts = [first, work.product, second === undefined ? undefined : 'on', second, work.otherProduct];
+  const shape = work.profile === undefined ? work.product : PROFILE_NAME[work.profile];
+  const parts = [first, shape, second === undefined ? undefined : 'on', second, work.otherProduct];
   return parts.filter((word) => word !== undefined && word !== '').join(' ') || undefined;
+}
+
+/** The weld's own figures: size, sides, length, number, stitches, gap, what stands behind. */
+function weldWords(work: QuickWork): readonly (string | undefined)[] {
+  const mm = (value: number | undefined, word: string): string | undefined =>
+    value === undefined ? undefined : `${value} mm ${word}`;
+  const [width, height] = work.outsideMm ?? [];
+  return [
+    height === undefined ? mm(width, 'OD') : `size ${width}x${height} mm`,
+    mm(work.legMm, 'leg'),
+    mm(work.throatMm, 'throat'),
+    work.sides === undefined ? undefined : work.sides === 2 ? 'both sides' : 'one side',
+    mm(work.seamMm, 'seam'),
+    work.numberOff === undefined ? undefined : `${work.numberOff} off`,
+    mm(work.stitchMm, 'stitch'),
+    mm(work.pitchMm, 'pitch'),
+    work.passes === undefined ? undefined : `${work.passes} passes`,
+    mm(work.gapMm, 'root gap'),
+    work.backing === true ? 'backing bar' : undefined,
+    work.thirdMember === true ? 'third member' : undefined,
+  ];
 }
 
 function gasWords(work: QuickWork): string | undefined {
@@ -113,6 +140,7 @@ export function renderQuickLine(work: QuickWork): string {
     work.withoutFiller === true ? 'without filler' : undefined,
     ...(work.priorities ?? []).map((priority) => PRIORITY_NAME[priority]),
     ...(work.circumstances ?? []).map((circumstance) => CIRCUMSTANCE_WORDS[circumstance]),
+    ...weldWords(work),
     work.machineName,
   ]
     .filter((words) => words !== undefined && words !== '')

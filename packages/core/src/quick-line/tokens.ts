@@ -1,14 +1,19 @@
 import { WRITTEN_LENGTH, writtenLength } from '../quantity/length-text.ts';
+import type { LengthUnit } from '../quantity/thickness.ts';
+import { correctionOf } from './corrections.ts';
 import { editDistance, slipsAllowed } from './edit-distance.ts';
 import { gasAtStart } from './gas-words.ts';
 import type { Meaning, Token } from './meaning.ts';
-import { CORRECTABLE_WORDS, LONGEST_PHRASE, VOCABULARY } from './vocabulary.ts';
+import { measureAt, stitchAt } from './measures.ts';
+import { sectionAt } from './sections.ts';
+import { LONGEST_PHRASE, SINGLE_WORDS, VOCABULARY } from './vocabulary.ts';
 
-const BLANK = /^[\s,;]+/;
+/** What lies between words: blanks, commas, semicolons, and a stop at the end of a word. */
+const BLANK = /^(?:[\s,;]|[.!?:]+(?=\s|$))+/;
 const WORD = /^[^\s,;]+/;
-const INCH_WIRE_CODE = /^(0(?:23|24|25|30|35|39|40|45|47|52|62|63))(?![a-z0-9/.])/i;
-const BOX = /^(\d*\.?\d+(?:-\d+\/\d+)?)\s?[x×]\s?(\d*\.?\d+(?:-\d+\/\d+)?)\s?[x×]\s?/i;
-const STRIP = /^(\d+)[x×](?=[\d.])/i;
+const INCH_WIRE_CODE = /^(0(?:23|24|25|30|35|39|40|45|47|52|62|63|68|72|78))(?![a-z0-9/.])/i;
+/** Temper of an aluminium alloy: it has no part in the plan. */
+const TEMPER = /^(?:t[3-9]\d{0,3}|h\d{2,3})(?![\p{L}\d])/iu;
 
 interface Taken {
   readonly length: number;
@@ -33,8 +38,8 @@ function wordEnds(rest: string, most: number): number[] {
   const ends: number[] = [];
   const pattern = /[^\s,;-]+(?:[\s-]+|$|(?=[,;]))/gy;
   for (let match = pattern.exec(rest); match && ends.length < most; match = pattern.exec(rest)) {
-    ends.unshift(match.index + match[0].replace(/[\s-]+$/, '').length);
-    if (/^[,;]/.test(rest.slice(pattern.lastIndex))) break;
+    ends.unshift(match.index + match[0].replace(/[\s.!?:-]+$/, '').length);
+    if (/^[,;]/.test(rest.slice(pattern.lastIndex)) || /[.!?:]\s*$/.test(match[0])) break;
   }
   return ends;
 }
@@ -54,8 +59,34 @@ function phraseAt(rest: string): Taken | undefined {
 function unitIsWord(matched: string, rest: string): boolean {
   return (
     /\sin$/i.test(matched) &&
-    /^\s+(?:wind|windy|the|a|yard|shop|position|draught|flat|vertical|horizontal|overhead)\b/i.test(rest)
+    /^\s+(?:wind|windy|the|a|yard|shop|position|draught|flat|vertical|horizontal|overhead|argon|co2)\b/i.test(
+      rest,
+    )
   );
+}
+
+const INCH_WORDS: readonly (readonly [RegExp, number])[] = [
+  [/^(?:a\s+)?quarter(?=\s+(?:inch|in\b|plate)|["″])/i, 1 / 4],
+  [/^(?:a\s+)?half(?=\s+(?:inch|in\b|plate)|["″])/i, 1 / 2],
+  [/^(?:an\s+)?eighth(?=\s+(?:inch|in\b|plate)|["″])/i, 1 / 8],
+  [/^three[\s-]+eighths?/i, 3 / 8],
+  [/^five[\s-]+eighths?/i, 5 / 8],
+  [/^three[\s-]+sixteenths?/i, 3 / 16],
+  [/^five[\s-]+sixteenths?/i, 5 / 16],
+  [/^(?:three[\s-]+quarters?)(?=\s+(?:inch|in\b|plate)|["″])/i, 3 / 4],
+  [/^one(?=\s+(?:inch|in)\b)/i, 1],
+];
+
+/** `quarter inch`, `three eighths`: figures in words are inches. */
+function wordLengthAt(rest: string): Taken | undefined {
+  for (const [pattern, value] of INCH_WORDS) {
+    const words = pattern.exec(rest)?.[0];
+    if (words === undefined) continue;
+    const unit = /^\s*(?:inch(?:es)?|in\b|["″])/i.exec(rest.slice(words.length))?.[0] ?? '';
+    const length = { form: 'inch', value, fraction: true, inchDecimal: false } as const;
+    return { length: words.length + unit.length, meanings: [{ kind: 'length', length, wireCode: false }] };
+  }
+  return undefined;
 }
 
 function lengthAt(rest: string): Taken | undefined {
@@ -65,38 +96,30 @@ function lengthAt(rest: string): Taken | undefined {
     return { length: code.length, meanings: [{ kind: 'length', length, wireCode: true }] };
   }
   let matched = WRITTEN_LENGTH.exec(rest)?.[0];
-  if (matched === undefined) return undefined;
+  if (matched === undefined) return wordLengthAt(rest);
   if (unitIsWord(matched, rest.slice(matched.length))) matched = matched.replace(/\s+in$/i, '');
   if (/,$/.test(matched) || /\.$/.test(matched)) matched = matched.slice(0, -1);
   const after = rest.slice(matched.length);
-  if (/^[\p{L}\d/%]/u.test(after) && !/^[x×]\s?[\d.]/i.test(after)) return undefined;
+  if (/^(?:[\p{L}\d%]|\/(?!\s*[\d.]+\s*(?:mm|in|")))/u.test(after) && !/^[x×]\s?[\d.]/i.test(after))
+    return undefined;
   const length = writtenLength(matched);
   return length && { length: matched.length, meanings: [{ kind: 'length', length, wireCode: false }] };
 }
 
-/** `40x40x3` is a hollow section with its wall last; `50x3` a strip when it is that much wider than thick. */
-function sectionAt(rest: string): Taken | undefined {
-  const box = BOX.exec(rest);
-  const strip = box ? null : STRIP.exec(rest);
-  const head = box?.[0] ?? strip?.[0];
-  if (head === undefined) return undefined;
-  const wall = lengthAt(rest.slice(head.length));
-  if (!wall) return undefined;
-  const length = head.length + wall.length;
-  if (box) return { length, meanings: [...wall.meanings, { kind: 'product', product: 'tube' }] };
-  const thin = wall.meanings[0];
-  const wide = Number(strip?.[1]);
-  if (thin?.kind !== 'length' || wide < 12 || wide < 3 * thin.length.value) return undefined;
-  return { length, meanings: wall.meanings };
-}
-
-function nearMachine(rest: string, names: readonly string[]): Taken | undefined {
+function nearMachine(
+  rest: string,
+  names: readonly string[],
+  by: 'whole' | 'part' = 'part',
+): Taken | undefined {
   for (const name of names) {
     const words = name.split(/\s+/);
     for (const end of wordEnds(rest, words.length)) {
       const typed = rest.slice(0, end).toLowerCase();
       const near = editDistance(typed, name.toLowerCase()) <= Math.max(1, slipsAllowed(name.length));
-      const part = words.length > 1 && words.some((word) => word.length > 2 && word.toLowerCase() === typed);
+      const part =
+        by === 'part' &&
+        words.length > 1 &&
+        words.some((word) => word.length > 2 && word.toLowerCase() === typed);
       if ((near && typed.length > 2) || part)
         return { length: end, meanings: [{ kind: 'near-machine', name }] };
     }
@@ -107,44 +130,102 @@ function nearMachine(rest: string, names: readonly string[]): Taken | undefined 
 function correctedAt(rest: string): Taken | undefined {
   const word = /^[a-z]+/i.exec(rest)?.[0].toLowerCase();
   if (word === undefined || !atBoundary(rest, word.length)) return undefined;
-  const allowed = slipsAllowed(word.length);
-  if (allowed === 0) return undefined;
-  const ranked = CORRECTABLE_WORDS.map((known) => ({ known, slips: editDistance(word, known) }))
-    .filter(({ slips }) => slips <= allowed)
-    .toSorted((a, b) => a.slips - b.slips || a.known.localeCompare(b.known));
-  const best = ranked[0];
-  if (!best) return undefined;
-  return { length: word.length, meanings: VOCABULARY.get(best.known) ?? [], corrected: best.known };
+  const found = correctionOf(word, SINGLE_WORDS);
+  if (!found) return undefined;
+  const { known } = found;
+  if (found.status === 'corrected') {
+    return { length: word.length, meanings: VOCABULARY.get(known) ?? [], corrected: known };
+  }
+  const asks = {
+    slot: found.slot,
+    message: `“${word}”: ${known}?`,
+    answers: [
+      [known, known],
+      ['leave it out', ''],
+    ],
+  } as const;
+  return { length: word.length, meanings: [{ kind: 'near-word', asks }] };
 }
 
 function unknownAt(rest: string): Taken {
-  return { length: WORD.exec(rest)?.[0].length ?? rest.length, meanings: [{ kind: 'unknown' }] };
+  const word = WORD.exec(rest)?.[0] ?? rest;
+  const length = word.replace(/[.!?:]+$/, '').length || word.length;
+  return { length, meanings: [{ kind: 'unknown' }] };
 }
 
-/** The line cut into tokens, in order; blanks, commas and semicolons lie between them. */
-export function tokensOf(text: string, machineNames: readonly string[]): readonly Token[] {
+/** A dash or a stroke between two figures joins them as "to" does. */
+function joinAt(rest: string, before: string): Taken | undefined {
+  const afterFigure = /\d(?:\s*(?:mm|in|"|ga))?$/i.test(before);
+  const joins = /^-(?=\d+\/\d+(?!\d))/.test(rest) || /^\/(?=\s*[\d.]+\s*(?:mm|in|"))/.test(rest);
+  return afterFigure && joins ? { length: 1, meanings: [{ kind: 'connector' }] } : undefined;
+}
+
+/** A phrase; a word without a part in the numbers gives way to a machine's name that is nearly written. */
+function phraseOrMachine(rest: string, names: readonly string[]): Taken | undefined {
+  const phrase = phraseAt(rest);
+  const plain = phrase?.meanings.every(({ kind }) => kind === 'noted') === true;
+  return (plain ? nearMachine(rest, names, 'whole') : undefined) ?? phrase;
+}
+
+function gasTaken(rest: string): Taken | undefined {
+  const read = gasAtStart(rest);
+  if (!read) return undefined;
+  const { length, ...gas } = read;
+  return { length, meanings: [{ kind: 'gas', ...gas }] };
+}
+
+function measureTaken(rest: string, unit: LengthUnit): Taken | undefined {
+  // `308 l` and `6061 a …` are an alloy and a word, not litres and amps
+  const phrase = phraseAt(rest);
+  const named = phrase?.meanings.some(({ kind }) => kind === 'metal' || kind === 'wire-class') === true;
+  if (named) return phrase;
+  const read = measureAt(rest, { unit });
+  return read && { length: read.length, meanings: [read.meaning] };
+}
+
+function takenAt(rest: string, names: readonly string[], unit: LengthUnit): Taken {
+  const stitch = stitchAt(rest);
+  return (
+    machineAt(rest, names) ??
+    (stitch && { length: stitch.length, meanings: [stitch.meaning] }) ??
+    gasTaken(rest) ??
+    measureTaken(rest, unit) ??
+    phraseOrMachine(rest, names) ??
+    sectionAt(rest, unit) ??
+    lengthAt(rest) ??
+    nearMachine(rest, names) ??
+    correctedAt(rest) ??
+    unknownAt(rest)
+  );
+}
+
+/** The line cut into tokens, in order; blanks, commas, semicolons and closing stops lie between them. */
+export function tokensOf(text: string, machineNames: readonly string[], unit: LengthUnit): readonly Token[] {
   const tokens: Token[] = [];
   let at = BLANK.exec(text)?.[0].length ?? 0;
   while (at < text.length) {
     const rest = text.slice(at);
-    const taken =
-      machineAt(rest, machineNames) ??
-      gasAtStart(rest) ??
-      phraseAt(rest) ??
-      sectionAt(rest) ??
-      lengthAt(rest) ??
-      nearMachine(rest, machineNames) ??
-      correctedAt(rest) ??
-      unknownAt(rest);
-    const meanings = 'gas' in taken ? [{ kind: 'gas', gas: taken.gas } as const] : taken.meanings;
-    const corrected = 'corrected' in taken ? taken.corrected : undefined;
+    const before = text.slice(0, at);
+    const dashed = at > 0 && /^-(?=[\p{L}\d])/u.test(rest) && !/[\s,;]$/.test(before);
+    const join = joinAt(rest, before);
+    if (dashed && !join) {
+      // `AW-6082`, `6061-T6`: a dash inside a word only ties its halves
+      at += 1;
+      continue;
+    }
+    const temper = TEMPER.exec(rest)?.[0];
+    const taken: Taken =
+      join ??
+      (temper !== undefined && (/-$/.test(before) || /^h/i.test(temper))
+        ? { length: temper.length, meanings: [{ kind: 'noted', as: 'temper' }] }
+        : takenAt(rest, machineNames, unit));
     const end = at + taken.length;
     tokens.push({
       start: at,
       end,
       text: text.slice(at, end),
-      meanings,
-      ...(corrected === undefined ? {} : { corrected }),
+      meanings: taken.meanings,
+      ...(taken.corrected === undefined ? {} : { corrected: taken.corrected }),
     });
     at = end + (BLANK.exec(text.slice(end))?.[0].length ?? 0);
   }

@@ -1,6 +1,7 @@
 import { BASE_METAL_TABLE } from '../material/base-metal.ts';
 import { WIRE_CLASS_TABLE } from '../wire/wire-class.ts';
 import type { Meaning } from './meaning.ts';
+import { NOTED_ENTRIES } from './noted-words.ts';
 
 type Entry = readonly [phrases: string, ...meanings: Meaning[]];
 
@@ -8,8 +9,21 @@ const steel: Meaning = { kind: 'metal', metal: 'carbon-steel', weak: true };
 const carbonSteel: Meaning = { kind: 'metal', metal: 'carbon-steel' };
 const stainless: Meaning = { kind: 'metal', metal: 'stainless' };
 const aluminium: Meaning = { kind: 'metal', metal: 'aluminium' };
-const tube: Meaning = { kind: 'product', product: 'tube' };
-const section: Meaning = { kind: 'product', product: 'section' };
+const product = (
+  name: Extract<Meaning, { kind: 'product' }>['product'],
+  profile?: Extract<Meaning, { kind: 'product' }>['profile'],
+): Meaning => ({ kind: 'product', product: name, ...(profile === undefined ? {} : { profile }) });
+const group = (
+  gas: Extract<Meaning, { kind: 'gas' }>['gas'],
+  message: string,
+  ...answers: string[]
+): Meaning => ({
+  kind: 'gas',
+  gas,
+  ...(message === ''
+    ? {}
+    : { asks: { slot: 'gas', message, answers: answers.map((name) => [name, name] as const) } }),
+});
 const tee: Meaning = { kind: 'joint', joint: 'tee' };
 const weakTee: Meaning = { kind: 'joint', joint: 'tee', weak: true };
 const weakButt: Meaning = { kind: 'joint', joint: 'butt', weak: true };
@@ -55,8 +69,11 @@ const CIRCUMSTANCE_ENTRIES: readonly Entry[] = [
   circumstance('tank|drum|fuel tank|barrel|closed vessel|closed tube', 'closed-vessel'),
   circumstance('damp|wet|rain|raining|wet floor|metal floor', 'damp'),
   circumstance('painted|old paint|lead paint|paint', 'painted'),
+  circumstance('powder coated|powder coat|powdercoated|powdercoat|powder coating', 'powder-coated'),
+  circumstance('primed|primer|shop primer|weld through primer|weldable primer|red oxide', 'primed'),
+  circumstance('chromed|chrome plated|chrome|hard chrome|chrome plate', 'chromed'),
   circumstance('cadmium|cadmium plated|cad plated', 'plated'),
-  circumstance('vehicle|car|truck|van|trailer|on a vehicle', 'vehicle'),
+  circumstance('vehicle|car|truck|van|lorry|trailer|tractor|auto|auto body|on a vehicle', 'vehicle'),
   circumstance('load bearing|structural|code work|carries load|pressure', 'load-bearing'),
   circumstance('flammables|flammable|fire risk|near wood', 'flammables'),
   circumstance('pacemaker|implant', 'implant'),
@@ -68,10 +85,10 @@ const ENTRIES: readonly Entry[] = [
   ['steel', steel],
   ['mild steel|carbon steel|ms|mild|black steel', carbonSteel],
   ['stainless steel|stainless|inox|ss', stainless],
-  ['aluminium|aluminum|ali|alu|ally|alum', aluminium],
+  ['aluminium|aluminum|ali|alu|ally|alum|al|en aw|aw', aluminium],
   ['cast aluminium|cast aluminum|cast ali', { kind: 'metal', metal: 'cast-aluminium' }],
   [
-    'galvanised steel|galvanized steel|galvanised|galvanized|galv|zinc coated|zinc primed',
+    'galvanised steel|galvanized steel|galvanised|galvanized|galv|galvo|hot dip galv|hot dip galvanised|hot dip galvanized|hot dipped galv|hot dipped galvanised|hot dipped galvanized|hot dipped|electro galvanised|electro galvanized|electro galv|electro zinc|electrozinc|zinc coated|zinc plated|zinc plate|zinc primed|zinc primer|zinced|zinc|sherardised',
     { kind: 'metal', metal: 'coated-steel' },
   ],
   ['cast iron', other('cast iron')],
@@ -83,9 +100,17 @@ const ENTRIES: readonly Entry[] = [
   ['nickel', other('nickel')],
   ['sheet|sheets|sheet metal', { kind: 'product', product: 'sheet' }],
   ['plate|plates', { kind: 'product', product: 'plate' }],
-  ['tube|tubes|tubing|pipe|pipes|box|box section|square tube|round tube|hollow section|rhs|shs|chs', tube],
-  ['flat bar|flat stock|bar|round bar|strip|flatbar', { kind: 'product', product: 'bar' }],
-  ['angle|angle iron|channel|beam|section', section],
+  ['tube|tubes|tubing|hollow section|rhs|rectangular tube|rectangular tubing', product('tube')],
+  ['pipe|pipes|nb pipe', product('tube', 'pipe')],
+  ['box|box section|square tube|square tubing|square hollow section|shs', product('tube', 'square-tube')],
+  ['round tube|round tubing|chs|round hollow section', product('tube', 'round-tube')],
+  ['bar|strip', product('bar')],
+  ['flat bar|flat stock|flatbar', product('bar', 'flat-bar')],
+  ['round bar|solid bar', product('bar', 'round-bar')],
+  ['angle|angle iron|angle bar', product('section', 'angle')],
+  ['channel|c channel|u channel', product('section', 'channel')],
+  ['beam|i beam|h beam|joist', product('section', 'beam')],
+  ['section', product('section')],
   ['butt|closed butt|square butt|butt joint|butt weld|closed square butt', { kind: 'joint', joint: 'butt' }],
   [
     'open butt|open root|open root butt|open root butt joint|open square butt',
@@ -129,14 +154,17 @@ const ENTRIES: readonly Entry[] = [
     'gasless|self shielded|self shield|self shielded flux core|self shielded flux cored|fcaw s|no gas flux core',
     way('self-shielded', true, 'E71T-11'),
   ],
-  ['flux core|flux cored|fluxcore|fluxcored|fcaw|flux', way('self-shielded', true, 'E71T-11')],
   [
-    'gas shielded flux core|gas shielded flux cored|fcaw g|gas flux core',
+    'flux core|flux cored|fluxcore|fluxcored|fcaw|flux|cored wire|cored',
+    { kind: 'way', way: 'self-shielded', namesWire: true, wireClass: 'E71T-11', gasSettlesIt: true },
+  ],
+  [
+    'gas shielded flux core|gas shielded flux cored|gas shielded|fcaw g|gas flux core|flux core with gas|flux cored with gas|fluxcore with gas|dual shield',
     way('gas-shielded-flux-core', true),
   ],
   ['metal core|metal cored|metalcore|metalcored', way('metal-cored', true, 'E70C-6M')],
   ['spool gun|spoolgun|spoolie', way('aluminium-spool-gun', false)],
-  ['silicon bronze|braze|brazing|mig braze', way('bronze-braze', true, 'ERCuSi-A')],
+  ['silicon bronze|braze|brazing|mig braze|mig brazing', way('bronze-braze', true, 'ERCuSi-A')],
   [
     'short circuit|dip|dip transfer|short arc|shorting|short circuiting|shortcircuit',
     { kind: 'mode', mode: 'short-circuit' },
@@ -145,32 +173,69 @@ const ENTRIES: readonly Entry[] = [
   ['pulse|pulsed|pulsed spray|pulse spray', { kind: 'mode', mode: 'pulse' }],
   ['globular', { kind: 'mode', mode: 'globular' }],
   ['wire|wires|filler', { kind: 'wire-word' }],
-  ['thick|thickness|wall|wall thickness', { kind: 'thick-word' }],
+  ['thick|thickness|wall|wall thickness|walled', { kind: 'thick-word' }],
   ['70s6|70s 6|er70s6|er70s|s6|s 6|g3si1', { kind: 'wire-class', wireClass: 'ER70S-6' }],
   ['70s3|70s 3|er70s3|s3|s 3', { kind: 'wire-class', wireClass: 'ER70S-3' }],
   ['71t 11|71t11|t 11|t11|e71t11', { kind: 'wire-class', wireClass: 'E71T-11' }],
   ['71t gs|71tgs|t gs|e71tgs|gs', { kind: 'wire-class', wireClass: 'E71T-GS' }],
   ['71t 8|71t8|t 8|t8|e71t8', { kind: 'wire-class', wireClass: 'E71T-8' }],
-  ['71t 1m|71t1m|t 1m|e71t1m|71t 1|e71t 1|e71t1', { kind: 'wire-class', wireClass: 'E71T-1M' }],
+  ['71t 1m|71t1m|t 1m|e71t1m', { kind: 'wire-class', wireClass: 'E71T-1M' }],
+  ['71t 1|71t1|e71t 1|e71t1|t 1|t1', { kind: 'wire-class', wireClass: 'E71T-1M', gasSettlesIt: true }],
   ['71t 1c|71t1c|t 1c|e71t1c', { kind: 'wire-class', wireClass: 'E71T-1C' }],
   ['70c 6m|70c6m|e70c6m', { kind: 'wire-class', wireClass: 'E70C-6M' }],
   ['308|308l|308lsi|er308|er308l', { kind: 'wire-class', wireClass: 'ER308LSi' }],
   ['316lsi|er316|er316l', { kind: 'wire-class', wireClass: 'ER316LSi' }],
   ['309|309l|309lsi|er309|er309l', { kind: 'wire-class', wireClass: 'ER309LSi' }],
   ['cusi|cusi3|ercusi', { kind: 'wire-class', wireClass: 'ERCuSi-A' }],
-  ['co2|co₂|100 % co2|100 co2|carbon dioxide|100% co2|100% co₂', { kind: 'gas', gas: 'co2' }],
-  ['argon|pure argon|100 argon|100% argon|ar|straight argon', { kind: 'gas', gas: 'argon' }],
+  [
+    'co2|co₂|co 2|c02|c100|c1|100 % co2|100 co2|carbon dioxide|100% co2|100% co₂|straight co2|pure co2',
+    { kind: 'gas', gas: 'co2' },
+  ],
+  ['argon|pure argon|100 argon|100% argon|ar|straight argon|i1', { kind: 'gas', gas: 'argon' }],
+  ['i3', group('ar-he-25', 'I3 is argon–helium: how much helium?', 'Ar + 25 % He', 'Ar + 50 % He')],
+  ['m12', group('ar-co2-2', 'M12 holds up to 5 % CO₂: which?', 'Ar + 2 % CO₂', 'Ar + 5 % CO₂')],
+  ['m13', group('ar-o2-2', '')],
+  [
+    'm20',
+    group('ar-co2-10', 'M20 holds 5 to 15 % CO₂: which?', 'Ar + 8 % CO₂', 'Ar + 10 % CO₂', 'Ar + 15 % CO₂'),
+  ],
+  ['m21', group('ar-co2-18-25', '')],
+  ['m22', group('ar-o2-5', '')],
   ['tri mix|trimix|helium tri mix|he tri mix|90/7.5/2.5', { kind: 'gas', gas: 'tri-mix' }],
   ['dcep|electrode positive|gun positive|positive|reverse polarity', { kind: 'polarity', polarity: 'DCEP' }],
   ['dcen|electrode negative|gun negative|negative|straight polarity', { kind: 'polarity', polarity: 'DCEN' }],
   ['no filler|without filler|no filler wire|autogenous|no wire', { kind: 'no-filler' }],
   ...PRIORITY_ENTRIES,
   ...CIRCUMSTANCE_ENTRIES,
+  ...NOTED_ENTRIES,
+  [
+    'rusty|rust|rusted',
+    { kind: 'circumstance', circumstance: 'rusty' },
+    {
+      kind: 'noted',
+      as: 'rusty',
+      asks: {
+        slot: 'circumstances',
+        message: 'Rusty: ground to bright metal before you weld?',
+        answers: [['ground bright', 'ground bright']],
+      },
+    },
+  ],
   ['no gas|without gas', { kind: 'gas', gas: 'none' }],
   ['shop mix|ar co2 mix|argon mix|mixed gas|mix', { kind: 'gas', gas: 'ar-co2-18-25' }],
-  ['to|on|onto|x|×', { kind: 'connector' }],
+  ['to|on|onto|x|×|&|and|/', { kind: 'connector' }],
   [
-    'a|an|the|in|with|of|and|at|for|using|joint|weld|position|some|job|please|gas|metal|material',
+    'copper backing|copper backing bar|copper bar behind|copper backed|ali backing bar|ali backing|aluminium backing|aluminium backing bar|backing bar|backing strip|backing|backed|steel backing|ceramic backing|ceramic backing tile',
+    { kind: 'backing' },
+  ],
+  ['third member|third plate|third part|plate behind', { kind: 'third-member' }],
+  [
+    'both sides|two sides|double sided|either side|each side|2 sides|welded both sides',
+    { kind: 'sides', sides: 2 },
+  ],
+  ['one side|single sided|one side only|from one side', { kind: 'sides', sides: 1 }],
+  [
+    'a|an|the|in|with|of|at|for|using|joint|weld|welded|weldment|position|some|job|please|gas|metal|material|per|my|is|are|it',
     { kind: 'filler-word' },
   ],
 ];
@@ -196,7 +261,7 @@ export const VOCABULARY: ReadonlyMap<string, readonly Meaning[]> = new Map(
 /** Most words in one phrase. */
 export const LONGEST_PHRASE = Math.max(...[...VOCABULARY.keys()].map((phrase) => phrase.split(' ').length));
 
-/** Single words long enough to be put right when they are mistyped. */
-export const CORRECTABLE_WORDS: readonly string[] = [...VOCABULARY.keys()].filter((word) =>
-  /^[a-z]{4,}$/.test(word),
+/** Single words, that a mistyped one is held against. */
+export const SINGLE_WORDS: ReadonlyMap<string, readonly Meaning[]> = new Map(
+  [...VOCABULARY].filter(([word]) => /^[a-z]{4,}$/.test(word)),
 );

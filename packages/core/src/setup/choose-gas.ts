@@ -1,7 +1,7 @@
 import type { Caution } from '../caution/caution.ts';
 import type { Family } from '../family/family.ts';
 import { type Gas, type GasId, gasOf } from '../gas/gas.ts';
-import { gasVerdict, preferredGases } from '../gas/gas-verdict.ts';
+import { gasVerdict, isGasless, preferredGases } from '../gas/gas-verdict.ts';
 import { PRACTICE } from '../provenance/source.ts';
 import type { WorkContext } from '../way/work-context.ts';
 import type { WireClass } from '../wire/wire-class.ts';
@@ -25,7 +25,7 @@ export function chooseGas(
     origin,
     caution,
   });
-  if (family.id === 'self-shielded') return choice('none', 'assumed');
+  if (isGasless(family.id)) return choice('none', 'assumed');
   if (resources.gas !== undefined) return choice(resources.gas, 'asked');
   const { machine, shelf } = resources;
   const fits = (id: GasId): boolean => gasVerdict(gasOf(id), use).status === 'fits';

@@ -1,7 +1,7 @@
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireClassChoice } from '../way/wire-class-of-way.ts';
-import { carriesOn, firstChoiceSize, type SizeUse, suitsSize } from './wire-size.ts';
+import { carriesOn, firstChoiceSize, type SizeUse } from './wire-size.ts';
 
 export interface WireChoice {
   readonly wireClass: WireClass;
@@ -23,17 +23,17 @@ export function chooseWire(use: SizeUse, chosen: WireClassChoice): WireChoice {
     const why = `It is on ${machine.name} and the work is in its range.`;
     return { wireClass, diameterMm: machine.loadedWireDiameterMm, origin: 'loaded', why };
   }
-  const shelved = (resources.shelf?.wires ?? []).filter(
+  const onShelf = (resources.shelf?.wires ?? []).find(
     (wire) => wire.wireClass === wireClass && carriesOn(use, wire.diameterMm),
   );
-  const onShelf = shelved.find((wire) => suitsSize(use, wire.diameterMm)) ?? shelved[0];
   if (onShelf) {
     const why = 'It is on the shelf and the work is in its range.';
     return { wireClass, diameterMm: onShelf.diameterMm, origin: 'shelf', why };
   }
   const diameterMm = firstChoiceSize(use);
-  const why = loaded
+  const other = loaded && machine.loadedWireDiameterMm !== diameterMm;
+  const why = other
     ? `${machine.loadedWireDiameterMm} mm on ${machine.name} is out of its range here; ${diameterMm} mm fits.`
-    : `${chosen.origin === 'assumed' ? chosen.why : ''} First choice for this thickness; carry on with what is loaded when it is in range.`.trim();
+    : `${chosen.origin === 'assumed' ? chosen.why : ''} The first choice for this work.`.trim();
   return { wireClass, diameterMm, origin: 'assumed', why };
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { governingThickness } from '../demand/governing-thickness.ts';
-import { BRONZE_BRAZE, STEEL_DIP } from '../family/steel.ts';
+import { BRONZE_BRAZE, STEEL_DIP, STEEL_PULSE } from '../family/steel.ts';
+import type { Family } from '../family/family.ts';
 import { metalPair, type MetalPair } from '../material/metal-pair.ts';
 import { JOINTS, type Work } from '../material/work.ts';
 import { type FitUp, fitUpOf, steelPreheatC } from './fit-up.ts';
@@ -21,30 +22,59 @@ function pairOf(work: Work): MetalPair {
   return pair;
 }
 
-function fitUp(over: Partial<Work>, family = STEEL_DIP): FitUp {
+function fitUp(over: Partial<Work>, family: Family = STEEL_DIP): FitUp {
   const work = { ...BASE, ...over };
-  return fitUpOf(family, work, pairOf(work), governingThickness(work.thicknessMm, work.otherThicknessMm));
+  const pair = pairOf(work);
+  return fitUpOf(family, work, pair, governingThickness(work, pair.weldMetal));
 }
 
-// Source: fit-up figures of the handbook, from memory.
-describe('the gap of a square butt', () => {
+// Source: fit-up figures of the handbook, and common practice for closed butts and open roots.
+describe('the gap of a butt', () => {
+  it.each([1, 1.5, 2, 3, 4, 5, 8, 25])('a closed butt of %s mm is closed: 0 to 0.5 mm', (thicknessMm) => {
+    const { rootGapMm } = fitUp({ thicknessMm });
+    expect([rootGapMm.low, rootGapMm.high]).toEqual([0, 0.5]);
+    expect(rootGapMm.start).toBeLessThanOrEqual(0.5);
+  });
+
+  it('an open root follows the sheet, and stands at 2 to 2.5 mm on plate', () => {
+    expect(fitUp({ joint: 'open-butt', thicknessMm: 1 }).rootGapMm.start).toBeCloseTo(0.7, 9);
+    expect(fitUp({ joint: 'open-butt', thicknessMm: 2 }).rootGapMm.start).toBeCloseTo(1.4, 9);
+    for (const thicknessMm of [4, 8, 15]) {
+      const { start } = fitUp({ joint: 'open-butt', thicknessMm }).rootGapMm;
+      expect(start).toBeGreaterThanOrEqual(2);
+      expect(start).toBeLessThanOrEqual(2.5);
+    }
+  });
+
+  it('a gap that is measured is taken as it is', () => {
+    expect(fitUp({ joint: 'open-butt', thicknessMm: 6, gapMm: 3 }).rootGapMm).toMatchObject({ start: 3 });
+    expect(fitUp({ joint: 'tee', gapMm: 1 }).rootGapMm.start).toBe(1);
+  });
+
   it.each([
-    [1, 0, 0.5],
-    [1.5, 0, 0.5],
-    [2, 0.5, 1.6],
-    [3, 0.5, 1.6],
-    [4, 1.6, 2.4],
-    [5, 1.6, 2.4],
-  ])('%s mm: %s to %s mm', (thicknessMm, low, high) => {
-    const { rootGapMm, bevel } = fitUp({ thicknessMm });
-    expect([rootGapMm.low, rootGapMm.high]).toEqual([low, high]);
-    expect(bevel).toBeUndefined();
+    [2, STEEL_DIP, 'one-side'],
+    [3.2, STEEL_DIP, 'one-side'],
+    [3.3, STEEL_DIP, 'both-sides'],
+    [4, STEEL_PULSE, 'one-side'],
+    [4.5, STEEL_PULSE, 'both-sides'],
+    [6, STEEL_DIP, 'bevel'],
+  ] as const)('a closed butt of %s mm is welded so: %o %s', (thicknessMm, family, verdict) => {
+    const { closedButt, sides } = fitUp({ thicknessMm }, family);
+    expect(closedButt?.verdict).toBe(verdict);
+    expect(sides).toBe(verdict === 'both-sides' ? 2 : 1);
+    expect(closedButt?.text).toContain(`${family.closedButtMostMm} mm from one side`);
+  });
+
+  it('keeps to the sides that are asked for, and says nothing of depth on another joint', () => {
+    expect(fitUp({ thicknessMm: 5, sides: 1 }).sides).toBe(1);
+    expect(fitUp({ joint: 'tee', sides: 2 }).sides).toBe(2);
+    expect(fitUp({ joint: 'lap' }).closedButt).toBeUndefined();
   });
 
   it('over 5 mm the edges are bevelled to 60° with a root face of up to 1.6 mm; a fillet never is', () => {
     expect(fitUp({ thicknessMm: 6 }).bevel).toMatchObject({
       includedDegrees: 60,
-      rootFaceMm: { low: 0, high: 1.6 },
+      rootFaceMm: { low: 1, high: 1.6 },
     });
     expect(fitUp({ thicknessMm: 6, joint: 'tee' }).bevel).toBeUndefined();
   });
@@ -97,7 +127,7 @@ describe('heat', () => {
     [25, 10],
   ])('%s mm of carbon steel is warmed to %s °C', (thicknessMm, preheat) => {
     expect(steelPreheatC(thicknessMm)).toBe(preheat);
-    expect(fitUp({ thicknessMm }).preheatC).toBe(preheat);
+    expect(fitUp({ thicknessMm })).toMatchObject({ preheatC: preheat, interpassMostC: 250 });
   });
 
   it('stainless stays under 150 °C between beads, aluminium under 120, and stainless roots are purged', () => {
@@ -112,5 +142,15 @@ describe('heat', () => {
 
   it('galvanised steel is stripped 25 to 50 mm back', () => {
     expect(fitUp({ metal: 'coated-steel' }).preparation.join(' ')).toContain('25 to 50 mm');
+  });
+});
+
+describe('the order of a long seam', () => {
+  it('is back-stepped from 300 mm up, both sides in turn, and stitches are skipped', () => {
+    expect(fitUp({ seamMm: 299 }).sequence).toBeUndefined();
+    expect(fitUp({}).sequence).toBeUndefined();
+    expect(fitUp({ seamMm: 300 }).sequence).toMatch(/^Back-step: lengths of 100 mm/);
+    expect(fitUp({ seamMm: 2000, joint: 'tee', sides: 2 }).sequence).toContain('one on the other');
+    expect(fitUp({ seamMm: 2000, stitchMm: 25, pitchMm: 75 }).sequence).toContain('every second stitch');
   });
 });

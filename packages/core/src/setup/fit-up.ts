@@ -1,4 +1,4 @@
-import { BEVEL_FROM_MM, rootGapMm } from '../bead/travel.ts';
+import { CLOSED_GAP_MOST_MM, isBevelled, isButt, ROOT_FACE_MM, rootGapMm } from '../bead/joint-section.ts';
 import type { Family } from '../family/family.ts';
 import type { MetalPair } from '../material/metal-pair.ts';
 import { isFilletJoint, type Work } from '../material/work.ts';
@@ -13,11 +13,25 @@ export interface StitchPlan {
   readonly why: string;
 }
 
+/** What a closed butt can be fused through, and what this one asks for. */
+export interface ClosedButt {
+  readonly oneSideMostMm: number;
+  readonly bothSidesMostMm: number;
+  readonly verdict: 'one-side' | 'both-sides' | 'bevel';
+  readonly text: string;
+}
+
 /** How the parts are prepared, set and tacked. */
 export interface FitUp {
   readonly rootGapMm: Span;
   /** Included angle of the bevel, degrees, and the root face left, mm; undefined for a square edge. */
   readonly bevel: { readonly includedDegrees: number; readonly rootFaceMm: Span } | undefined;
+  readonly closedButt: ClosedButt | undefined;
+  /** Sides it is welded from. */
+  readonly sides: 1 | 2;
+  readonly backing: boolean;
+  /** In which order a long seam is laid, so that it stays straight; undefined: short, or not known. */
+  readonly sequence: string | undefined;
   readonly tackMm: Span;
   readonly tackSpacingMm: Span;
   readonly stitch: StitchPlan | undefined;
@@ -39,12 +53,57 @@ function span(start: number, low: number, high: number): Span {
 }
 
 function gap(work: Work, t: number): Span {
-  const wanted = rootGapMm(t, work.joint);
-  if (work.joint === 'open-butt') return span(wanted, wanted - 0.5, wanted + 0.5);
-  if (work.joint !== 'butt') return span(0, 0, isFilletJoint(work.joint) ? 0.5 : 0.3);
-  if (t <= 1.5) return span(Math.min(wanted, 0.5), 0, 0.5);
-  if (t <= 3) return span(Math.min(Math.max(wanted, 0.5), 1.6), 0.5, 1.6);
-  return span(Math.min(Math.max(wanted, 1.6), 2.4), 1.6, 2.4);
+  const wanted = rootGapMm(work, t);
+  if (work.joint === 'butt') return span(wanted, 0, CLOSED_GAP_MOST_MM);
+  if (work.joint !== 'open-butt')
+    return span(wanted, 0, Math.max(wanted, isFilletJoint(work.joint) ? 0.5 : 0.3));
+  const by = Math.min(0.5, 0.3 * wanted);
+  return span(wanted, wanted - by, wanted + by);
+}
+
+/** Over one side's depth that both sides reach, as a share: nearly twice. Source: common practice. */
+export const BOTH_SIDES_SHARE = 1.9;
+
+/**
+ * What a closed butt of a thickness asks for in a family: one side, both, or a bevel.
+ *
+ * @param t governing thickness, mm
+ * @source common practice: about 3 mm from one side in short-circuit, 4 in spray and pulse, nearly twice from both
+ */
+export function closedButtOf(family: Family, work: Pick<Work, 'joint'>, t: number): ClosedButt | undefined {
+  if (work.joint !== 'butt') return undefined;
+  const oneSideMostMm = family.closedButtMostMm;
+  const bothSidesMostMm = oneSideMostMm * BOTH_SIDES_SHARE;
+  const reach = `A closed butt fuses about ${oneSideMostMm} mm from one side in ${family.name}, about ${bothSidesMostMm.toFixed(0)} from both.`;
+  if (isBevelled(work.joint, t)) {
+    return { oneSideMostMm, bothSidesMostMm, verdict: 'bevel', text: `${reach} This one is bevelled.` };
+  }
+  if (t <= oneSideMostMm) {
+    return { oneSideMostMm, bothSidesMostMm, verdict: 'one-side', text: `${reach} One side does here.` };
+  }
+  const text = `${reach} Weld this one from both sides, or leave a gap of 1 to 2 mm and weld it as an open root.`;
+  return { oneSideMostMm, bothSidesMostMm, verdict: 'both-sides', text };
+}
+
+/** Sides a joint is welded from: as it is said, or what a closed butt asks for. */
+export function sidesOf(family: Family, work: Pick<Work, 'joint' | 'sides'>, t: number): 1 | 2 {
+  return work.sides ?? (closedButtOf(family, work, t)?.verdict === 'both-sides' ? 2 : 1);
+}
+
+/** Seam from which the order it is laid in is said, mm. Source: common practice. */
+export const LONG_SEAM_MM = 300;
+
+function sequence(work: Work, sides: 1 | 2): string | undefined {
+  if (work.seamMm === undefined || work.seamMm < LONG_SEAM_MM) return undefined;
+  const step = work.seamMm >= 1000 ? 150 : 100;
+  const other =
+    sides === 2
+      ? 'Take a length on one side, then one on the other, so that they pull against each other.'
+      : isFilletJoint(work.joint)
+        ? 'Tack the other side too, or set the part a little against the pull.'
+        : 'Clamp or weight it, from the middle outwards.';
+  if (work.stitchMm !== undefined) return `Lay every second stitch first, then come back between. ${other}`;
+  return `Back-step: lengths of ${step} mm, each welded towards the start of the one before. ${other}`;
 }
 
 function tacks(t: number): { length: Span; spacing: Span } {
@@ -57,6 +116,9 @@ function tacks(t: number): { length: Span; spacing: Span } {
 export function steelPreheatC(thicknessMm: number): number | undefined {
   return thicknessMm <= 20 ? undefined : 10;
 }
+
+/** Most a bead of carbon steel may still have when the next is laid, °C. Source: common practice. */
+export const STEEL_INTERPASS_C = 250;
 
 function heat(pair: MetalPair, t: number): Pick<FitUp, 'preheatC' | 'preheatText' | 'interpassMostC'> {
   if (pair.weldMetal === 'stainless') {
@@ -77,7 +139,7 @@ function heat(pair: MetalPair, t: number): Pick<FitUp, 'preheatC' | 'preheatText
     preheatC === undefined
       ? 'None above 0 °C; below, warm to 20 °C.'
       : `At least ${preheatC} °C; below 0 °C warm to 20 °C.`;
-  return { preheatC, preheatText: text, interpassMostC: undefined };
+  return { preheatC, preheatText: text, interpassMostC: STEEL_INTERPASS_C };
 }
 
 function preparation(pair: MetalPair, work: Work): readonly string[] {
@@ -91,6 +153,7 @@ function preparation(pair: MetalPair, work: Work): readonly string[] {
     return ['Clean with tools kept for stainless: carbon steel dust rusts in it.'];
   const list = ['Bright metal 20 mm to both sides, and where the clamp goes.'];
   if (pair.coated) list.push('Strip the zinc 25 to 50 mm back on every side.');
+  if (work.circumstances?.includes('rusty') === true) list.push('Grind the rust off, to bright metal.');
   if (work.surface === 'mill-scale')
     list.push('Scale left on costs heat and makes a ropy toe: grind it off where you can.');
   return list;
@@ -112,16 +175,22 @@ function stitchPlan(family: Family, t: number): StitchPlan | undefined {
  */
 export function fitUpOf(family: Family, work: Work, pair: MetalPair, thickness: GoverningThickness): FitUp {
   const t = thickness.thicknessMm;
-  const butt = work.joint === 'butt' || work.joint === 'open-butt';
+  const sides = sidesOf(family, work, t);
   const { length, spacing } = tacks(thickness.thinnerMm);
   return {
     rootGapMm: gap(work, t),
-    bevel: butt && t > BEVEL_FROM_MM ? { includedDegrees: 60, rootFaceMm: span(1, 0, 1.6) } : undefined,
+    bevel: isBevelled(work.joint, t)
+      ? { includedDegrees: 60, rootFaceMm: span(ROOT_FACE_MM, 1, 1.6) }
+      : undefined,
+    closedButt: closedButtOf(family, work, t),
+    sides,
+    backing: work.backing === true,
+    sequence: sequence(work, sides),
     tackMm: length,
     tackSpacingMm: spacing,
     stitch: stitchPlan(family, thickness.thinnerMm),
     ...heat(pair, thickness.thickerMm),
-    backPurge: pair.weldMetal === 'stainless' && butt,
+    backPurge: pair.weldMetal === 'stainless' && isButt(work.joint),
     preparation: preparation(pair, work),
     sources: [HANDBOOK, PRACTICE, MODEL, standard('AWS D1.1 category B')],
   };

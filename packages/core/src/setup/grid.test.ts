@@ -43,6 +43,11 @@ function forMetal({ metal, option }: Cell): boolean {
   return isSteel(metal);
 }
 
+/** A bevelled open root is laid in short-circuit where no other transfer was asked for. */
+function isRootedInDip({ thicknessMm, option }: Cell): boolean {
+  return option.mode === 'own' && thicknessMm > 5;
+}
+
 function thicknessVerdict({ metal, thicknessMm, option }: Cell): string | undefined {
   const thinnest = {
     'short-circuit': 0.5,
@@ -73,13 +78,15 @@ function expected(cell: Cell): string {
   if (option.mode === 'pulse' && !features.includes('pulse')) return 'machine-without-pulse';
   if (option.way === 'aluminium-spool-gun' && !features.includes('spool-gun-socket'))
     return 'machine-without-spool-gun';
+  if (position === 'vertical-down' && cell.thicknessMm > 10) return 'position-wrong-for-way';
   const flat = position === 'flat' || position === 'horizontal';
   const flatOnly = option.mode === 'spray' && !isAluminium(metal);
   if (flatOnly && !flat) return 'position-wrong-for-way';
   if (option.way === 'gas-shielded-flux-core' && position === 'vertical-down')
     return 'position-wrong-for-way';
   const hot = option.mode !== 'short-circuit' && !isAluminium(metal) && option.way !== 'self-shielded';
-  if (hot && joint === 'open-butt') return 'joint-wrong-for-way';
+  const fluid = isAluminium(metal) || hot;
+  if (fluid && joint === 'open-butt' && !isRootedInDip(cell)) return 'joint-wrong-for-way';
   if (hot && joint === 'edge' && option.mode !== 'pulse') return 'joint-wrong-for-way';
   return thicknessVerdict(cell) ?? 'plannable';
 }

@@ -1,19 +1,26 @@
 import type { Caution } from '../caution/caution.ts';
 import { type FamilySize, sizeOf } from '../family/family.ts';
+import { CEILING_SOURCE } from '../family/ceilings.ts';
 import { machineHas, type Machine } from '../machine/machine.ts';
 import { HANDBOOK, MODEL, PRACTICE, type Source, YOURS } from '../provenance/source.ts';
 import { sprayFloorA, TRANSITION_SOURCE } from '../transfer/transition.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
+import { POSITION_NAME } from '../material/work.ts';
+import { GUN_LIMITS } from '../way/gun-limits.ts';
+import { COLDER, HOTTER } from '../way/metal-ways.ts';
 import { currentOf } from './numbers.ts';
 import { refused } from './refusal.ts';
 import type { RefusedSetup } from './setup.ts';
 import {
+  ceilingOf,
+  firstChoiceSize,
   lowestServedA,
   ONE_PASS_OVER,
   onePassSize,
   type SizeUse,
+  suitsSize,
   smallerSize,
   smallestSize,
   WINDOW_EDGE_TOLERANCE,
@@ -47,20 +54,26 @@ interface Ends {
   readonly machine: Machine | undefined;
   readonly floorA: number | undefined;
   readonly topA: number;
-  /** What the top current comes from, in words, and whether it is the machine. */
+  /** What the top current comes from, in words and by kind. */
   readonly topLabel: string;
-  readonly topIsMachine: boolean;
+  readonly topIs: TopKind;
 }
+
+/** What holds the current: the wire's window, the gun, the machine, or the position. */
+type TopKind = 'window' | 'gun' | 'machine' | 'position';
 
 interface Top {
   readonly amps: number;
   readonly label: string;
-  readonly isMachine: boolean;
+  readonly is: TopKind;
 }
 
-/** Currents that the machine's slowest and fastest wire melt at, A. */
-function feedEnds(use: SizeUse, nominalMm: WireDiameterMm): readonly [number, number] {
-  const range = use.context.resources.machine?.wireFeedSpeedRangeMPerMin;
+/** Currents that a slowest and a fastest wire melt at, A. */
+function feedEnds(
+  use: SizeUse,
+  nominalMm: WireDiameterMm,
+  range: readonly [slowest: number, fastest: number] | undefined,
+): readonly [number, number] {
   if (!range) return [0, Infinity];
   const { ctwdMm, arcMm } = use.family.distance(nominalMm);
   const wire = {
@@ -70,25 +83,46 @@ function feedEnds(use: SizeUse, nominalMm: WireDiameterMm): readonly [number, nu
     trueDiameterMm: trueDiameterMm(use.wireClass, nominalMm),
     extensionMm: ctwdMm.start - arcMm,
   };
-  return [currentOf(wire, range[0]), currentOf(wire, range[1])];
+  return [range[0] > 0 ? currentOf(wire, range[0]) : 0, currentOf(wire, range[1])];
+}
+
+/** What the gun, not the machine, holds the current to. */
+function gunTops(use: SizeUse, size: FamilySize): readonly Top[] {
+  const gun = GUN_LIMITS[use.way];
+  if (!gun) return [];
+  const fed = Math.round(feedEnds(use, size.nominalMm, [0, gun.fastestMPerMin])[1]);
+  const feeds = `${gun.name} feeds ${gun.fastestMPerMin} m/min at most: ${fed} A`;
+  const carries = `${gun.name} carries ${gun.mostA} A`;
+  return [
+    { amps: fed, label: feeds, is: 'gun' },
+    ...(gun.mostA === undefined ? [] : [{ amps: gun.mostA, label: carries, is: 'gun' } as const]),
+  ];
 }
 
 function lowestTop(use: SizeUse, size: FamilySize): Top {
   const { machine } = use.context.resources;
   const name = machine?.name ?? 'machine';
   const given = machine?.currentRangeA?.[1] ?? Infinity;
-  const fed = Math.round(feedEnds(use, size.nominalMm)[1]);
+  const fed = Math.round(feedEnds(use, size.nominalMm, machine?.wireFeedSpeedRangeMPerMin)[1]);
+  const ceiling = ceilingOf(use, size.nominalMm);
+  const position = POSITION_NAME[use.context.work.position];
   const tops: readonly Top[] = [
     {
       amps: size.windowA[1],
       label: `${size.nominalMm} mm wire: ${size.windowA[1]} A at most`,
-      isMachine: false,
+      is: 'window',
     },
-    { amps: given, label: `${name} gives ${given} A`, isMachine: true },
+    { amps: given, label: `${name} gives ${given} A`, is: 'machine' },
+    ...gunTops(use, size),
+    {
+      amps: ceiling,
+      label: `${position}, ${size.nominalMm} mm wire: a hand holds ${Math.round(ceiling)} A`,
+      is: 'position',
+    },
     {
       amps: fed,
       label: `${name} feeds ${machine?.wireFeedSpeedRangeMPerMin?.[1] ?? 0} m/min at most: ${fed} A`,
-      isMachine: true,
+      is: 'machine',
     },
   ];
   return tops.reduce((least, top) => (top.amps < least.amps ? top : least));
@@ -107,6 +141,7 @@ function edgeCautions(
 ): readonly Caution[] {
   const [lowA] = ends.size.windowA;
   if (wantedA > ends.topA) {
+    if (ends.topIs !== 'window') return [];
     const larger = onePassSize(use, nominalMm);
     if (larger === undefined) return [];
     const text = `${nominalMm} mm wire is at its top here: ${larger} mm takes this in one pass with something in hand.`;
@@ -122,13 +157,19 @@ function edgeCautions(
   return [{ code: 'window-edge', level: 'warn', text, source: HANDBOOK }];
 }
 
-function rowsFor(
-  nominalMm: WireDiameterMm,
-  passes: number,
-  ends: Ends,
-  wantedA: number,
-): readonly DemandRow[] {
-  const { floorA, topA, topIsMachine, topLabel } = ends;
+/** A wire that was asked for outside the thickness it is for: said, with the one that is. */
+function rangeCautions(use: SizeUse, size: FamilySize): readonly Caution[] {
+  if (suitsSize(use, size.nominalMm)) return [];
+  const { thicknessMm } = use.context.thickness;
+  const [min, max] = size.thicknessMm;
+  const right = firstChoiceSize(use);
+  const instead = right === size.nominalMm ? 'No size of this way is nearer.' : `${right} mm is right here.`;
+  const text = `${size.nominalMm} mm wire is for ${min} to ${max} mm, and this work is set as ${thicknessMm.toFixed(1)} mm. ${instead}`;
+  return [{ code: 'wire-out-of-range', level: 'warn', text, source: PRACTICE }];
+}
+
+function rowsFor(ends: Ends, wantedA: number): readonly DemandRow[] {
+  const { floorA, topA, topLabel } = ends;
   if (floorA !== undefined && wantedA < floorA) {
     const why = 'Lifted there: below it the drops turn globular. Travel faster to make up.';
     return [{ kind: 'floor', label: 'spray transition', currentA: floorA, why, source: TRANSITION_SOURCE }];
@@ -139,16 +180,16 @@ function rowsFor(
       kind: 'limit',
       label: topLabel,
       currentA: topA,
-      why:
-        passes === 1
-          ? 'Held there: a slightly slower hand makes up the rest.'
-          : `Held there: ${passes} passes carry the rest of the heat.`,
-      source: topIsMachine ? YOURS : windowSource(ends),
+      why: 'Held there: the hand and the number of runs make up the rest.',
+      source: topSource(ends),
     },
   ];
 }
 
-function windowSource({ floorA }: Ends): Source {
+function topSource({ floorA, topIs }: Ends): Source {
+  if (topIs === 'machine') return YOURS;
+  if (topIs === 'position') return CEILING_SOURCE;
+  if (topIs === 'gun') return PRACTICE;
   return floorA === undefined ? HANDBOOK : MODEL;
 }
 
@@ -164,8 +205,20 @@ function tooSmallMachine(
     [
       `Spray needs at least ${Math.round(floorA)} A here and ${machine?.name ?? 'the machine'} gives ${topA} A.`,
     ],
-    ['Take a smaller wire, flux core, or short-circuit in several passes.'],
+    [
+      use.context.pair.weldMetal === 'steel'
+        ? 'Take a smaller wire, flux core, or short-circuit in several passes.'
+        : `Take a smaller wire, or ${COLDER[use.context.pair.weldMetal]}.`,
+    ],
   );
+}
+
+/** What a wire does under the current it wants. */
+function underWhy({ family }: SizeUse): string {
+  if (family.sprayMetal !== undefined) return 'under its transition the drops turn globular';
+  return family.mode === 'short-circuit'
+    ? 'the arc would stub, and at the current the wire wants the work blows through'
+    : 'the arc would not hold, and at the current the wire wants the work blows through';
 }
 
 function wireTooLarge(use: SizeUse, nominalMm: WireDiameterMm, wantedA: number, lowA: number): RefusedSetup {
@@ -174,9 +227,9 @@ function wireTooLarge(use: SizeUse, nominalMm: WireDiameterMm, wantedA: number, 
     use.context.work,
     'wire-too-large',
     [
-      `${nominalMm} mm wire wants at least ${Math.round(lowA)} A and this work takes ${Math.round(wantedA)} A: it would stub or blow through.`,
+      `${nominalMm} mm wire wants at least ${Math.round(lowA)} A and this work takes ${Math.round(wantedA)} A: ${underWhy(use)}.`,
     ],
-    [smaller < nominalMm ? `Take ${smaller} mm wire.` : 'Take a colder way: short-circuit or pulse.'],
+    [smaller < nominalMm ? `Take ${smaller} mm wire.` : `Take ${COLDER[use.context.pair.weldMetal]}.`],
   );
 }
 
@@ -187,7 +240,7 @@ function wireTooSmall(use: SizeUse, size: FamilySize): RefusedSetup {
     [
       `${size.nominalMm} mm wire is for work up to about ${size.thicknessMm[1]} mm: here it would take pass upon pass of cold bead.`,
     ],
-    ['Take a larger wire, or spray, pulse or flux core.'],
+    [`Take a larger wire, or ${HOTTER[use.context.pair.weldMetal]}.`],
   );
 }
 
@@ -213,22 +266,33 @@ export function judgeCurrent(
   const floorA = use.family.sprayMetal && sprayFloorA(use.family.sprayMetal, nominalMm, use.gas);
   const top = lowestTop(use, size);
   const topA = top.amps;
-  const machineTop = top.isMachine ? topA : Infinity;
-  const ends: Ends = { size, machine, floorA, topA, topLabel: top.label, topIsMachine: top.isMachine };
+  const hardTop = top.is === 'window' ? Infinity : topA;
+  const ends: Ends = { size, machine, floorA, topA, topLabel: top.label, topIs: top.is };
   if (floorA !== undefined && topA < floorA) return tooSmallMachine(use, floorA, topA, machine);
   const under = wantedA < lowestServedA(use, size);
   if (under && (floorA !== undefined || nominalMm > smallestSize(use.family))) {
     return wireTooLarge(use, nominalMm, wantedA, floorA ?? size.windowA[0]);
   }
-  const lowest = Math.max(machine?.currentRangeA?.[0] ?? 0, Math.round(feedEnds(use, nominalMm)[0]));
+  const lowest = Math.max(
+    machine?.currentRangeA?.[0] ?? 0,
+    Math.round(feedEnds(use, nominalMm, machine?.wireFeedSpeedRangeMPerMin)[0]),
+  );
   if (wantedA < lowest) {
-    return refused(use.context.work, 'machine-too-large', [
-      `${machine?.name ?? 'The machine'} starts at ${lowest} A and this work takes ${Math.round(wantedA)} A.`,
-    ]);
+    return refused(
+      use.context.work,
+      'machine-too-large',
+      [
+        `${machine?.name ?? 'The machine'} starts at ${lowest} A and this work takes ${Math.round(wantedA)} A.`,
+      ],
+      ['Take a machine that starts lower, or back the sheet with a copper bar.'],
+    );
   }
-  const passes = wantedA <= topA * (1 + ONE_PASS_OVER) ? 1 : Math.ceil(wantedA / topA);
+  // out of position the metal settles the number of runs, not the heat that a flat pass would take
+  const held = top.is === 'position' || wantedA <= topA * (1 + ONE_PASS_OVER);
+  const passes = held ? 1 : Math.ceil(wantedA / topA);
   const beyond = use.context.thickness.thicknessMm > MOST_TIMES_WIRE_RANGE * size.thicknessMm[1];
-  if (passes > MOST_PASSES_FOR_CURRENT || beyond) return wireTooSmall(use, size);
+  const byPosition = top.is === 'position' ? Math.ceil(wantedA / size.windowA[1]) : passes;
+  if (byPosition > MOST_PASSES_FOR_CURRENT || beyond) return wireTooSmall(use, size);
   const unsurePulse = use.family.mode === 'pulse' && machineHas(machine, 'pulse') !== true;
   const pulse: Caution = {
     code: 'pulse-not-checked',
@@ -240,7 +304,7 @@ export function judgeCurrent(
     status: 'within',
     floorA,
     topA,
-    rowsFor: (wanted) => rowsFor(nominalMm, passes, ends, wanted),
+    rowsFor: (wanted) => rowsFor(ends, wanted),
     rangeA: [
       Math.max(
         floorA === undefined
@@ -248,11 +312,15 @@ export function judgeCurrent(
           : floorA * (1 - TRANSITION_TOLERANCE),
         machine?.currentRangeA?.[0] ?? 0,
       ),
-      Math.min(size.windowA[1] * (1 + WINDOW_EDGE_TOLERANCE), machineTop),
+      Math.min(size.windowA[1] * (1 + WINDOW_EDGE_TOLERANCE), hardTop),
     ],
     passes,
     checked: machine?.currentRangeA !== undefined,
     text: limitsText(machine),
-    cautions: [...edgeCautions(use, nominalMm, wantedA, ends), ...(unsurePulse ? [pulse] : [])],
+    cautions: [
+      ...edgeCautions(use, nominalMm, wantedA, ends),
+      ...rangeCautions(use, size),
+      ...(unsurePulse ? [pulse] : []),
+    ],
   };
 }

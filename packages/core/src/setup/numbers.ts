@@ -4,6 +4,7 @@ import type { Family } from '../family/family.ts';
 import type { Gas } from '../gas/gas.ts';
 import type { Joint } from '../material/work.ts';
 import { HANDBOOK, PRACTICE } from '../provenance/source.ts';
+import { between } from '../quantity/between.ts';
 import type { Span } from '../quantity/span.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
@@ -112,6 +113,7 @@ export function voltsSpan(input: VoltsInput): Span {
     volts.zeroV +
     volts.perA * input.currentA +
     volts.perMmDiameter * input.trueDiameterMm +
+    (volts.byDiameter === undefined ? 0 : between(volts.byDiameter, input.trueDiameterMm)) +
     jointVolts(input.joint) +
     (input.coated ? COATED_EXTRA_V : 0);
   const half = volts.halfV + volts.perA * input.currentA * input.tolerance;

@@ -8,10 +8,12 @@ import type { Resources } from './resources.ts';
 import type { PlannedSetup, Setup } from './setup.ts';
 import { windowCurve } from './window-curve.ts';
 
-const thickness = fc.double({ min: 0.5, max: 25, noNaN: true });
+const thickness = fc.double({ min: 0.5, max: 25.4, noNaN: true });
+/** Metals that can be welded with what Hot Bead knows: most works, so that plans and not refusals are tried. */
+const WELDABLE = ['carbon-steel', 'coated-steel', 'stainless', 'aluminium'] as const;
 const diameter = fc.constantFrom(...WIRE_DIAMETERS_MM.filter((d) => d < 1.6));
 const work: fc.Arbitrary<Work> = fc.record({
-  metal: fc.constantFrom(...BASE_METALS),
+  metal: fc.constantFrom(...WELDABLE, ...WELDABLE, ...BASE_METALS),
   thicknessMm: thickness,
   otherThicknessMm: fc.option(thickness, { nil: undefined }),
   joint: fc.constantFrom(...JOINTS),
@@ -21,9 +23,13 @@ const work: fc.Arbitrary<Work> = fc.record({
   windy: fc.boolean(),
 });
 const resources: fc.Arbitrary<Resources> = fc.record({
-  wireDiameterMm: fc.option(fc.constantFrom(...WIRE_DIAMETERS_MM), { nil: undefined }),
+  wireDiameterMm: fc.option(fc.constantFrom(...WIRE_DIAMETERS_MM.filter((d) => d <= 1.6)), {
+    nil: undefined,
+    freq: 1,
+  }),
   gas: fc.option(fc.constantFrom('ar-co2-25', 'ar-co2-18', 'ar-co2-8', 'co2', 'argon', 'none'), {
     nil: undefined,
+    freq: 1,
   }),
 });
 
@@ -70,6 +76,8 @@ const FAMILY_CASES: readonly (readonly [Partial<Work>, Resources])[] = [
   ],
 ];
 const familyCase = fc.constantFrom(...FAMILY_CASES);
+/** The metals of those cases, each once. */
+const METAL_CASES = [...new Map(FAMILY_CASES.map(([over]) => [JSON.stringify(over), over])).values()];
 
 function planOf(
   [over, resource]: readonly [Partial<Work>, Resources],
@@ -106,6 +114,9 @@ describe('a plan of the asked ways alone', () => {
   });
 });
 
+/** Refusals for which there is nothing else to do. */
+const NOTHING_INSTEAD: readonly string[] = [];
+
 describe('any work', () => {
   it('gives a plan inside its limits or a refusal with a reason, never NaN', () => {
     let planned = 0;
@@ -114,7 +125,8 @@ describe('any work', () => {
         const setup = planSetup(someWork, some);
         for (const value of numbersIn(setup)) expect(Number.isFinite(value)).toBe(true);
         if (setup.status === 'refused') {
-          expect(setup.reasons.length).toBeGreaterThan(0);
+          expect(setup.reasons[0]?.length).toBeGreaterThan(10);
+          if (!NOTHING_INSTEAD.includes(setup.code)) expect(setup.instead.length).toBeGreaterThan(0);
           return;
         }
         planned += 1;
@@ -123,13 +135,15 @@ describe('any work', () => {
           expect(span.low).toBeLessThanOrEqual(span.start);
           expect(span.high).toBeGreaterThanOrEqual(span.start);
         }
-        expect(travelMmPerMin.start).toBeGreaterThanOrEqual(200);
-        expect(travelMmPerMin.start).toBeLessThanOrEqual(700);
-        expect(setup.bead.passes).toBeGreaterThanOrEqual(1);
+        const [slowest, fastest] = setup.bead.hand.hardMmPerMin;
+        expect(travelMmPerMin.start).toBeGreaterThanOrEqual(slowest);
+        expect(travelMmPerMin.start).toBeLessThanOrEqual(fastest);
+        expect(setup.runs).toHaveLength(setup.bead.passes);
+        expect(setup.runs.map(({ number }) => number)).toEqual(setup.runs.map((_, i) => i + 1));
       }),
       { numRuns: 400 },
     );
-    expect(planned).toBeGreaterThan(15);
+    expect(planned).toBeGreaterThan(150);
   });
 
   it('decomposes: reference × factors is the current shown, limits are rows of their own', () => {
@@ -262,13 +276,13 @@ describe('order', () => {
         bead.passes,
         reasons.filter((r) => r.item === 'named-rule').length,
       ].join();
-    for (const [over] of FAMILY_CASES) {
+    for (const over of METAL_CASES) {
       for (const joint of JOINTS) {
-        for (let thicknessMm = 0.55; thicknessMm < 24; thicknessMm *= 1.01) {
-          const both = bothPlanned(
-            steel({ ...over, thicknessMm, joint }, {}),
-            steel({ ...over, thicknessMm: thicknessMm * 1.01, joint }, {}),
-          );
+        let before = steel({ ...over, thicknessMm: 0.55, joint }, {});
+        for (let thicknessMm = 0.55 * 1.01; thicknessMm < 24; thicknessMm *= 1.01) {
+          const now = steel({ ...over, thicknessMm, joint }, {});
+          const both = bothPlanned(before, now);
+          before = now;
           if (!both || key(both[0]) !== key(both[1])) continue;
           const ratio = both[1].wireFeedSpeedMPerMin.start / both[0].wireFeedSpeedMPerMin.start;
           expect(Math.abs(ratio - 1)).toBeLessThan(0.1);

@@ -16,7 +16,7 @@ describe('planReport', () => {
     if ('refused' in plan) throw new Error('refused');
     expect(plan.wireFeedSpeed.unit).toBe('m/min');
     expect(plan.volts.unit).toBe('V');
-    expect(plan.amps).toMatchObject({ start: 150, unit: 'A' });
+    expect(plan.amps).toMatchObject({ start: 139, unit: 'A' });
     expect(plan.gasFlow).toEqual({ start: 12, low: 10, high: 14, unit: 'L/min' });
     expect(plan.ctwd).toEqual({ start: 10, low: 8, high: 12, unit: 'mm' });
     expect(plan.extension).toEqual({ start: 8.5, low: 6.5, high: 10.5, unit: 'mm' });
@@ -42,6 +42,34 @@ describe('planReport', () => {
     const plan = report(line);
     expect('refused' in plan && plan.refused.code).toBe(code);
     expect('refused' in plan && plan.refused.reasons[0]?.length).toBeGreaterThan(5);
+  });
+
+  it('lists every choice that was made and not said', () => {
+    const plan = report('3mm tee');
+    expect(plan.assumed).toEqual(
+      expect.arrayContaining(['way', 'mode', 'wireClass', 'wireDiameterMm', 'gas', 'position', 'metal']),
+    );
+    expect(plan.assumed).not.toContain('joint');
+    expect(report('1/4 steel .035 C25').assumed).toContain('way');
+  });
+
+  it('gives runs, heat input, sizes and totals, and what was corrected or noted', () => {
+    const plan = report('20mm stianless tack tee 8mm leg both sides 500 mm long 2 off');
+    if ('refused' in plan) throw new Error('refused');
+    expect(plan.corrected).toEqual([{ text: 'stianless', readAs: 'stainless' }]);
+    expect(plan.noted.map(({ text }) => text)).toEqual(['tack']);
+    expect(plan.notUnderstood).toEqual(['tack']);
+    expect(plan.finishedLegMm).toBe(8);
+    expect(plan.runs).toHaveLength(plan.passes);
+    expect(plan.heatInput.kJPerMm).toBeGreaterThan(0.3);
+    expect(plan.heatInput.by).toContain('mean volts');
+    expect(plan.totals?.weldLengthMm).toBe(2000);
+    expect(plan.fitUp).toMatchObject({ sides: 2, backPurge: null });
+  });
+
+  it('says the back purge of a stainless root', () => {
+    const plan = report('3mm 304 butt');
+    expect('fitUp' in plan && plan.fitUp.backPurge).toContain('Argon behind the root');
   });
 
   it('keeps what it did not understand', () => {

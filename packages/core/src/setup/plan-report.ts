@@ -1,6 +1,7 @@
 import { sourceText } from '../provenance/source.ts';
 import type { QuickReading, QuickWork } from '../quick-line/quick-work.ts';
 import type { Span } from '../quantity/span.ts';
+import { type Run, RUN_ROLE_NAME } from '../runs/run.ts';
 import { MODE_NAME } from '../transfer/transfer-mode.ts';
 import { wireClassRow } from '../wire/wire-class.ts';
 import type { OtherWay, PlannedSetup, Setup } from './setup.ts';
@@ -19,9 +20,14 @@ export interface ReportedReason {
 /** What was read of the words, for every kind of report. */
 export interface ReportedReading {
   readonly understood: QuickWork;
-  /** Slots of `understood` that follow from other words rather than being said. */
+  /** Everything that was chosen and not said: what follows from other words, and what the plan chose. */
   readonly assumed: readonly string[];
   readonly questions: readonly { message: string; choices: readonly string[] }[];
+  /** Typing slips that were put right: the word as typed, and as it was read. */
+  readonly corrected: readonly { text: string; readAs: string }[];
+  /** Words and figures that are understood and have no part in the plan, with what they are taken for. */
+  readonly noted: readonly { text: string; as: string }[];
+  /** Everything in the line that has no part in the plan: not understood, or noted. */
   readonly notUnderstood: readonly string[];
 }
 
@@ -44,7 +50,13 @@ export interface PlannedReport extends ReportedReading {
   readonly gunAngle: string;
   readonly way: string;
   readonly passes: number;
+  /** Leg of each run of a fillet, and of the finished one. */
   readonly legMm: number | null;
+  readonly finishedLegMm: number | null;
+  readonly weldSize: string | null;
+  readonly runs: readonly ReportedRun[];
+  readonly heatInput: { readonly kJPerMm: number; readonly by: string };
+  readonly totals: ReportedTotals | null;
   /** What a float meter scaled for argon reads at the flow to set, L/min. */
   readonly argonMeterReading: number;
   readonly fitUp: {
@@ -53,6 +65,11 @@ export interface PlannedReport extends ReportedReading {
     readonly tackSpacing: ReportedSpan;
     readonly stitch: string | null;
     readonly bevel: string | null;
+    readonly closedButt: string | null;
+    readonly sides: number;
+    readonly backing: boolean;
+    readonly backPurge: string | null;
+    readonly sequence: string | null;
     readonly preheat: string;
     readonly interpassMostC: number | null;
     readonly preparation: readonly string[];
@@ -62,6 +79,31 @@ export interface PlannedReport extends ReportedReading {
   readonly reasons: readonly ReportedReason[];
   readonly cautions: readonly { code: string; level: string; text: string; source: string }[];
   readonly modelVersion: string;
+}
+
+export interface ReportedRun {
+  readonly number: number;
+  readonly role: string;
+  readonly layer: number;
+  readonly wire: string;
+  readonly transferMode: string;
+  readonly amps: number;
+  readonly volts: number;
+  readonly wireFeedSpeedMPerMin: number;
+  readonly travelMmPerMin: number;
+  readonly sectionMm2: number;
+  readonly legMm: number | null;
+  readonly heatInputKJPerMm: number;
+  readonly technique: string;
+  readonly clean: string;
+}
+
+export interface ReportedTotals {
+  readonly weldLengthMm: number;
+  readonly arcTimeMin: number;
+  readonly wireM: number;
+  readonly wireKg: number;
+  readonly gasL: number;
 }
 
 export interface ReportedWay {
@@ -83,19 +125,50 @@ export interface RefusedReport extends ReportedReading {
 export type PlanReport = PlannedReport | RefusedReport;
 
 function rounded(span: Span, unit: string, decimals: number): ReportedSpan {
-  const to = (value: number): number => Number(value.toFixed(decimals));
-  return { start: to(span.start), low: to(span.low), high: to(span.high), unit };
+  return {
+    start: to(span.start, decimals),
+    low: to(span.low, decimals),
+    high: to(span.high, decimals),
+    unit,
+  };
 }
 
-function reportedReading(reading: QuickReading): ReportedReading {
+/** Choices that the planner makes when they are not said, by their slot. */
+const CHOSEN_SLOTS = [
+  'metal',
+  'joint',
+  'position',
+  'surface',
+  'place',
+  'windy',
+  'way',
+  'mode',
+  'wireClass',
+  'wireDiameterMm',
+  'gas',
+  'polarity',
+] as const satisfies readonly (keyof QuickWork)[];
+
+function assumedSlots(reading: QuickReading, planned: boolean): readonly string[] {
+  const chosen = planned ? CHOSEN_SLOTS.filter((slot) => reading.work[slot] === undefined) : [];
+  return [...new Set<string>([...Object.keys(reading.assumed), ...chosen])];
+}
+
+function reportedReading(reading: QuickReading, planned: boolean): ReportedReading {
+  const of = (...statuses: readonly string[]) =>
+    reading.fragments.filter(({ status, text }) => statuses.includes(status) && text !== '');
   return {
     understood: { ...reading.assumed, ...reading.work },
-    assumed: Object.keys(reading.assumed),
+    assumed: assumedSlots(reading, planned),
+    corrected: reading.fragments.flatMap(({ text, corrected }) =>
+      corrected === undefined ? [] : [{ text, readAs: corrected }],
+    ),
+    noted: of('noted').map(({ text, label }) => ({ text, as: label })),
     questions: reading.questions.map(({ message, choices }) => ({
       message,
       choices: choices.map((c) => c.line),
     })),
-    notUnderstood: reading.fragments.filter((f) => f.status === 'not-understood').map((f) => f.text),
+    notUnderstood: of('not-understood', 'noted').map(({ text }) => text),
   };
 }
 
@@ -119,10 +192,56 @@ function reportedFitUp({ fitUp }: PlannedSetup): PlannedReport['fitUp'] {
       bevel === undefined
         ? null
         : `${bevel.includedDegrees}° included, root face ${bevel.rootFaceMm.low}–${bevel.rootFaceMm.high} mm`,
+    closedButt: fitUp.closedButt?.text ?? null,
+    sides: fitUp.sides,
+    backing: fitUp.backing,
+    backPurge: fitUp.backPurge ? 'Argon behind the root until it is cool, or it sugars.' : null,
+    sequence: fitUp.sequence ?? null,
     preheat: fitUp.preheatText,
     interpassMostC: fitUp.interpassMostC ?? null,
     preparation: fitUp.preparation,
   };
+}
+
+function to(value: number, decimals: number): number {
+  return Number(value.toFixed(decimals));
+}
+
+function reportedRun(run: Run): ReportedRun {
+  return {
+    number: run.number,
+    role: RUN_ROLE_NAME[run.role],
+    layer: run.layer,
+    wire: `${run.wireClass} ${run.wireDiameterMm} mm`,
+    transferMode: MODE_NAME[run.mode],
+    amps: to(run.currentA, 0),
+    volts: to(run.volts, 1),
+    wireFeedSpeedMPerMin: to(run.wireFeedSpeedMPerMin, 2),
+    travelMmPerMin: to(run.travelMmPerMin, 0),
+    sectionMm2: to(run.sectionMm2, 1),
+    legMm: run.legMm === undefined ? null : to(run.legMm, 1),
+    heatInputKJPerMm: to(run.heatInputKJPerMm, 2),
+    technique: run.technique,
+    clean: run.clean,
+  };
+}
+
+function reportedTotals({ totals }: PlannedSetup): ReportedTotals | null {
+  if (!totals) return null;
+  return {
+    weldLengthMm: to(totals.weldLengthMm, 0),
+    arcTimeMin: to(totals.arcTimeMin, 1),
+    wireM: to(totals.wireM, 1),
+    wireKg: to(totals.wireKg, 3),
+    gasL: to(totals.gasL, 0),
+  };
+}
+
+/** How a heat input was come by, in words. */
+function heatInputBy({ voltsKind }: PlannedSetup): string {
+  return voltsKind === 'mean'
+    ? 'rough mean volts × mean current × 0.8 ÷ travel; pulsed, the true figure differs'
+    : 'mean volts × mean current × 0.8 ÷ travel';
 }
 
 const TUBULAR = ['self-shielded', 'gas-shielded-flux-core', 'metal-cored'];
@@ -152,7 +271,12 @@ function plannedReport(plan: PlannedSetup, reading: QuickReading): PlannedReport
     transferMode: plan.transferMode === 'own' ? MODE_NAME.own : plan.transferMode,
     gunAngle: gunAngleText(plan),
     passes: plan.bead.passes,
-    legMm: plan.bead.legMm === undefined ? null : Number(plan.bead.legMm.toFixed(1)),
+    legMm: plan.bead.legMm === undefined ? null : to(plan.bead.legMm, 1),
+    finishedLegMm: plan.bead.finishedLegMm === undefined ? null : to(plan.bead.finishedLegMm, 1),
+    weldSize: plan.weldSize?.text ?? null,
+    runs: plan.runs.map(reportedRun),
+    heatInput: { kJPerMm: to(plan.heatInputKJPerMm, 2), by: heatInputBy(plan) },
+    totals: reportedTotals(plan),
     argonMeterReading: Number(plan.gas.meterReadingLPerMin.toFixed(1)),
     fitUp: reportedFitUp(plan),
     secondary: plan.secondary.map(({ name, set, why, source }) => ({
@@ -170,7 +294,7 @@ function plannedReport(plan: PlannedSetup, reading: QuickReading): PlannedReport
       source: sourceText(source),
     })),
     modelVersion: plan.modelVersion,
-    ...reportedReading(reading),
+    ...reportedReading(reading, true),
   };
 }
 
@@ -205,5 +329,5 @@ export function planReport(reading: QuickReading, setup: Setup | undefined): Pla
     setup === undefined
       ? thicknessRefusal(reading)
       : { code: setup.code, reasons: setup.reasons, instead: setup.instead };
-  return { refused, otherWays: reportedWays(setup?.ways ?? []), ...reportedReading(reading) };
+  return { refused, otherWays: reportedWays(setup?.ways ?? []), ...reportedReading(reading, false) };
 }

@@ -230,12 +230,12 @@ describe('cautions and edges', () => {
     expect(codes({}, { gas: 'ar-co2-18', mode: 'short-circuit' })).toEqual(['note:arc']);
   });
 
-  it.each([0.49, 25.01, 0, -3, Number.NaN, Infinity])('throws a typed error at %s mm', (thicknessMm) => {
+  it.each([0.49, 25.41, 0, -3, Number.NaN, Infinity])('throws a typed error at %s mm', (thicknessMm) => {
     expect(() => planSetup({ ...BASE, thicknessMm })).toThrow(OutOfRangeError);
     expect(() => planSetup({ ...BASE, otherThicknessMm: thicknessMm })).toThrow(OutOfRangeError);
   });
 
-  it.each([0.5, 25])('plans at the very edge, %s mm', (thicknessMm) => {
+  it.each([0.5, 25, 25.4])('plans at the very edge, %s mm', (thicknessMm) => {
     expect(planned({ thicknessMm }).wireFeedSpeedMPerMin.start).toBeGreaterThan(1);
   });
 });

@@ -1,5 +1,14 @@
 import { metalPair } from '../material/metal-pair.ts';
-import type { Work } from '../material/work.ts';
+import {
+  GAP_RANGE_MM,
+  LEG_RANGE_MM,
+  NUMBER_OFF_RANGE,
+  PASSES_RANGE,
+  SEAM_RANGE_MM,
+  STITCH_RANGE_MM,
+  type Work,
+} from '../material/work.ts';
+import { asWelded } from '../bead/joint-section.ts';
 import { within } from '../quantity/out-of-range-error.ts';
 import { THICKNESS_RANGE_MM } from '../quantity/thickness.ts';
 import { type JudgedWay, isAsked, judgedWays } from '../way/ways.ts';
@@ -27,6 +36,14 @@ function checkNumbers(work: Work, own: OwnNumbers): void {
     ['volts', own.volts, OWN_VOLTS_RANGE],
     ['gas flow', own.gasFlowLPerMin, OWN_GAS_FLOW_RANGE_L_PER_MIN],
     ['tip to work', own.ctwdMm, OWN_CTWD_RANGE_MM],
+    ['leg', work.legMm, LEG_RANGE_MM],
+    ['throat', work.throatMm, LEG_RANGE_MM],
+    ['gap', work.gapMm, GAP_RANGE_MM],
+    ['passes', work.passes, PASSES_RANGE],
+    ['seam', work.seamMm, SEAM_RANGE_MM],
+    ['number off', work.numberOff, NUMBER_OFF_RANGE],
+    ['stitch', work.stitchMm, STITCH_RANGE_MM],
+    ['pitch', work.pitchMm, STITCH_RANGE_MM],
   ] as const;
   for (const [name, value, range] of numbers) if (value !== undefined) within(name, value, range);
 }
@@ -36,7 +53,8 @@ function closedRefusal(work: Work, asked: readonly JudgedWay[]): RefusedSetup | 
   return best?.status === 'closed' ? refused(work, best.code, [best.reason], best.instead) : undefined;
 }
 
-function planAmong(work: Work, resources: Resources, own: OwnNumbers, which: 'every' | 'asked'): Setup {
+function planAmong(asked: Work, resources: Resources, own: OwnNumbers, which: 'every' | 'asked'): Setup {
+  const work = asWelded(asked);
   checkNumbers(work, own);
   const pair = metalPair(work);
   if (pair.status === 'hopeless') return refused(work, pair.code, [pair.reason], [pair.instead]);
@@ -44,16 +62,16 @@ function planAmong(work: Work, resources: Resources, own: OwnNumbers, which: 'ev
   if (early) return early;
   const context = workContext(work, pair, resources);
   const ways = judgedWays(context, which);
-  const asked = which === 'asked' ? ways : ways.filter((way) => isAsked(way, context));
-  if (asked.length === 0) return nothingAsked(work, resources);
+  const among = which === 'asked' ? ways : ways.filter((way) => isAsked(way, context));
+  if (among.length === 0) return nothingAsked(work, resources);
   let refusal: RefusedSetup | undefined;
-  for (const way of asked) {
+  for (const way of among) {
     if (way.status === 'closed') continue;
     const settled = settleWay(way);
     if (settled.status === 'settled') return { ...planWay(settled, own), ways: otherWays(ways, way) };
     refusal ??= settled;
   }
-  const found = refusal ?? closedRefusal(work, asked) ?? nothingAsked(work, resources);
+  const found = refusal ?? closedRefusal(work, among) ?? nothingAsked(work, resources);
   return { ...found, ways: otherWays(ways, undefined) };
 }
 

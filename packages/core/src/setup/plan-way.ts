@@ -1,4 +1,4 @@
-import { beadPlan, HAND_TRAVEL_RANGE_MM_PER_MIN } from '../bead/travel.ts';
+import { weldSizeOf } from '../bead/weld-size.ts';
 import { type Caution, gravestFirst } from '../caution/caution.ts';
 import { setupCautions } from '../caution/setup-cautions.ts';
 import { workCautions } from '../caution/work-cautions.ts';
@@ -11,6 +11,8 @@ import { polarityOf } from '../polarity/polarity.ts';
 import { PRACTICE, YOURS } from '../provenance/source.ts';
 import type { Span } from '../quantity/span.ts';
 import { isSameWire } from '../wire/shelf-wire.ts';
+import type { BeadPlan } from '../bead/bead-plan.ts';
+import { heatInputKJPerMm } from '../heat/heat-input.ts';
 import { fitUpOf } from './fit-up.ts';
 import {
   currentOf,
@@ -23,12 +25,14 @@ import {
   wireSpeedOf,
   wireSpeedSpan,
 } from './numbers.ts';
+import { type WeldPlan, weldPlan } from './plan-runs.ts';
 import { reasonsFor } from './reasons.ts';
 import { schoolsTouched } from './schools-touched.ts';
 import { secondarySettings } from './secondary-settings.ts';
 import type { SettledWay } from './settle-way.ts';
 import { MODEL_VERSION, type OwnNumbers, type PlannedSetup } from './setup.ts';
 import { techniqueOf } from './technique.ts';
+import { weldTotals } from './weld-totals.ts';
 
 function started(span: Span, own: number | undefined): Span {
   return own === undefined ? span : { ...span, start: own };
@@ -97,8 +101,16 @@ function speedOf(settled: SettledWay, arc: WireInArc, own: OwnNumbers): Speed {
   return { speedSchools: schools, wireFeedSpeedMPerMin: { ...span, start }, currentA, rows };
 }
 
-function travelSpan(start: number, [slowest, fastest]: readonly [number, number]): Span {
-  return { start, low: Math.max(start * 0.85, slowest), high: Math.min(start * 1.15, fastest) };
+/** How far travel may wander while the bead stays what it is meant to be, as a share. Source: our model. */
+const TRAVEL_BAND = 0.15;
+
+function travelSpan({ travelMmPerMin: start, hand }: BeadPlan): Span {
+  const [slowest, fastest] = hand.hardMmPerMin;
+  return {
+    start,
+    low: Math.max(start * (1 - TRAVEL_BAND), slowest),
+    high: Math.min(start * (1 + TRAVEL_BAND), fastest),
+  };
 }
 
 function voltsOf({ open, trueDiameterMm, gas, demand }: SettledWay, currentA: number): Span {
@@ -127,20 +139,6 @@ function taughtOf({ open, wire, gas }: SettledWay): Pick<PlannedSetup, 'learned'
   };
 }
 
-function beadOf({ open, wire, trueDiameterMm, limits }: SettledWay, wireFeedSpeedMPerMin: number) {
-  const { work, thickness } = open.context;
-  return beadPlan({
-    joint: work.joint,
-    position: work.position,
-    governingMm: thickness.thicknessMm,
-    thinnerMm: thickness.thinnerMm,
-    wireFeedSpeedMPerMin,
-    trueDiameterMm,
-    depositShare: open.family.depositShare,
-    passesForCurrent: wire.wireClass === 'E71T-GS' ? 1 : limits.passes,
-  });
-}
-
 /** A wire that is neither on the machine nor on a shelf that is known. */
 function wireToGet({ open, wire }: SettledWay): readonly Caution[] {
   const { shelf, machine } = open.context.resources;
@@ -151,19 +149,25 @@ function wireToGet({ open, wire }: SettledWay): readonly Caution[] {
   return [{ code: 'wire-to-get', level: 'warn', text, source: PRACTICE }];
 }
 
-function cautionsOf(settled: SettledWay, currentA: number, passes: number): PlannedSetup['cautions'] {
+function cautionsOf(
+  settled: SettledWay,
+  currentA: number,
+  { bead, runs }: WeldPlan,
+): PlannedSetup['cautions'] {
   const { open, wire, gas, limits } = settled;
   const { work, pair, thickness } = open.context;
   return gravestFirst([
     ...workCautions(work, pair, thickness, gas.gas.id !== 'none'),
     ...setupCautions({
       context: open.context,
+      way: open.way,
       family: open.family,
       wireClass: wire.wireClass,
       diameterMm: wire.diameterMm,
       gas: gas.gas,
       currentA,
-      passes,
+      bead,
+      runs,
     }),
     ...limits.cautions,
     ...(gas.caution ? [gas.caution] : []),
@@ -188,9 +192,19 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
   const { low, high } = speed.wireFeedSpeedMPerMin;
   const taught = taughtOf(settled);
   const volts = shifted(voltsOf(settled, currentA), followedV(taught.learned));
-  const bead = beadOf(settled, speed.wireFeedSpeedMPerMin.start);
+  const movedV = followedV(taught.learned);
+  const weld = weldPlan(settled, {
+    arc,
+    way: open.way,
+    currentA,
+    wireFeedSpeedMPerMin: speed.wireFeedSpeedMPerMin.start,
+    volts: own.volts ?? volts.start,
+    movedV,
+  });
+  const { bead, runs } = weld;
+  const fitUp = fitUpOf(family, work, pair, thickness);
   const flow = started(
-    gasFlowLPerMin(family.flow, gas.gas),
+    gasFlowLPerMin(family.flow(currentA), gas.gas),
     gas.gas.id === 'none' ? undefined : own.gasFlowLPerMin,
   );
   const plan = {
@@ -209,7 +223,11 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
       meterReadingLPerMin: argonMeterReadingLPerMin(flow.start, gas.gas),
     },
     polarity: polarityOf(wire.wireClass),
-    feedPath: feedPathOf(open.way, family, wire.diameterMm),
+    feedPath: feedPathOf(open.way, family, {
+      weldMetal: pair.weldMetal,
+      diameterMm: wire.diameterMm,
+      currentA,
+    }),
     ...speed,
     volts: started(volts, own.volts),
     voltsKind: family.volts.kind,
@@ -221,16 +239,24 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
     },
     gasFlowLPerMin: flow,
     ...distance,
-    travelMmPerMin: travelSpan(bead.travelMmPerMin, HAND_TRAVEL_RANGE_MM_PER_MIN),
+    travelMmPerMin: travelSpan(bead),
     technique: techniqueOf(family, work),
-    fitUp: fitUpOf(family, work, pair, thickness),
+    fitUp,
     secondary: secondarySettings({ family, work, wireClass: wire.wireClass }, resources.machine),
     bead,
+    runs,
+    weldSize: weldSizeOf(work, thickness.thinnerMm),
+    heatInputKJPerMm: heatInputKJPerMm(own.volts ?? volts.start, currentA, bead.travelMmPerMin),
+    totals: weldTotals(work, runs, {
+      sides: fitUp.sides,
+      weldMetal: pair.weldMetal,
+      flowLPerMin: flow.start,
+    }),
     demand: rows,
     schoolsTouched: schoolsTouched(settled, taught.learned),
     limits: { checked: limits.checked, text: limits.text },
     own,
-    cautions: cautionsOf(settled, currentA, bead.passes),
+    cautions: cautionsOf(settled, currentA, weld),
   } as const;
   return {
     ...plan,

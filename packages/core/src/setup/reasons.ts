@@ -1,9 +1,11 @@
 import { BEGIN_WHY, ladderFor } from '../dial-in/bead-ladder.ts';
 import { sentence } from '../words/sentence.ts';
-import { FILLET_CONVEXITY } from '../bead/travel.ts';
+import { FILLET_CONVEXITY } from '../bead/weld-size.ts';
 import type { FamilyId } from '../family/family.ts';
 import { argonMeterFactor } from '../gas/float-meter.ts';
-import { JOINT_NAME } from '../material/work.ts';
+import { JOINT_NAME, POSITION_NAME } from '../material/work.ts';
+import { HAND_TRAVEL_SOURCE } from '../bead/hand-travel.ts';
+import { HEAT_INPUT_SOURCE } from '../heat/heat-input.ts';
 import { HANDBOOK, MODEL, PRACTICE, standard, YOURS } from '../provenance/source.ts';
 import type { Schools } from '../school/school.ts';
 import { wireClassRow } from '../wire/wire-class.ts';
@@ -22,6 +24,8 @@ const MODE_REASON: Readonly<Record<FamilyId, string>> = {
   'steel-spray': 'Spray: from 5 mm in flat and horizontal, deep and clean, above its transition current.',
   'steel-pulse': 'Pulsed spray: spray’s clean drops at less heat, every position, near no spatter.',
   'self-shielded': 'Flux core without gas: its own slag and vapour shield it, in wind too.',
+  'self-shielded-t8':
+    'Flux core without gas, T-8: its own slag and vapour shield it, on thick work and in wind.',
   'gas-shielded-flux-core': 'Flux core under gas: slag carries the puddle in every position but downwards.',
   'metal-cored': 'Metal-cored wire in spray: fast, little slag, flat and horizontal.',
   'stainless-dip': 'Short-circuit: the least heat stainless can be given.',
@@ -44,6 +48,17 @@ function gasReason(plan: Unreasoned): Reason {
   return { item: 'gas', text, source: gas.source };
 }
 
+/** What the flow is taken from: the nozzle's bore where it is that, and what moves it off. */
+function flowWords({ gasFlowLPerMin, feedPath, gas }: Unreasoned): string {
+  const boreMm = feedPath.nozzle.boreMm;
+  if (Math.abs(gasFlowLPerMin.start - boreMm) < 0.5) {
+    return `As many litres a minute as the ${boreMm} mm nozzle has millimetres.`;
+  }
+  return gas.gas.heliumPercent > 0
+    ? 'Helium is light and wants more flow than the nozzle’s bore in litres.'
+    : 'Inside the usual band for this way.';
+}
+
 function flowReason(plan: Unreasoned): Reason {
   const factor = argonMeterFactor(plan.gas.gas);
   const own = plan.own.gasFlowLPerMin !== undefined;
@@ -54,9 +69,7 @@ function flowReason(plan: Unreasoned): Reason {
       : ` A meter scaled for argon reads ${plan.gas.meterReadingLPerMin.toFixed(0)} then: true flow is ${factor.toFixed(2)} × its reading.`;
   return {
     item: 'gasFlow',
-    text: own
-      ? `Your own number.${meter}`
-      : `As many litres a minute as the nozzle bore has millimetres, inside the usual band.${meter} Set it while gas really flows.`,
+    text: own ? `Your own number.${meter}` : `${flowWords(plan)}${meter} Set it while gas really flows.`,
     source: own ? YOURS : PRACTICE,
   };
 }
@@ -84,7 +97,7 @@ function numberReasons(plan: Unreasoned, machineName: string | undefined): Reaso
   return [
     {
       item: 'amps',
-      text: `${plan.demand.map((row) => (row.factor === undefined ? row.label : `× ${row.factor} ${row.label}`)).join(', ')}: ${amps} A.`,
+      text: `${plan.demand.map((row) => (row.factor === undefined ? row.label : `× ${row.factor.toFixed(2)} ${row.label}`)).join(', ')}: ${amps} A.`,
       source: MODEL,
     },
     {
@@ -99,24 +112,51 @@ function numberReasons(plan: Unreasoned, machineName: string | undefined): Reaso
   ];
 }
 
+/** How the hand came to this travel, in words. */
+function solvedWords({ bead, work }: Unreasoned): string {
+  if (bead.solvedBy === 'oversize') {
+    return ` Even the fastest hand lays ${bead.oversize.toFixed(1)} times the metal wanted.`;
+  }
+  if (bead.solvedBy === 'hard-limit')
+    return ` Near the limit of what a hand does ${POSITION_NAME[work.position]}.`;
+  const [low, high] = bead.hand.comfortableMmPerMin;
+  return ` Inside the ${Math.round(low)} to ${Math.round(high)} mm/min that a hand is at ease with ${POSITION_NAME[work.position]}.`;
+}
+
+function runsReason({ runs, work, fitUp }: Unreasoned): readonly Reason[] {
+  if (runs.length === 1) return [];
+  const second = runs.some(({ role }) => role === 'second-side');
+  const layers = new Set(runs.map(({ layer }) => layer)).size;
+  const text = second
+    ? `${runs.length} runs: a ${JOINT_NAME[work.joint]} of this thickness is fused from both sides.`
+    : fitUp.bevel
+      ? `${runs.length} runs in ${layers} layers fill the bevel of this ${JOINT_NAME[work.joint]}.`
+      : `${runs.length} runs: one cannot carry the heat or the metal of this ${JOINT_NAME[work.joint]}.`;
+  return [{ item: 'passes', text, source: MODEL }];
+}
+
 function beadReasons(plan: Unreasoned): Reason[] {
-  const { bead, work, fitUp } = plan;
-  const size = bead.legMm === undefined ? '' : ` for a ${bead.legMm.toFixed(1)} mm leg`;
-  const solved =
-    bead.solvedBy === 'fastest-hand'
-      ? ' A hand goes no faster, so the bead is a little larger than it need be.'
-      : '';
+  const { bead, work, fitUp, weldSize } = plan;
+  const convex = `taken ${Math.round((FILLET_CONVEXITY - 1) * 100)} % convex`;
+  const size =
+    bead.legMm === undefined
+      ? `of ${bead.sectionMm2.toFixed(1)} mm²`
+      : `for a ${bead.legMm.toFixed(1)} mm leg, ${convex}`;
   const list: Reason[] = [
     {
       item: 'travelSpeed',
-      text: `Wire melted over bead section${size}, fillets taken ${Math.round((FILLET_CONVEXITY - 1) * 100)} % convex.${solved}`,
-      source: HANDBOOK,
+      text: `Wire melted over a bead section ${size}.${solvedWords(plan)}`,
+      source: HAND_TRAVEL_SOURCE,
     },
+    {
+      item: 'heatInput',
+      text: `${plan.heatInputKJPerMm.toFixed(2)} kJ/mm by mean volts and mean current, with 0.8 of it in the work${plan.voltsKind === 'mean' ? '; pulsed, the true figure differs' : ''}.`,
+      source: HEAT_INPUT_SOURCE,
+    },
+    ...runsReason(plan),
   ];
-  if (bead.passes > 1) {
-    const text = `${bead.passes} passes: one cannot carry the heat or the metal of this ${JOINT_NAME[work.joint]}.`;
-    list.push({ item: 'passes', text, source: MODEL });
-  }
+  if (weldSize) list.push({ item: 'weldSize', text: weldSize.text, source: weldSize.source });
+  if (fitUp.closedButt) list.push({ item: 'fitUp', text: fitUp.closedButt.text, source: PRACTICE });
   if (work.joint === 'lap' && Math.min(work.thicknessMm, work.otherThicknessMm ?? work.thicknessMm) >= 6) {
     const text =
       'From 6 mm a fillet on a lap’s edge is kept 2 mm short of the edge, so that the edge stays to be seen.';

@@ -2,6 +2,7 @@ import type { Family } from '../family/family.ts';
 import { type Machine, type MachineFeature, machineHas } from '../machine/machine.ts';
 import type { Work } from '../material/work.ts';
 import { HANDBOOK, PRACTICE, type Source } from '../provenance/source.ts';
+import { isGasless } from '../gas/gas-verdict.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 
 /** One of the settings behind the four numbers. */
@@ -35,7 +36,7 @@ const isAluminium = (family: Family): boolean => family.id.startsWith('aluminium
 function trim({ work }: Asked): string {
   if (work.position === 'vertical-up') return '5 under the middle';
   if (work.position === 'overhead') return '3 under the middle';
-  if (work.joint === 'outside-corner' && work.position === 'vertical-down') return '2 to 15 under the middle';
+  if (work.position === 'vertical-down') return '2 to 15 under the middle';
   return 'middle';
 }
 
@@ -80,7 +81,7 @@ const ROWS: Readonly<Record<MachineFeature, Row>> = {
           'Too short freezes the wire in the crater, too long burns it into the tip.',
         ),
   'pre-flow': ({ family }) =>
-    family.id === 'self-shielded'
+    isGasless(family.id)
       ? undefined
       : row(
           'pre-flow',
@@ -88,7 +89,7 @@ const ROWS: Readonly<Record<MachineFeature, Row>> = {
           'Air is gone before the arc starts.',
         ),
   'post-flow': ({ family }) =>
-    family.id === 'self-shielded'
+    isGasless(family.id)
       ? undefined
       : row(
           'post-flow',
@@ -102,7 +103,7 @@ const ROWS: Readonly<Record<MachineFeature, Row>> = {
           '130–150 % for 0.5 s, slope 0.3–0.5 s',
           'Aluminium starts cold and humped without it.',
         )
-      : row('hot start', 'off', 'Steel does not need it.'),
+      : row('hot start', 'off', 'Only aluminium needs it.'),
   'crater-fill': ({ family }) =>
     isAluminium(family)
       ? row(
@@ -110,7 +111,7 @@ const ROWS: Readonly<Record<MachineFeature, Row>> = {
           '50–60 % for 0.5 s, or slope down 1–3 s',
           'An aluminium crater cracks when it is left.',
         )
-      : row('crater fill', 'off: pause half a second', 'Half a second fills a steel crater.'),
+      : row('crater fill', 'off: pause half a second', 'Half a second on the spot fills the crater.'),
   pinch: ({ wireClass }) =>
     wireClass === 'ER4043'
       ? row('end-of-weld pinch', '50 %, at most 75 %', 'With 4043 too much acts as burnback.', PRACTICE)

@@ -1,4 +1,5 @@
-import type { BeadPlan } from '../bead/travel.ts';
+import type { BeadPlan } from '../bead/bead-plan.ts';
+import type { WeldSize } from '../bead/weld-size.ts';
 import type { Caution } from '../caution/caution.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
 import type { FamilyId } from '../family/family.ts';
@@ -10,6 +11,7 @@ import type { Work } from '../material/work.ts';
 import type { PolarityChoice } from '../polarity/polarity.ts';
 import type { Source } from '../provenance/source.ts';
 import type { Span } from '../quantity/span.ts';
+import type { Run } from '../runs/run.ts';
 import type { SchoolId } from '../school/school.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
 import type { Way, WireClass } from '../wire/wire-class.ts';
@@ -17,9 +19,10 @@ import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { FitUp } from './fit-up.ts';
 import type { SecondarySetting } from './secondary-settings.ts';
 import type { Technique } from './technique.ts';
+import type { WeldTotals } from './weld-totals.ts';
 
 /** Version of the computation: stored beside every result that is kept. */
-export const MODEL_VERSION = '3';
+export const MODEL_VERSION = '4';
 
 /** Numbers the user has set by hand: kept, and the others follow. */
 export interface OwnNumbers {
@@ -49,6 +52,9 @@ export const REASON_ITEMS = [
   'volts',
   'ctwd',
   'travelSpeed',
+  'weldSize',
+  'heatInput',
+  'fitUp',
   'gunAngle',
   'passes',
   'named-rule',
@@ -128,6 +134,14 @@ export interface PlannedSetup {
   readonly fitUp: FitUp;
   readonly secondary: readonly SecondarySetting[];
   readonly bead: BeadPlan;
+  /** Every run in the order it is laid, both sides of a butt among them; a fillet's second side is as its first. */
+  readonly runs: readonly Run[];
+  /** What a fillet's size is held to; undefined for other joints. */
+  readonly weldSize: WeldSize | undefined;
+  /** Of the main runs, by mean volts and mean current, kJ/mm. */
+  readonly heatInputKJPerMm: number;
+  /** Of the whole weld; undefined while the seam's length is not known. */
+  readonly totals: WeldTotals | undefined;
   readonly demand: readonly DemandRow[];
   /** Schools for the wire speed, and every disagreement that touches this plan. */
   readonly speedSchools: readonly SpeedSchool[];
@@ -166,7 +180,8 @@ export type RefusalCode =
   | 'machine-too-small'
   | 'wire-too-large'
   | 'wire-too-small'
-  | 'wire-without-window';
+  | 'wire-without-window'
+  | 'single-pass-wire';
 
 export interface RefusedSetup {
   readonly status: 'refused';

@@ -30,6 +30,11 @@ const WORK_DEGREES: Readonly<Record<Joint, number>> = {
   edge: 90,
 };
 
+/** Gas-shielded flux core going up: held square to a slight push. */
+function isSlagUphill(family: Family, work: Work): boolean {
+  return family.id === 'gas-shielded-flux-core' && work.position === 'vertical-up';
+}
+
 function direction(
   family: Family,
   work: Work,
@@ -38,6 +43,13 @@ function direction(
     return {
       direction: 'push',
       whyDirection: 'Aluminium is pushed only: the arc must clean ahead of the puddle.',
+    };
+  }
+  if (isSlagUphill(family, work)) {
+    return {
+      direction: 'push',
+      whyDirection:
+        'Uphill gas-shielded flux core is held square or pushed slightly: the slag hangs on its shelf.',
     };
   }
   if (family.mode === 'own') {
@@ -55,7 +67,8 @@ function direction(
   };
 }
 
-function hand(family: Family, work: Work): string {
+/** How the hand moves, in words. */
+export function handWords(family: Family, work: Work): string {
   if (work.position === 'vertical-up')
     return 'Pause at the toes, move fast over the middle: a small shelf carries the next.';
   if (work.position === 'overhead')
@@ -73,14 +86,16 @@ export function techniqueOf(family: Family, work: Work): Technique {
   const aluminium = family.id.startsWith('aluminium');
   return {
     gunAngle: {
-      travelDegrees: { start: 12, low: 10, high: 15 },
+      travelDegrees: isSlagUphill(family, work)
+        ? { start: 5, low: 0, high: 10 }
+        : { start: 12, low: 10, high: 15 },
       direction: way,
       workDegrees: WORK_DEGREES[work.joint],
     },
     whyDirection,
     pauseAtStartS: aluminium ? { start: 0.3, low: 0, high: 0.5 } : { start: 0.7, low: 0.5, high: 1 },
     pauseAtEndS: { start: 0.5, low: 0.5, high: aluminium ? 1.5 : 1 },
-    hand: hand(family, work),
+    hand: handWords(family, work),
     source: aluminium ? HANDBOOK : PRACTICE,
   };
 }

@@ -23,7 +23,7 @@ export interface TransferRegion {
 }
 
 function wireInArc(plan: PlannedSetup): WireInArc {
-  const family = familyOf(plan.weldMetal, { way: plan.way, mode: plan.transferMode });
+  const family = familyOf(plan.weldMetal, { way: plan.way, mode: plan.transferMode }, plan.wire.wireClass);
   if (!family) throw new Error(`no family for ${plan.family}`);
   return { ...plan.wire, family, extensionMm: plan.extensionMm.start };
 }
@@ -100,7 +100,8 @@ export function transferRegions(plan: PlannedSetup): readonly TransferRegion[] {
   ];
   if (plan.transferMode === 'own' || plan.transferMode === 'pulse') return whole(plan.transferMode);
   const metal = plan.weldMetal;
-  const transition = transitionCurrentA(metal, plan.wire.diameterMm, plan.gas.gas);
+  const sprayed = arc.family.sprayMetal ?? metal;
+  const transition = transitionCurrentA(sprayed, plan.wire.diameterMm, plan.gas.gas);
   const dip = metal === 'steel' ? STEEL_DIP : metal === 'stainless' ? STAINLESS_DIP : undefined;
   const dipTop = dip && sizeOf(dip, plan.wire.diameterMm)?.windowA[1];
   const edges: readonly (readonly [TransferRegion['name'], number, number])[] = [
@@ -108,7 +109,7 @@ export function transferRegions(plan: PlannedSetup): readonly TransferRegion[] {
     ['globular', dipTop ?? 0, transition ?? Infinity],
     ['spray', transition ?? Infinity, Infinity],
   ];
-  const speed = (amps: number): number => (amps <= 1 ? 0 : amps >= 500 ? Infinity : wireSpeedOf(arc, amps));
+  const speed = (amps: number): number => (amps <= 1 ? 0 : amps >= 600 ? Infinity : wireSpeedOf(arc, amps));
   return edges.flatMap(([name, low, high]) => {
     const lowMPerMin = Math.max(speed(low), from);
     const highMPerMin = Math.min(speed(high), to);

@@ -1,13 +1,16 @@
+import { isSizeForPosition } from '../family/ceilings.ts';
 import { type Family, sizeOf } from '../family/family.ts';
 import { gasOf } from '../gas/gas.ts';
-import { gasVerdict } from '../gas/gas-verdict.ts';
+import { gasVerdict, isGasless } from '../gas/gas-verdict.ts';
 import { type MachineFeature, machineHas } from '../machine/machine.ts';
 import { JOINT_NAME, POSITION_NAME } from '../material/work.ts';
 import { polarityOf } from '../polarity/polarity.ts';
 import type { RefusalCode } from '../setup/setup.ts';
 import { fillerVerdict } from '../wire/filler-verdict.ts';
 import { WAY_NAME, type WireClass } from '../wire/wire-class.ts';
-import { WAY_LIMITS } from './way-limits.ts';
+import { isRootedInDip } from './open-root.ts';
+import { COLDER, HOTTER, UPWARD } from './metal-ways.ts';
+import { thickestMm, VERTICAL_DOWN_MOST_MM, WAY_LIMITS } from './way-limits.ts';
 import { type WayMode, wayModeName } from './way-mode.ts';
 import type { WorkContext } from './work-context.ts';
 
@@ -59,7 +62,10 @@ function lacking({ resources }: WorkContext, feature: MachineFeature, what: stri
 
 const byMachine: Rule = ({ option, context }) => {
   const pulseless = option.mode === 'pulse' ? lacking(context, 'pulse', 'pulse') : undefined;
-  if (pulseless !== undefined) return refusal('machine-without-pulse', pulseless);
+  if (pulseless !== undefined) {
+    const other = context.pair.weldMetal === 'aluminium' ? 'Take spray' : 'Take short-circuit or spray';
+    return refusal('machine-without-pulse', pulseless, `${other}, or a machine that has pulse.`);
+  }
   if (option.way !== 'aluminium-spool-gun') return undefined;
   const socketless = lacking(context, 'spool-gun-socket', 'socket for a spool gun');
   if (socketless === undefined) return undefined;
@@ -72,54 +78,75 @@ const byMachine: Rule = ({ option, context }) => {
 
 const byPosition: Rule = ({ option, family, context }) => {
   const { position } = context.work;
-  const thickWireUp =
-    context.pair.weldMetal === 'aluminium' &&
-    context.resources.wireDiameterMm === 1.6 &&
-    position !== 'flat' &&
-    position !== 'horizontal';
-  if (family.position[position] !== undefined && !thickWireUp) return undefined;
+  if (position === 'vertical-down' && context.thickness.thicknessMm > VERTICAL_DOWN_MOST_MM) {
+    const reason = `Nothing over ${VERTICAL_DOWN_MOST_MM} mm is welded vertical down: the puddle runs ahead of the arc and does not fuse.`;
+    return refusal('position-wrong-for-way', reason, 'Weld it vertical up, or turn it flat.');
+  }
+  const size = context.resources.wireDiameterMm;
+  const tooThick = size !== undefined && !isSizeForPosition(family.ceilings, size, position);
+  if (family.position[position] !== undefined && !tooThick) return undefined;
+  if (tooThick && family.position[position] !== undefined) {
+    const reason = `${size} mm wire stays flat and horizontal in ${wayModeName(option)}: ${POSITION_NAME[position]} its puddle is too large.`;
+    return refusal('position-wrong-for-way', reason, 'Turn the work flat, or take a thinner wire.');
+  }
   const why =
     option.mode === 'own' ? 'the slag runs ahead of the arc' : 'the puddle is too large and fluid to stay up';
   return refusal(
     'position-wrong-for-way',
     `No ${wayModeName(option)} ${POSITION_NAME[position]}: ${why}.`,
-    'Turn the work flat, or take short-circuit, pulse or flux core.',
+    `Turn the work flat, or take ${UPWARD[context.pair.weldMetal]}.`,
   );
 };
 
+/** Families whose own arc carries an open root: short-circuit, brazing, self-shielded flux core. */
+function holdsOpenRoot(family: Family): boolean {
+  return family.mode === 'short-circuit' || isGasless(family.id);
+}
+
 const byJoint: Rule = ({ option, family, context }) => {
   const { joint } = context.work;
-  if (family.joint[joint] !== undefined) return undefined;
+  const openWithoutBar = joint === 'open-butt' && context.work.backing !== true;
+  if (family.joint[joint] !== undefined && (!openWithoutBar || holdsOpenRoot(family))) return undefined;
+  if (openWithoutBar && isRootedInDip(option, family, context)) return undefined;
+  const root = context.pair.weldMetal === 'aluminium' ? '' : ', or weld the root in short-circuit';
   return refusal(
     'joint-wrong-for-way',
-    `No ${wayModeName(option)} on an ${JOINT_NAME[joint]}: it falls through.`,
-    'Close the gap or put a backing bar behind it, or weld the root in short-circuit.',
+    `No ${wayModeName(option)} on ${joint === 'tee' ? 'a' : 'an'} ${JOINT_NAME[joint]}: it falls through.`,
+    joint === 'open-butt'
+      ? `Close the gap or put a backing bar behind it${root}.`
+      : `Take ${COLDER[context.pair.weldMetal]}.`,
   );
 };
 
 const byThickness: Rule = ({ family, context }) => {
-  const { thinnestMm, tooThin, thickestMm, tooThick } = WAY_LIMITS[family.id];
-  if (context.thickness.thinnerMm < thinnestMm) return refusal('too-thin-for-way', tooThin);
-  return context.thickness.thicknessMm > thickestMm ? refusal('too-thick-for-way', tooThick) : undefined;
+  const { thinnestMm, tooThin, tooThick } = WAY_LIMITS[family.id];
+  const { weldMetal } = context.pair;
+  if (context.thickness.thinnerMm < thinnestMm)
+    return refusal('too-thin-for-way', tooThin, `Take ${COLDER[weldMetal]}.`);
+  return context.thickness.thicknessMm > thickestMm(family.id, context.resources.wireDiameterMm)
+    ? refusal('too-thick-for-way', tooThick, `Take ${HOTTER[weldMetal]}.`)
+    : undefined;
 };
 
 const byCoating: Rule = ({ option, context }) => {
   if (option.way !== 'bronze-braze' || context.pair.coated || context.resources.way === 'bronze-braze')
     return undefined;
   if (context.resources.wireClass === 'ERCuSi-A') return undefined;
-  return refusal('way-wrong-for-metal', 'Brazing is for thin coated sheet: bare steel is welded.');
+  const reason = 'Brazing is for thin coated sheet: bare steel is welded.';
+  return refusal('way-wrong-for-metal', reason, 'Take solid wire with gas.');
 };
 
 const byGas: Rule = ({ option, family, wireClass, context }) => {
   const { gas } = context.resources;
   if (gas === undefined) return undefined;
   if (
-    family.id === 'self-shielded' &&
+    isGasless(family.id) &&
     gas !== 'none' &&
     context.resources.way === undefined &&
     context.resources.wireClass === undefined
   ) {
-    return refusal('gas-not-used', `You named ${gasOf(gas).name}; ${WAY_NAME[option.way]} uses no gas.`);
+    const reason = `You named ${gasOf(gas).name}; ${WAY_NAME[option.way]} uses no gas.`;
+    return refusal('gas-not-used', reason, 'Leave the gas open, or take gas-shielded flux core.');
   }
   const verdict = gasVerdict(gasOf(gas), { family: family.id, wireClass, leanMix: context.schools.leanMix });
   return verdict.status === 'refused' ? refusal(verdict.code, verdict.reason, verdict.instead) : undefined;

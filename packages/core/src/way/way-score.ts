@@ -1,5 +1,5 @@
 import { gasOf } from '../gas/gas.ts';
-import { gasVerdict } from '../gas/gas-verdict.ts';
+import { gasVerdict, isGasless } from '../gas/gas-verdict.ts';
 import type { Family } from '../family/family.ts';
 import { machineHas } from '../machine/machine.ts';
 import { fillerVerdict } from '../wire/filler-verdict.ts';
@@ -64,8 +64,7 @@ function shelfWorth(option: WayMode, family: Family, wireClass: WireClass, conte
   const gases = [...shelf.gases, ...(machine ? [machine.loadedGas] : [])];
   const use = { family: family.id, wireClass, leanMix: context.schools.leanMix };
   const hasWire = wires.some((held) => isOfWay(held, option.way));
-  const hasGas =
-    family.id === 'self-shielded' || gases.some((gas) => gasVerdict(gasOf(gas), use).status === 'fits');
+  const hasGas = isGasless(family.id) || gases.some((gas) => gasVerdict(gasOf(gas), use).status === 'fits');
   return (hasWire ? 0 : WORTH.notOnShelf) + (hasGas ? 0 : WORTH.noGasAtHand);
 }
 
@@ -78,10 +77,6 @@ export function wayScore(
 ): number {
   const base =
     context.pair.weldMetal === 'aluminium' ? aluminiumWorth(option, context) : steelWorth(option, context);
-  const wind = !context.work.windy
-    ? 0
-    : family.id === 'self-shielded'
-      ? WORTH.windWithoutGas
-      : WORTH.windOnGas;
+  const wind = !context.work.windy ? 0 : isGasless(family.id) ? WORTH.windWithoutGas : WORTH.windOnGas;
   return base + wind + machineWorth(option, context) + shelfWorth(option, family, wireClass, context);
 }

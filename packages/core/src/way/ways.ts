@@ -1,8 +1,9 @@
 import type { Family } from '../family/family.ts';
-import { familyOf } from '../family/families.ts';
+import { familyOf, isWayOfMetal } from '../family/families.ts';
 import { baseMetalRow } from '../material/base-metal.ts';
 import { isOfWay, WAY_NAME } from '../wire/wire-class.ts';
 import { WAY_MODES, type WayMode, wayModeName } from './way-mode.ts';
+import { WAYS_OF_METAL } from './metal-ways.ts';
 import { type WayRefusal, wayRefusal } from './way-refusal.ts';
 import { wayScore } from './way-score.ts';
 import { type WireClassChoice, wireClassOfWay } from './wire-class-of-way.ts';
@@ -56,13 +57,14 @@ function unasked({ work, pair, thickness, schools, resources }: WorkContext): Wo
 
 function judged(option: WayMode, asking: WorkContext): JudgedWay {
   const context = isAsked(option, asking) ? asking : unasked(asking);
-  const family = familyOf(context.pair.weldMetal, option);
+  const wire = isWayOfMetal(option, context.pair.weldMetal) ? wireClassOfWay(option.way, context) : undefined;
+  const family = familyOf(context.pair.weldMetal, option, wire?.wireClass);
   if (!family) {
     const name = baseMetalRow(context.work.metal).name;
     const reason = `${WAY_NAME[option.way]} is not a way for ${name}.`;
-    return closed(option, { code: 'way-wrong-for-metal', reason, instead: [] });
+    const instead = [`Take ${WAYS_OF_METAL[context.pair.weldMetal]}.`];
+    return closed(option, { code: 'way-wrong-for-metal', reason, instead });
   }
-  const wire = wireClassOfWay(option.way, context);
   if (!wire) {
     const reason = 'No filler suits both parts and what matters to you.';
     return closed(option, {

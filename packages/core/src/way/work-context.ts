@@ -17,7 +17,7 @@ export function workContext(work: Work, pair: MetalPair, resources: Resources): 
   return {
     work,
     pair,
-    thickness: governingThickness(work.thicknessMm, work.otherThicknessMm),
+    thickness: governingThickness(work, pair.weldMetal),
     resources,
     schools: settledSchools(resources.schools),
   };

@@ -28,6 +28,8 @@ export interface WireClassRow {
   readonly way: Way;
   readonly metals: readonly BaseMetal[];
   readonly note: string;
+  /** A second pass on it cracks. */
+  readonly singlePass?: true;
   readonly source: Source;
 }
 
@@ -65,6 +67,7 @@ export const WIRE_CLASS_TABLE = [
     way: 'self-shielded',
     metals: STEEL,
     note: 'Single pass only, up to about 5 mm.',
+    singlePass: true,
     source: A5_20,
   },
   { id: 'E71T-8', way: 'self-shielded', metals: STEEL, note: 'Electrode negative.', source: A5_20 },
@@ -89,13 +92,13 @@ export const WIRE_CLASS_TABLE = [
     note: 'Ar + 10–25 % CO₂, electrode positive.',
     source: A5_18,
   },
-  { id: 'ER308LSi', way: 'solid-gas', metals: ['stainless'], note: 'For 304.', source: A5_9 },
-  { id: 'ER316LSi', way: 'solid-gas', metals: ['stainless'], note: 'For 316.', source: A5_9 },
+  { id: 'ER308LSi', way: 'solid-gas', metals: ['stainless'], note: 'Made for 304.', source: A5_9 },
+  { id: 'ER316LSi', way: 'solid-gas', metals: ['stainless'], note: 'Made for 316.', source: A5_9 },
   {
     id: 'ER309LSi',
     way: 'solid-gas',
     metals: ['stainless'],
-    note: 'Stainless to carbon steel.',
+    note: 'Made for stainless to carbon steel; kinder to 430 too.',
     source: A5_9,
   },
   {
@@ -119,12 +122,12 @@ export const WIRE_CLASS_TABLE = [
     note: 'Stiffer, feeds better.',
     source: A5_10,
   },
-  { id: 'ER5183', way: 'aluminium-gun', metals: ['aluminium'], note: 'For 5083.', source: A5_10 },
+  { id: 'ER5183', way: 'aluminium-gun', metals: ['aluminium'], note: 'Made for 5083.', source: A5_10 },
   {
     id: 'ER5554',
     way: 'aluminium-gun',
     metals: ['aluminium'],
-    note: 'For 5454, warm service.',
+    note: 'Made for 5454 and warm service.',
     source: A5_10,
   },
   {
@@ -152,6 +155,11 @@ export function wireClassRow(id: WireClass): WireClassRow {
   const row = WIRE_CLASS_TABLE.find((r) => r.id === id);
   if (!row) throw new Error(`no wire class ${id}`);
   return row;
+}
+
+/** Whether a wire of this class may be laid once only. */
+export function isSinglePass(id: WireClass): boolean {
+  return wireClassRow(id).singlePass === true;
 }
 
 /** Whether a wire of this class can be used in a way: aluminium wire runs through either gun. */

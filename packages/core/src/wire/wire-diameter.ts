@@ -3,8 +3,11 @@ import { within } from '../quantity/out-of-range-error.ts';
 import { mmFromInches } from '../quantity/units.ts';
 
 /** Nominal wire diameters sold, mm. */
-export const WIRE_DIAMETERS_MM = [0.6, 0.8, 0.9, 1.0, 1.2, 1.6] as const;
+export const WIRE_DIAMETERS_MM = [0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.6, 1.7, 2.0, 2.4] as const;
 export type WireDiameterMm = (typeof WIRE_DIAMETERS_MM)[number];
+
+/** True diameters the formulas are used over, mm. */
+export const TRUE_DIAMETER_RANGE_MM = [0.5, 2.5] as const;
 
 export interface WireDiameterRow {
   readonly nominalMm: WireDiameterMm;
@@ -12,6 +15,10 @@ export interface WireDiameterRow {
   readonly trueMm: number;
   /** Inch names it is asked for by. */
   readonly inchNames: readonly number[];
+  /** Another metric name it is sold under, mm. */
+  readonly alsoNamedMm?: number;
+  /** Sold as cored wire only: beside anything else such a figure is no wire. */
+  readonly coredOnly?: true;
   readonly source: Source;
 }
 
@@ -51,9 +58,38 @@ export const WIRE_DIAMETER_TABLE: readonly WireDiameterRow[] = [
     source: PRACTICE,
   },
   {
+    nominalMm: 1.4,
+    trueMm: mmFromInches(0.052),
+    inchNames: [0.052],
+    alsoNamedMm: 1.3,
+    coredOnly: true,
+    source: HANDBOOK,
+  },
+  {
     nominalMm: 1.6,
     trueMm: mmFromInches(0.0625),
     inchNames: [0.0625, 0.062, 0.063],
+    source: HANDBOOK,
+  },
+  {
+    nominalMm: 1.7,
+    trueMm: mmFromInches(0.068),
+    inchNames: [0.068, 0.07, 0.072],
+    coredOnly: true,
+    source: HANDBOOK,
+  },
+  {
+    nominalMm: 2.0,
+    trueMm: mmFromInches(5 / 64),
+    inchNames: [5 / 64, 0.078],
+    coredOnly: true,
+    source: HANDBOOK,
+  },
+  {
+    nominalMm: 2.4,
+    trueMm: mmFromInches(3 / 32),
+    inchNames: [3 / 32, 0.094],
+    coredOnly: true,
     source: HANDBOOK,
   },
 ];
@@ -67,14 +103,16 @@ export function wireDiameterRow(nominalMm: WireDiameterMm): WireDiameterRow {
 
 /** The nominal size that a typed diameter in mm names, or undefined when no wire is sold in it. */
 export function nominalWireMm(mm: number): WireDiameterMm | undefined {
-  const metric = WIRE_DIAMETERS_MM.find((d) => Math.abs(d - mm) < 0.0005);
-  if (metric !== undefined) return metric;
+  const metric = WIRE_DIAMETER_TABLE.find(
+    (row) => Math.abs(row.nominalMm - mm) < 0.0005 || Math.abs((row.alsoNamedMm ?? 0) - mm) < 0.0005,
+  );
+  if (metric !== undefined) return metric.nominalMm;
   return WIRE_DIAMETER_TABLE.find((row) =>
     row.inchNames.some((inch) => Math.abs(mmFromInches(inch) - mm) < 0.004),
   )?.nominalMm;
 }
 
-/** Section of a wire, mm². @param trueMm true diameter, mm, [0.5, 2] */
+/** Section of a wire, mm². @param trueMm true diameter, mm, {@link TRUE_DIAMETER_RANGE_MM} */
 export function wireSectionMm2(trueMm: number): number {
-  return (Math.PI / 4) * within('wire diameter', trueMm, [0.5, 2]) ** 2;
+  return (Math.PI / 4) * within('wire diameter', trueMm, TRUE_DIAMETER_RANGE_MM) ** 2;
 }

@@ -7,6 +7,7 @@ const ROW_WORD: Readonly<Record<DemandRow['kind'], string>> = {
   joint: '',
   position: '',
   surface: '',
+  behind: '',
   floor: 'lifted',
   limit: 'held',
   school: 'school',

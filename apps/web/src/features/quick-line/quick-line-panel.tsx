@@ -13,11 +13,18 @@ interface Props {
 const STATUS: Readonly<Record<QuickFragment['status'], string>> = {
   understood: 'border-line-strong',
   questioned: 'border-straw bg-straw-tint',
+  noted: 'border-dashed border-line-strong text-ink-soft',
   'not-understood': 'border-dashed border-hot',
 };
 
 function without(text: string, { start, end }: QuickFragment): string {
   return (text.slice(0, start) + text.slice(end)).replace(/\s{2,}/g, ' ').trim();
+}
+
+/** A chip's text: what it was taken for, or the word itself where it has no part in the plan. */
+function shownAs({ status, text, label }: QuickFragment): string {
+  if (status === 'not-understood') return `? ${text}`;
+  return status === 'noted' ? `${text}: noted` : label;
 }
 
 function Fragments({ line }: { readonly line: QuickLineState }) {
@@ -30,7 +37,7 @@ function Fragments({ line }: { readonly line: QuickLineState }) {
           className={`flex items-center rounded-md border pl-3 ${STATUS[fragment.status]}`}
         >
           <span>
-            {fragment.status === 'not-understood' ? `? ${fragment.text}` : fragment.label}
+            {shownAs(fragment)}
             {fragment.corrected !== undefined && (
               <span className="text-sm text-ink-soft"> (read as {fragment.corrected})</span>
             )}

@@ -1,0 +1,211 @@
+import type { Answer, Asking, Meaning } from './meaning.ts';
+
+type Entry = readonly [phrases: string, ...meanings: Meaning[]];
+
+function noted(phrases: string, as: string): Entry {
+  return [phrases, { kind: 'noted', as }];
+}
+
+function asked(phrases: string, slot: Asking['slot'], message: string, answers: readonly Answer[]): Entry {
+  return [phrases, { kind: 'noted', as: message, asks: { slot, message, answers } }];
+}
+
+const PART = 'a part, no figure';
+
+/**
+ * Words of the trade that have no part in the numbers, and lie near one that has: brake beside braze, hopper beside
+ * copper. They are known, so that nothing is made of them.
+ */
+const PARTS: readonly Entry[] = [
+  noted(
+    'brake|brake pedal|pedal|hopper|wing|patch|rail|rails|railing|handrail|farm|track|tracks|shoe|shoes|strap|straps|round|bracket|brackets|frame|frames|gate|gates|chassis|roll cage|cage|exhaust|hinge|hinges|panel|panels|sill|floor|step|steps|stand|rack|table|bench|cart|hull|boat|bumper|bull bar|tow bar|drawbar|hitch|bucket|blade|tooth|teeth|pin|lug|lugs|gusset|gussets|rib|ribs|stiffener|post|posts|fence|ladder|stair|stairs|beam end|base|leg|legs|arm|arms|cover|lid|door|window|mast|trolley|trailer floor|silencer|muffler|manifold|flange|flanges|elbow|spindle|shaft|axle|hub|rod|bolt|nut|chain|hook|cable|wheel|guard|tray|shelf|shelving|kiosk|chimney|stove|grate|grill|barbecue|smoker',
+    PART,
+  ),
+];
+
+const WORK: readonly Entry[] = [
+  noted('tack|tacks|tack weld|tack welds|tacked|tacking', 'tacks: the plan gives their length and spacing'),
+  noted('seam|seams|bead|beads|run|runs|pass|passes|root run|cap run|hot pass', 'the weld itself'),
+  noted(
+    'deep|deep penetration|penetration|full penetration|full pen',
+    'how deep: see the weld’s size and sides',
+  ),
+  noted(
+    'hard|tough|thin|heavy|light|small|large|big|long|short|wide|narrow|new|old',
+    'a word without a figure',
+  ),
+  noted('overlay|cladding|build up|buildup|hardfacing|hard facing', 'building up: not planned'),
+  noted('cert|certified|coded|coupon|test piece|test plate|practice|scrap|test', 'what it is for'),
+  noted('plug weld|plug|slot weld|spot weld|rosette', 'plug and spot welds are not planned'),
+  noted('stitch|stitches|stitched|stitch weld|intermittent', 'stitches: give length and pitch'),
+  noted(
+    'vee|v groove|single vee|double vee|single v|double v|bevel|bevelled|beveled|bevels|chamfer|chamfered|j prep|k prep|prepped|prep',
+    'the edges: the plan names its own bevel',
+  ),
+  noted(
+    'backhand|forehand|push|pushing|pull|pulling|drag|dragging|weave|weaving|stringer|stringers',
+    'the hand: the plan gives it',
+  ),
+  noted('push pull|push pull gun', 'push-pull gun: planned as the standard gun'),
+  noted('standard gun|torch|gun|mig gun', 'the gun'),
+  noted(
+    'diy|hobby|repair|repairs|fabrication|fab|car body|bodywork|body panel|project|job shop',
+    'what it is for',
+  ),
+  noted('root|toe|face|haz|cap', 'a place in the weld'),
+  noted('both ends|ends|end|edges|around|all around|all round|continuous', 'where it goes'),
+  noted('drawing|size|sized', 'see the figures'),
+  noted('plates of|sheets of|pieces of', 'so many parts'),
+];
+
+const OTHER_PROCESS: readonly Entry[] = [
+  noted('tig|gtaw|tungsten', 'another process: planned as wire feed'),
+  noted('stick|mma|smaw|rod welder', 'another process: planned as wire feed'),
+  noted(
+    'oxy|oxyacetylene|oxy acetylene|gas weld|laser|plasma|sub arc|saw',
+    'another process: planned as wire feed',
+  ),
+  noted(
+    '6010|6011|6013|7014|7016|7018|7024|e6010|e6011|e6013|e7014|e7018',
+    'a stick electrode: another process',
+  ),
+  noted(
+    'galvanise after|galvanize after|to be galvanised|paint after|powder coat after',
+    'done after welding',
+  ),
+];
+
+const PIPE_POSITION = (name: string, what: string): Entry =>
+  asked(name, 'position', `${name.toUpperCase()} is ${what}: plan it a position at a time.`, [
+    ['vertical up', 'vertical up'],
+    ['overhead', 'overhead'],
+    ['flat', 'flat'],
+  ]);
+
+const STEEL_ANSWER: readonly Answer[] = [['as mild steel', 'mild steel']];
+const HARD_STEEL = (phrases: string, name: string): Entry =>
+  asked(
+    phrases,
+    'metal',
+    `${name} may harden and crack beside the weld without preheat. Plan it as mild steel?`,
+    STEEL_ANSWER,
+  );
+
+const METALS: readonly Entry[] = [
+  HARD_STEEL('spring steel|spring', 'Spring steel'),
+  HARD_STEEL('chromoly|chrome moly|cr mo|4130|4140|en8|en9|en24', 'Alloyed steel'),
+  HARD_STEEL('tool steel|hardened steel|hardened|high carbon|high carbon steel', 'Hardenable steel'),
+  HARD_STEEL('rebar|reinforcing bar|reinforcing steel', 'Rebar'),
+  HARD_STEEL('high tensile|high strength|wear plate|wear resistant|armour plate', 'High-strength steel'),
+  HARD_STEEL('railway rail|rail steel', 'Rail steel'),
+  asked('weathering steel|weathering', 'metal', 'Weathering steel: plan it as mild steel?', STEEL_ANSWER),
+  asked('plated', 'circumstances', 'Plated with what?', [
+    ['zinc', 'zinc plated'],
+    ['chrome', 'chrome plated'],
+    ['cadmium', 'cadmium plated'],
+  ]),
+];
+
+/** Stainless and aluminium grades that are known to exist and are not in our tables. */
+const OTHER_STAINLESS = [
+  '301',
+  '303',
+  '310',
+  '310s',
+  '347',
+  '409',
+  '410',
+  '416',
+  '420',
+  '436',
+  '439',
+  '441',
+  '2205',
+  '2507',
+  '904l',
+];
+const OTHER_ALUMINIUM = [
+  '1060',
+  '1200',
+  '2014',
+  '2011',
+  '3103',
+  '3105',
+  '5005',
+  '5049',
+  '5251',
+  '5454a',
+  '6005',
+  '6005a',
+  '6060',
+  '6351',
+  '7003',
+  '7005',
+  '7020',
+  '7022',
+];
+
+const GRADES: readonly Entry[] = [
+  ...OTHER_STAINLESS.map((grade): Entry => [
+    grade,
+    {
+      kind: 'noted',
+      as: `${grade} stainless: not in our tables`,
+      assume: { slot: 'metal', value: 'stainless' },
+      asks: {
+        slot: 'alloy',
+        message: `${grade} is a stainless we have no filler for: plan it as which?`,
+        answers: [
+          ['304', '304'],
+          ['316', '316'],
+          ['430', '430'],
+        ],
+      },
+    },
+  ]),
+  ...OTHER_ALUMINIUM.map((grade): Entry => [
+    grade,
+    {
+      kind: 'noted',
+      as: `${grade} aluminium: not in our tables`,
+      assume: { slot: 'metal', value: 'aluminium' },
+      asks: {
+        slot: 'alloy',
+        message: `${grade} is not in our tables: plan it as which?`,
+        answers: ['5052', '5083', '6061', '6063', '6082'].map((alloy) => [alloy, alloy] as const),
+      },
+    },
+  ]),
+];
+
+const PIPES: readonly Entry[] = [
+  PIPE_POSITION('5g', 'a pipe held level'),
+  PIPE_POSITION('6g', 'a pipe held at 45°'),
+  PIPE_POSITION('6gr', 'a pipe at 45° with a ring'),
+  PIPE_POSITION('5f', 'a pipe fillet held level'),
+  PIPE_POSITION('6f', 'a pipe fillet at 45°'),
+  PIPE_POSITION('h l045', 'a pipe at 45°'),
+];
+
+const GAS: readonly Entry[] = [
+  asked('helium|pure helium', 'gas', 'Helium alone is not in our tables: which gas?', [
+    ['Ar + 25 % He', 'Ar + 25 % He'],
+    ['Ar + 50 % He', 'Ar + 50 % He'],
+    ['helium tri-mix', 'tri-mix'],
+  ]),
+  asked('nitrogen|oxygen|hydrogen', 'gas', 'No shielding gas of ours: which is it?', [
+    ['argon', 'argon'],
+    ['Ar + 18–25 % CO₂', 'shop mix'],
+  ]),
+];
+
+/** Words of the trade that are known and have no part in the numbers, or have to be asked about. */
+export const NOTED_ENTRIES: readonly Entry[] = [
+  ...PARTS,
+  ...WORK,
+  ...OTHER_PROCESS,
+  ...METALS,
+  ...GRADES,
+  ...PIPES,
+  ...GAS,
+];

@@ -1,0 +1,46 @@
+import type { Family } from '../family/family.ts';
+import type { WeldMetal } from '../material/metal-pair.ts';
+import { isFilletJoint, type Work } from '../material/work.ts';
+import { isGasless } from '../gas/gas-verdict.ts';
+import type { RunRole } from '../runs/run.ts';
+import { handWords } from './technique.ts';
+
+/** What comes off a run before the next is laid on it. @source common practice */
+export function cleanBetween(family: Family, weldMetal: WeldMetal): string {
+  if (isGasless(family.id) || family.id === 'gas-shielded-flux-core')
+    return 'Chip the slag off and brush it bright.';
+  if (weldMetal === 'aluminium') return 'Brush with the stainless brush kept for aluminium.';
+  return weldMetal === 'stainless'
+    ? 'Brush with a stainless brush.'
+    : 'Brush off the glassy spots and the spatter.';
+}
+
+function rootWords(family: Family, work: Work): string {
+  if (work.backing === true) return 'Onto the bar and into both faces, without a weave.';
+  if (work.joint === 'open-butt')
+    return family.mode === 'short-circuit'
+      ? 'On the front edge, a small keyhole ahead, a short pause on each face.'
+      : 'A short pause on each face; watch that the hole ahead stays small.';
+  return 'Straight into the root faces, no weave; both must melt.';
+}
+
+/** Where a run is laid and how the hand moves. @source common practice */
+export function runTechnique(role: RunRole, layer: number, family: Family, work: Work): string {
+  switch (role) {
+    case 'root':
+      return rootWords(family, work);
+    case 'fill':
+      return 'Stringers from one wall to the other, each over half of the one before; melt into the walls.';
+    case 'cap':
+      return 'One to two millimetres proud and over each edge; pause at the edges, not in the middle.';
+    case 'second-side':
+      return 'From the other side, once it is clean: it must reach into the first.';
+    case 'stringer':
+      if (!isFilletJoint(work.joint)) return 'Straight, each over half of the one before.';
+      return layer === 1
+        ? 'Into the corner, straight, no weave.'
+        : 'Over half of the one before, from the lower part upwards; even toes.';
+    case 'only':
+      return handWords(family, work);
+  }
+}
