@@ -140,7 +140,8 @@ export {
 export { planReport, type PlannedReport, type PlanReport, type RefusedReport } from './setup/plan-report.ts';
 export { transferRegions, windowCurve, type TransferRegion, type WindowPoint } from './setup/window-curve.ts';
 export { comparedPlans, type ComparedRow } from './setup/compare.ts';
-export type { ClosedButt, FitUp, StitchPlan } from './setup/fit-up.ts';
+export type { FitUp, StitchPlan } from './setup/fit-up.ts';
+export type { ClosedButt } from './bead/closed-butt.ts';
 export type { WeldTotals } from './setup/weld-totals.ts';
 export type { GunAngle, Technique } from './setup/technique.ts';
 export type { SecondarySetting } from './setup/secondary-settings.ts';
@@ -229,14 +230,9 @@ export { ladderFor, LADDER_STEP_V, type BeadLadder } from './dial-in/bead-ladder
 export { nextBead, type NextBead } from './dial-in/next-bead.ts';
 
 // Check values: outside figures beside the planner's
-export {
-  coredRowChecks,
-  dialledInChecks,
-  residuals,
-  startingRowChecks,
-  type CheckedQuantity,
-  type CheckValue,
-} from './check-value/check-values.ts';
+export { dialledInChecks, residuals, startingRowChecks } from './check-value/check-values.ts';
+export { coredRowChecks } from './check-value/cored-rows.ts';
+export type { CheckedQuantity, CheckValue } from './check-value/check-value.ts';
 
 // Machine book: dial calibration, volts, duty, and a plan in the machine's own terms
 export { dialOf, type Dial, type DialDoubt, type DialPoint } from './dial-calibration/dial.ts';

@@ -179,6 +179,7 @@ export const DEMO_JOBS: readonly DemoJob[] = [
     ],
   },
   { line: '5mm 5083 tee Marigold', beads: [] },
+  { line: '12mm S355 plate open root butt Ar+18 600 long', beads: [] },
   { line: '3mm 5052 outside corner', beads: [] },
   { line: '3mm 6063 tube spool gun butt', beads: [] },
   { line: '1.5mm 304 308 outside corner', beads: [] },

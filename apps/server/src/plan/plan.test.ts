@@ -25,7 +25,9 @@ describe('POST /api/plan', () => {
   it('plans work the same as the line that says it', async () => {
     const line = (await plan({ line: '3.175 mm lap .030 75/25' })).body as PlanResponse;
     const work = (
-      await plan({ work: { thickness: '1/8', joint: 'lap', wireDiameterMm: 0.8, gas: 'ar-co2-25' } })
+      await plan({
+        work: { thickness: '1/8', joint: 'lap', way: 'solid-gas', wireDiameterMm: 0.8, gas: 'ar-co2-25' },
+      })
     ).body as PlanResponse;
     expect(work.setup).toEqual(line.setup);
   });

@@ -1,4 +1,4 @@
-import type { Joint } from '@hot-bead/core';
+import { isFilletJoint, type Joint, type RunCell } from '@hot-bead/core';
 
 /** What a joint's section is drawn from, all lengths in mm. */
 export interface JointSection {
@@ -12,6 +12,10 @@ export interface JointSection {
   readonly legMm: number | undefined;
   /** Angle between the gun and the first part, degrees. */
   readonly workDegrees: number;
+  /** Outlines of the runs where there are several: drawn in place of one bead. */
+  readonly cells?: readonly RunCell[];
+  /** Drawn close up: less of the parts, so that the runs are large. */
+  readonly close?: boolean;
 }
 
 interface Point {
@@ -22,6 +26,8 @@ interface Point {
 export interface JointDrawing {
   readonly parts: readonly string[];
   readonly bead: string;
+  /** Outline of each run and where its number stands; empty for one run. */
+  readonly runs: readonly { readonly outline: string; readonly middle: Point }[];
   readonly gun: { readonly from: Point; readonly to: Point };
   readonly viewBox: string;
   /** Pixels of one millimetre, for the scale bar. */
@@ -33,6 +39,11 @@ const FIELD = { width: 300, height: 170 } as const;
 /** Room under the section for the scale bar, px. */
 const FOOT_PX = 26;
 const REACH = 3.2;
+const CLOSE_REACH = 1.25;
+
+function reachOf({ firstMm, secondMm, close = false }: JointSection): number {
+  return (close ? CLOSE_REACH : REACH) * Math.max(firstMm, secondMm, 1);
+}
 
 function path(points: readonly Point[], scale: number): string {
   return `M${points.map(({ x, y }) => `${(x * scale).toFixed(1)} ${(-y * scale).toFixed(1)}`).join('L')}Z`;
@@ -55,8 +66,9 @@ interface Shapes {
   readonly extent: readonly [minX: number, minY: number, maxX: number, maxY: number];
 }
 
-function butt({ firstMm: a, secondMm: b, gapMm: gap, rootFaceMm: face }: JointSection): Shapes {
-  const reach = REACH * Math.max(a, b, 1);
+function butt(section: JointSection): Shapes {
+  const { firstMm: a, secondMm: b, gapMm: gap, rootFaceMm: face } = section;
+  const reach = reachOf(section);
   const slope = Math.tan(Math.PI / 6);
   const inset = (t: number): number => (face === undefined ? 0 : Math.max(t - face, 0) * slope);
   const half = gap / 2;
@@ -88,8 +100,9 @@ function butt({ firstMm: a, secondMm: b, gapMm: gap, rootFaceMm: face }: JointSe
   return { parts: [left, right], bead, aim: { x: 0, y: top }, extent: [-reach, 0, reach, top] };
 }
 
-function tee({ firstMm: a, secondMm: b, gapMm: gap, legMm: leg = 3 }: JointSection): Shapes {
-  const reach = REACH * Math.max(a, b, 1);
+function tee(section: JointSection): Shapes {
+  const { firstMm: a, secondMm: b, gapMm: gap, legMm: leg = 3 } = section;
+  const reach = Math.max(reachOf(section), leg * 1.2);
   const height = reach * 1.2;
   return {
     parts: [box(-reach, 0, reach, a), box(-b, a + gap, 0, a + gap + height)],
@@ -104,8 +117,9 @@ function tee({ firstMm: a, secondMm: b, gapMm: gap, legMm: leg = 3 }: JointSecti
   };
 }
 
-function lap({ firstMm: a, secondMm: b, gapMm: gap, legMm: leg = 3 }: JointSection): Shapes {
-  const reach = REACH * Math.max(a, b, 1);
+function lap(section: JointSection): Shapes {
+  const { firstMm: a, secondMm: b, gapMm: gap, legMm: leg = 3 } = section;
+  const reach = Math.max(reachOf(section), leg * 1.2);
   const top = a + gap + b;
   return {
     parts: [box(-reach * 0.5, 0, reach, a), box(-reach, a + gap, 0, top)],
@@ -160,11 +174,23 @@ const SHAPES: Readonly<Record<Joint, (section: JointSection) => Shapes>> = {
   edge,
 };
 
+/** The middle of an outline. */
+function middleOf(points: readonly Point[]): Point {
+  const sum = points.reduce((total, { x, y }) => ({ x: total.x + x, y: total.y + y }), { x: 0, y: 0 });
+  return { x: sum.x / points.length, y: sum.y / points.length };
+}
+
+/** Runs where the joint has its weld: a fillet's corner lies on the first part. */
+function placedCells({ joint, firstMm, cells = [] }: JointSection): readonly RunCell[] {
+  const lift = isFilletJoint(joint) ? firstMm : 0;
+  return cells.map((cell) => cell.map(({ x, y }) => ({ x, y: y + lift })));
+}
+
 /** The section of a joint to scale: both parts, gap, bevel, bead, and the gun at its work angle. */
 export function jointDrawing(section: JointSection): JointDrawing {
   const { parts, bead, aim, extent } = SHAPES[section.joint](section);
   const [minX, minY, maxX, maxY] = extent;
-  const gunMm = 0.9 * (maxX - minX) * 0.5;
+  const gunMm = (section.close === true ? 0.12 : 0.9) * (maxX - minX) * 0.5;
   const radians = (section.workDegrees * Math.PI) / 180;
   const along = section.joint === 'outside-corner' ? Math.PI / 4 + radians - Math.PI / 4 : radians;
   const from = { x: aim.x + Math.cos(along) * gunMm, y: aim.y + Math.sin(along) * gunMm };
@@ -177,6 +203,7 @@ export function jointDrawing(section: JointSection): JointDrawing {
   return {
     parts: parts.map((p) => path(p, scale)),
     bead: path(bead, scale),
+    runs: placedCells(section).map((cell) => ({ outline: path(cell, scale), middle: point(middleOf(cell)) })),
     gun: { from: point(from), to: point(aim) },
     viewBox: [midX - FIELD.width / 2, midY - (FIELD.height - FOOT_PX) / 2, FIELD.width, FIELD.height]
       .map((n) => n.toFixed(1))

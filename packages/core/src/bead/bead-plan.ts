@@ -131,7 +131,7 @@ function solve(question: Question, hand: HandTravel): Solved {
   const fullAtEase = [hand.comfortableMmPerMin, atMost, 'comfortable'] as const;
   const tries = [
     [hand.comfortableMmPerMin, usual, 'comfortable'] as const,
-    ...(limits.fullerRunsFirst ? [fullAtEase, usualAtHard] : [usualAtHard, fullAtEase]),
+    ...(limits.fullerRunsFirst ? [fullAtEase] : [usualAtHard, fullAtEase]),
     [hand.hardMmPerMin, atMost, 'hard-limit'] as const,
   ];
   for (const [band, largest, solvedBy] of tries) {

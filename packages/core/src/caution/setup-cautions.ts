@@ -1,38 +1,20 @@
-import { type Family, sizeOf } from '../family/family.ts';
-import { type Gas, gasOf } from '../gas/gas.ts';
+import { sizeOf } from '../family/family.ts';
+import { gasOf } from '../gas/gas.ts';
+import { isGasless } from '../gas/gas-verdict.ts';
+import { hasCircumstance } from '../material/work.ts';
 import { HANDBOOK, MODEL, PRACTICE, standard } from '../provenance/source.ts';
 import { transitionCurrentA } from '../transfer/transition.ts';
-import { hasCircumstance } from '../material/work.ts';
-import type { Way, WireClass } from '../wire/wire-class.ts';
-import { fillerVerdict } from '../wire/filler-verdict.ts';
-import type { WireDiameterMm } from '../wire/wire-diameter.ts';
-import type { WorkContext } from '../way/work-context.ts';
 import { EASILY_PUSHED_FROM_MM } from '../way/gun-limits.ts';
-import type { BeadPlan } from '../bead/bead-plan.ts';
-import { isButt } from '../bead/joint-section.ts';
-import { gasVerdict, isGasless } from '../gas/gas-verdict.ts';
-import type { Run } from '../runs/run.ts';
-import { closedButtOf } from '../setup/fit-up.ts';
+import { fillerVerdict } from '../wire/filler-verdict.ts';
 import type { Caution } from './caution.ts';
+import type { SetupFacts } from './setup-facts.ts';
+import { weldCautions } from './weld-cautions.ts';
 
 /** Thickness from which short-circuit is warned of for cold lap, and from which it is only practice, mm. */
 export const COLD_LAP_FROM_MM = 5;
 export const PRACTICE_ONLY_FROM_MM = 6;
 /** Aluminium without pulse: warned of below, and advised against below, mm. Source: common practice. */
 export const ALUMINIUM_WITHOUT_PULSE_MM = { warn: 3, advise: 2 } as const;
-
-/** What the cautions of a setup are computed from. */
-export interface SetupFacts {
-  readonly context: WorkContext;
-  readonly way: Way;
-  readonly family: Family;
-  readonly wireClass: WireClass;
-  readonly diameterMm: WireDiameterMm;
-  readonly gas: Gas;
-  readonly currentA: number;
-  readonly bead: BeadPlan;
-  readonly runs: readonly Run[];
-}
 
 function coldLap({ family, context }: SetupFacts): Caution[] {
   const { thicknessMm, thickerMm } = context.thickness;
@@ -185,43 +167,6 @@ function limitsUnknown({ context, currentA }: SetupFacts): Caution[] {
   return [{ code: 'limits-not-known', level, text, source: PRACTICE }];
 }
 
-/** Share of metal over what is wanted from which it is said. */
-export const OVERSIZE_WORTH_SAYING = 1.15;
-
-function oversize({ bead, context }: SetupFacts): Caution[] {
-  if (bead.oversize < OVERSIZE_WORTH_SAYING) return [];
-  const times = bead.oversize.toFixed(1);
-  const text = `At this wire speed even the fastest hand lays ${times} times the metal this joint wants. Weld it in stitches with cooling between, or take a thinner wire or a colder way.`;
-  return [{ code: 'more-metal-than-wanted', level: 'warn', text, source: MODEL }];
-}
-
-function closedButt({ context, family }: SetupFacts): Caution[] {
-  const { work, thickness } = context;
-  const found = closedButtOf(family, work, thickness.thicknessMm);
-  if (found?.verdict !== 'both-sides') return [];
-  const one = work.sides === 1;
-  const text = one ? `${found.text} You asked for one side: the root stays unfused.` : found.text;
-  return [{ code: 'closed-butt-depth', level: 'warn', text, source: PRACTICE }];
-}
-
-function rootCautions({ context, family, runs, gas }: SetupFacts): Caution[] {
-  const list: Caution[] = [];
-  const root = runs.find(({ role }) => role === 'root');
-  if (root && root.family !== family.id) {
-    const use = { family: root.family, wireClass: root.wireClass, leanMix: context.schools.leanMix };
-    const verdict = gasVerdict(gas, use);
-    const spool =
-      root.wireClass === runs.at(-1)?.wireClass ? '' : ` with ${root.wireDiameterMm} mm ${root.wireClass}`;
-    const text = `Two settings: the root in short-circuit${spool}, then the rest as planned.${verdict.status === 'fits' ? '' : ` ${verdict.reason} Use another gas for the root.`}`;
-    list.push({ code: 'root-in-dip', level: 'warn', text, source: PRACTICE });
-  }
-  if (context.pair.weldMetal === 'stainless' && isButt(context.work.joint)) {
-    const text = 'Back purge: argon behind the root until it is cool, or the underside sugars and rusts.';
-    list.push({ code: 'back-purge', level: 'warn', text, source: HANDBOOK });
-  }
-  return list;
-}
-
 function bronzeCautions({ family, context }: SetupFacts): Caution[] {
   if (family.id !== 'bronze-braze') return [];
   const load = hasCircumstance(context.work, 'load-bearing');
@@ -254,9 +199,7 @@ export function setupCautions(facts: SetupFacts): readonly Caution[] {
     ...aluminiumCautions(facts),
     ...pushedAluminium(facts),
     ...bronzeCautions(facts),
-    ...closedButt(facts),
-    ...rootCautions(facts),
-    ...oversize(facts),
+    ...weldCautions(facts),
     ...limitsUnknown(facts),
     arc,
   ];

@@ -1,4 +1,5 @@
-import { coredRowChecks, dialledInChecks, residuals, startingRowChecks } from './check-values.ts';
+import { dialledInChecks, residuals, startingRowChecks } from './check-values.ts';
+import { coredRowChecks } from './cored-rows.ts';
 
 describe('check values', () => {
   it.each(dialledInChecks())('$case: $quantity within $allowed of the outside figure', (check) => {

@@ -10,7 +10,7 @@ export interface GasWords {
   readonly unnamedRatio?: boolean;
 }
 
-interface Found extends Omit<GasWords, 'length'> {}
+type Found = Omit<GasWords, 'length'>;
 
 function mix(percent: number): GasId | undefined {
   const [min, max] = CO2_MIX_RANGE_PERCENT;

@@ -18,7 +18,7 @@ const PART = 'a part, no figure';
  */
 const PARTS: readonly Entry[] = [
   noted(
-    'brake|brake pedal|pedal|hopper|wing|patch|rail|rails|railing|handrail|farm|track|tracks|shoe|shoes|strap|straps|round|bracket|brackets|frame|frames|gate|gates|chassis|roll cage|cage|exhaust|hinge|hinges|panel|panels|sill|floor|step|steps|stand|rack|table|bench|cart|hull|boat|bumper|bull bar|tow bar|drawbar|hitch|bucket|blade|tooth|teeth|pin|lug|lugs|gusset|gussets|rib|ribs|stiffener|post|posts|fence|ladder|stair|stairs|beam end|base|leg|legs|arm|arms|cover|lid|door|window|mast|trolley|trailer floor|silencer|muffler|manifold|flange|flanges|elbow|spindle|shaft|axle|hub|rod|bolt|nut|chain|hook|cable|wheel|guard|tray|shelf|shelving|kiosk|chimney|stove|grate|grill|barbecue|smoker',
+    'brake|brake pedal|pedal|hopper|wing|patch|rail|rails|railing|handrail|farm|track|tracks|shoe|shoes|strap|straps|round|bracket|brackets|frame|frames|gate|gates|chassis|roll cage|cage|exhaust|hinge|hinges|panel|panels|sill|floor|step|steps|stand|rack|table|bench|cart|hull|boat|bumper|bull bar|tow bar|drawbar|hitch|bucket|blade|tooth|teeth|pin|lug|lugs|gusset|gussets|rib|ribs|stiffener|post|posts|fence|ladder|stair|stairs|beam end|base|leg|legs|arm|arms|cover|lid|door|window|mast|trolley|trailer floor|silencer|muffler|manifold|flange|flanges|elbow|spindle|shaft|axle|hub|rod|bolt|nut|chain|hook|cable|wheel|guard|tray|shelf|shelving|kiosk|chimney|stove|grate|grill|barbecue|smoker|spring|springs|hanger|hangers',
     PART,
   ),
 ];
@@ -76,7 +76,7 @@ const OTHER_PROCESS: readonly Entry[] = [
 ];
 
 const PIPE_POSITION = (name: string, what: string): Entry =>
-  asked(name, 'position', `${name.toUpperCase()} is ${what}: plan it a position at a time.`, [
+  asked(name, 'position', `${what}. Plan it a position at a time.`, [
     ['vertical up', 'vertical up'],
     ['overhead', 'overhead'],
     ['flat', 'flat'],
@@ -92,14 +92,14 @@ const HARD_STEEL = (phrases: string, name: string): Entry =>
   );
 
 const METALS: readonly Entry[] = [
-  HARD_STEEL('spring steel|spring', 'Spring steel'),
-  HARD_STEEL('chromoly|chrome moly|cr mo|4130|4140|en8|en9|en24', 'Alloyed steel'),
-  HARD_STEEL('tool steel|hardened steel|hardened|high carbon|high carbon steel', 'Hardenable steel'),
-  HARD_STEEL('rebar|reinforcing bar|reinforcing steel', 'Rebar'),
-  HARD_STEEL('high tensile|high strength|wear plate|wear resistant|armour plate', 'High-strength steel'),
-  HARD_STEEL('railway rail|rail steel', 'Rail steel'),
-  asked('weathering steel|weathering', 'metal', 'Weathering steel: plan it as mild steel?', STEEL_ANSWER),
-  asked('plated', 'circumstances', 'Plated with what?', [
+  HARD_STEEL('spring steel', 'spring steel'),
+  HARD_STEEL('chromoly|chrome moly|cr mo|4130|4140|en8|en9|en24', 'alloyed steel'),
+  HARD_STEEL('tool steel|hardened steel|hardened|high carbon|high carbon steel', 'hardenable steel'),
+  HARD_STEEL('rebar|reinforcing bar|reinforcing steel', 'it'),
+  HARD_STEEL('high tensile|high strength|wear plate|wear resistant|armour plate', 'high-strength steel'),
+  HARD_STEEL('railway rail|rail steel', 'rail steel'),
+  asked('weathering steel|weathering', 'metal', 'plan it as mild steel?', STEEL_ANSWER),
+  asked('plated', 'circumstances', 'with what?', [
     ['zinc', 'zinc plated'],
     ['chrome', 'chrome plated'],
     ['cadmium', 'cadmium plated'],
@@ -154,7 +154,7 @@ const GRADES: readonly Entry[] = [
       assume: { slot: 'metal', value: 'stainless' },
       asks: {
         slot: 'alloy',
-        message: `${grade} is a stainless we have no filler for: plan it as which?`,
+        message: 'a stainless that is not in our tables. Plan it as which?',
         answers: [
           ['304', '304'],
           ['316', '316'],
@@ -171,7 +171,7 @@ const GRADES: readonly Entry[] = [
       assume: { slot: 'metal', value: 'aluminium' },
       asks: {
         slot: 'alloy',
-        message: `${grade} is not in our tables: plan it as which?`,
+        message: 'an aluminium that is not in our tables. Plan it as which?',
         answers: ['5052', '5083', '6061', '6063', '6082'].map((alloy) => [alloy, alloy] as const),
       },
     },
@@ -188,12 +188,12 @@ const PIPES: readonly Entry[] = [
 ];
 
 const GAS: readonly Entry[] = [
-  asked('helium|pure helium', 'gas', 'Helium alone is not in our tables: which gas?', [
+  asked('helium|pure helium', 'gas', 'alone it is not in our tables. Which gas?', [
     ['Ar + 25 % He', 'Ar + 25 % He'],
     ['Ar + 50 % He', 'Ar + 50 % He'],
     ['helium tri-mix', 'tri-mix'],
   ]),
-  asked('nitrogen|oxygen|hydrogen', 'gas', 'No shielding gas of ours: which is it?', [
+  asked('nitrogen|oxygen|hydrogen', 'gas', 'no shielding gas of ours. Which is it?', [
     ['argon', 'argon'],
     ['Ar + 18–25 % CO₂', 'shop mix'],
   ]),

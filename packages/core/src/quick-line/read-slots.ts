@@ -234,7 +234,7 @@ function readNoted(draft: Draft): void {
     const noted = meaningOf(token, 'noted');
     const near = meaningOf(token, 'near-word');
     const asks = noted?.asks ?? near?.asks ?? meaningOf(token, 'gas')?.asks;
-    const quoted = noted ? `${token.text}: ${asks?.message}` : asks?.message;
+    const quoted = noted?.asks ? `“${token.text}”: ${noted.asks.message}` : asks?.message;
     if (asks) ask(draft, index, asks.slot, quoted ?? '', asks.answers);
     else if (noted && !draft.verdicts.has(index)) {
       draft.verdicts.set(index, { status: 'noted', label: noted.as, slots: [] });

@@ -216,7 +216,7 @@ const ENTRIES: readonly Entry[] = [
       as: 'rusty',
       asks: {
         slot: 'circumstances',
-        message: 'Rusty: ground to bright metal before you weld?',
+        message: 'ground to bright metal before you weld?',
         answers: [['ground bright', 'ground bright']],
       },
     },

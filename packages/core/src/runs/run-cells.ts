@@ -19,22 +19,21 @@ function capTop({ thicknessMm, capWidthMm, capHeightMm }: Groove, x: number): nu
  * cap with its crown. The groove's middle is x = 0, its underside y = 0.
  */
 export function grooveCells(groove: Groove, layer: GrooveLayer): readonly RunCell[] {
-  const low = halfWidthMm(groove, layer.fromMm);
-  const high = layer.role === 'cap' ? groove.capWidthMm / 2 : halfWidthMm(groove, layer.toMm);
-  const at = (half: number, share: number): number => -half + 2 * half * share;
+  const { faceMm, thicknessMm, capWidthMm } = groove;
+  const bends = faceMm > layer.fromMm && faceMm < layer.toMm ? [faceMm] : [];
+  const heights = [layer.fromMm, ...bends, layer.toMm];
+  const across = (halfMm: number, share: number): number => halfMm * (2 * share - 1);
+  /** The line between two runs, or the wall, from the bottom up. */
+  const side = (share: number): SectionPoint[] =>
+    heights.map((y) => ({ x: across(halfWidthMm(groove, y), share), y }));
+  const crown = (from: number, to: number): SectionPoint[] =>
+    Array.from({ length: CAP_STEPS + 1 }, (_, k) => {
+      const x = across(capWidthMm / 2, to + ((from - to) * k) / CAP_STEPS);
+      return { x, y: Math.max(capTop(groove, x), thicknessMm) };
+    });
   return Array.from({ length: layer.runs }, (_, i) => {
     const [from, to] = [i / layer.runs, (i + 1) / layer.runs];
-    const top: SectionPoint[] =
-      layer.role === 'cap'
-        ? Array.from({ length: CAP_STEPS + 1 }, (_point, k) => {
-            const x = at(high, to + ((from - to) * k) / CAP_STEPS);
-            return { x, y: capTop(groove, x) };
-          })
-        : [
-            { x: at(high, to), y: layer.toMm },
-            { x: at(high, from), y: layer.toMm },
-          ];
-    return [{ x: at(low, from), y: layer.fromMm }, { x: at(low, to), y: layer.fromMm }, ...top];
+    return [...side(to), ...(layer.role === 'cap' ? crown(from, to) : []), ...side(from).toReversed()];
   });
 }
 

@@ -1,4 +1,5 @@
 import { CLOSED_GAP_MOST_MM, isBevelled, isButt, ROOT_FACE_MM, rootGapMm } from '../bead/joint-section.ts';
+import { type ClosedButt, closedButtOf, sidesOf } from '../bead/closed-butt.ts';
 import type { Family } from '../family/family.ts';
 import type { MetalPair } from '../material/metal-pair.ts';
 import { isFilletJoint, type Work } from '../material/work.ts';
@@ -11,14 +12,6 @@ export interface StitchPlan {
   readonly stitchMm: number;
   readonly gapMm: number;
   readonly why: string;
-}
-
-/** What a closed butt can be fused through, and what this one asks for. */
-export interface ClosedButt {
-  readonly oneSideMostMm: number;
-  readonly bothSidesMostMm: number;
-  readonly verdict: 'one-side' | 'both-sides' | 'bevel';
-  readonly text: string;
 }
 
 /** How the parts are prepared, set and tacked. */
@@ -59,35 +52,6 @@ function gap(work: Work, t: number): Span {
     return span(wanted, 0, Math.max(wanted, isFilletJoint(work.joint) ? 0.5 : 0.3));
   const by = Math.min(0.5, 0.3 * wanted);
   return span(wanted, wanted - by, wanted + by);
-}
-
-/** Over one side's depth that both sides reach, as a share: nearly twice. Source: common practice. */
-export const BOTH_SIDES_SHARE = 1.9;
-
-/**
- * What a closed butt of a thickness asks for in a family: one side, both, or a bevel.
- *
- * @param t governing thickness, mm
- * @source common practice: about 3 mm from one side in short-circuit, 4 in spray and pulse, nearly twice from both
- */
-export function closedButtOf(family: Family, work: Pick<Work, 'joint'>, t: number): ClosedButt | undefined {
-  if (work.joint !== 'butt') return undefined;
-  const oneSideMostMm = family.closedButtMostMm;
-  const bothSidesMostMm = oneSideMostMm * BOTH_SIDES_SHARE;
-  const reach = `A closed butt fuses about ${oneSideMostMm} mm from one side in ${family.name}, about ${bothSidesMostMm.toFixed(0)} from both.`;
-  if (isBevelled(work.joint, t)) {
-    return { oneSideMostMm, bothSidesMostMm, verdict: 'bevel', text: `${reach} This one is bevelled.` };
-  }
-  if (t <= oneSideMostMm) {
-    return { oneSideMostMm, bothSidesMostMm, verdict: 'one-side', text: `${reach} One side does here.` };
-  }
-  const text = `${reach} Weld this one from both sides, or leave a gap of 1 to 2 mm and weld it as an open root.`;
-  return { oneSideMostMm, bothSidesMostMm, verdict: 'both-sides', text };
-}
-
-/** Sides a joint is welded from: as it is said, or what a closed butt asks for. */
-export function sidesOf(family: Family, work: Pick<Work, 'joint' | 'sides'>, t: number): 1 | 2 {
-  return work.sides ?? (closedButtOf(family, work, t)?.verdict === 'both-sides' ? 2 : 1);
 }
 
 /** Seam from which the order it is laid in is said, mm. Source: common practice. */

@@ -1,9 +1,10 @@
 import { sourceText } from '../provenance/source.ts';
-import type { QuickReading, QuickWork } from '../quick-line/quick-work.ts';
+import type { QuickReading } from '../quick-line/quick-work.ts';
 import type { Span } from '../quantity/span.ts';
 import { type Run, RUN_ROLE_NAME } from '../runs/run.ts';
 import { MODE_NAME } from '../transfer/transfer-mode.ts';
 import { wireClassRow } from '../wire/wire-class.ts';
+import { type ReportedReading, reportedReading } from './reading-report.ts';
 import type { OtherWay, PlannedSetup, Setup } from './setup.ts';
 
 /** A number with its unit, rounded as far as it can be set. */
@@ -15,20 +16,6 @@ export interface ReportedReason {
   readonly item: string;
   readonly text: string;
   readonly source: string;
-}
-
-/** What was read of the words, for every kind of report. */
-export interface ReportedReading {
-  readonly understood: QuickWork;
-  /** Everything that was chosen and not said: what follows from other words, and what the plan chose. */
-  readonly assumed: readonly string[];
-  readonly questions: readonly { message: string; choices: readonly string[] }[];
-  /** Typing slips that were put right: the word as typed, and as it was read. */
-  readonly corrected: readonly { text: string; readAs: string }[];
-  /** Words and figures that are understood and have no part in the plan, with what they are taken for. */
-  readonly noted: readonly { text: string; as: string }[];
-  /** Everything in the line that has no part in the plan: not understood, or noted. */
-  readonly notUnderstood: readonly string[];
 }
 
 export interface PlannedReport extends ReportedReading {
@@ -130,45 +117,6 @@ function rounded(span: Span, unit: string, decimals: number): ReportedSpan {
     low: to(span.low, decimals),
     high: to(span.high, decimals),
     unit,
-  };
-}
-
-/** Choices that the planner makes when they are not said, by their slot. */
-const CHOSEN_SLOTS = [
-  'metal',
-  'joint',
-  'position',
-  'surface',
-  'place',
-  'windy',
-  'way',
-  'mode',
-  'wireClass',
-  'wireDiameterMm',
-  'gas',
-  'polarity',
-] as const satisfies readonly (keyof QuickWork)[];
-
-function assumedSlots(reading: QuickReading, planned: boolean): readonly string[] {
-  const chosen = planned ? CHOSEN_SLOTS.filter((slot) => reading.work[slot] === undefined) : [];
-  return [...new Set<string>([...Object.keys(reading.assumed), ...chosen])];
-}
-
-function reportedReading(reading: QuickReading, planned: boolean): ReportedReading {
-  const of = (...statuses: readonly string[]) =>
-    reading.fragments.filter(({ status, text }) => statuses.includes(status) && text !== '');
-  return {
-    understood: { ...reading.assumed, ...reading.work },
-    assumed: assumedSlots(reading, planned),
-    corrected: reading.fragments.flatMap(({ text, corrected }) =>
-      corrected === undefined ? [] : [{ text, readAs: corrected }],
-    ),
-    noted: of('noted').map(({ text, label }) => ({ text, as: label })),
-    questions: reading.questions.map(({ message, choices }) => ({
-      message,
-      choices: choices.map((c) => c.line),
-    })),
-    notUnderstood: of('not-understood', 'noted').map(({ text }) => text),
   };
 }
 

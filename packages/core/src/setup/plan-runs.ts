@@ -11,7 +11,7 @@ import { filletCells, grooveCells, type RunCell } from '../runs/run-cells.ts';
 import { isGasless } from '../gas/gas-verdict.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
 import { isOfWay } from '../wire/wire-class.ts';
-import { sidesOf } from './fit-up.ts';
+import { sidesOf } from '../bead/closed-butt.ts';
 import { voltsSpan, type WireInArc, wireSpeedOf } from './numbers.ts';
 import { cleanBetween, runTechnique } from './run-words.ts';
 import type { SettledWay } from './settle-way.ts';

@@ -7,7 +7,7 @@ import { isSinglePass } from '../wire/wire-class.ts';
 import { chooseGas, type GasChoice } from './choose-gas.ts';
 import { chooseWire, type WireChoice } from './choose-wire.ts';
 import { type CurrentLimits, judgeCurrent } from './judge-current.ts';
-import { sidesOf } from './fit-up.ts';
+import { sidesOf } from '../bead/closed-butt.ts';
 import { wireSpeedOf } from './numbers.ts';
 import { refused } from './refusal.ts';
 import type { RefusedSetup } from './setup.ts';

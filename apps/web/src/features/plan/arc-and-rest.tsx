@@ -84,7 +84,7 @@ export function ArcAndRest({ job, plan, machine }: Props) {
             <p aria-live="polite">
               <span className="font-semibold">{seamText(duty.seam)}</span>
               <span className="text-sm text-ink-soft">
-                {passes > 1 ? `, ${passes} passes` : ''}, at the plan’s travel [our model]
+                {passes > 1 ? `, ${passes} runs` : ''}, at the plan’s travel [our model]
               </span>
             </p>
           )}

@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type { PlannedSetup } from '@hot-bead/core';
+import { isNewSetting, MODE_NAME, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core';
 import { Maximize2, X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
@@ -59,6 +59,23 @@ interface Props {
   readonly machine: KeptMachine | undefined;
 }
 
+/** Where the root is laid at another setting than the rest, that setting first. */
+function RootFirst({ plan }: { readonly plan: PlannedSetup }) {
+  const { units } = usePreferences();
+  const [first, next] = plan.runs;
+  if (!first || !next || !isNewSetting(first, next)) return null;
+  return (
+    <p className="border-t border-line p-4 text-2xl">
+      <strong className="font-semibold">First the {RUN_ROLE_NAME[first.role]}:</strong>{' '}
+      <span className="figure-text">
+        {figureOf('wireFeedSpeed', first.wireFeedSpeedMPerMin, units)} {shownAs('wireFeedSpeed', units).unit},{' '}
+        {first.volts.toFixed(1)} V
+      </span>
+      , {MODE_NAME[first.mode]}; the numbers above are for the {RUN_ROLE_NAME[next.role]}.
+    </p>
+  );
+}
+
 /** The four numbers and what to fit; worked out only while they are shown. */
 function Numbers({ plan, machine }: Omit<Props, 'title'>) {
   const { units } = usePreferences();
@@ -75,6 +92,7 @@ function Numbers({ plan, machine }: Omit<Props, 'title'>) {
         <Row name="Gas" quantity="gasFlow" span={plan.gasFlowLPerMin} />
         <Row name="Tip to work" quantity="distance" span={plan.ctwdMm} />
       </dl>
+      <RootFirst plan={plan} />
       <p className="border-t border-line p-4 text-lg">
         Gun {plan.polarity.gunLead}, work {plan.polarity.workLead}; {plan.wire.diameterMm.toFixed(1)} mm{' '}
         {plan.wire.wireClass}; {plan.gas.gas.name}; {plan.technique.gunAngle.direction}

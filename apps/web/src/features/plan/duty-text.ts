@@ -11,8 +11,14 @@ import {
 /** Duty of a plan on a machine, with the rest its seam needs; undefined without a rating. */
 export function dutyOf(plan: PlannedSetup, machine: KeptMachine | undefined): DutyPlan | undefined {
   if (!machine?.duty) return undefined;
-  const { seamMm } = plan.work;
-  const allPassesMm = seamMm === undefined ? undefined : seamMm * plan.bead.passes;
+  const { totals, runs } = plan;
+  // arc time of all runs, told as the length that the plan's own travel covers in it
+  const allPassesMm =
+    totals === undefined
+      ? undefined
+      : runs.length > 1
+        ? totals.arcTimeMin * plan.travelMmPerMin.start
+        : totals.weldLengthMm;
   return dutyPlan(machine.duty, plan.currentA.start, plan.travelMmPerMin.start, allPassesMm);
 }
 

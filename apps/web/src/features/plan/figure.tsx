@@ -78,7 +78,7 @@ function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
         onChange={(event) => setDraft(event.target.value)}
         onBlur={commit}
         onKeyDown={onKeyDown}
-        className="figure-text min-w-0 rounded-md border-b-2 border-transparent bg-transparent text-[52px] leading-none hover:border-line-strong focus:border-action aria-invalid:border-hot max-md:text-[40px]"
+        className="figure-text shrink-0 rounded-md border-b-2 border-transparent bg-transparent text-[52px] leading-none hover:border-line-strong focus:border-action aria-invalid:border-hot max-md:text-[40px]"
         style={{ width: `${fieldWidthEm(shown)}em` }}
       />
       {wrong !== undefined && (
@@ -112,7 +112,7 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, r
     return undefined;
   };
   return (
-    <div className="min-w-0 border-line px-4 py-2 not-first:border-l max-md:nth-3:border-l-0 max-md:nth-[n+3]:border-t">
+    <div className="min-w-0 border-line px-3 py-2 not-first:border-l max-md:nth-3:border-l-0 max-md:nth-[n+3]:border-t">
       <div className="flex h-6 items-center justify-between">
         <h2 className="label-text">{name}</h2>
         {own && onOwn && (
@@ -126,14 +126,14 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, r
           </button>
         )}
       </div>
-      <div className="flex min-h-14 items-end justify-between gap-x-2 max-md:flex-wrap">
-        <p className="flex min-w-0 items-baseline gap-1.5">
+      <div className="flex min-h-14 items-end justify-between gap-x-1 max-md:flex-wrap">
+        <p className="flex min-w-0 items-baseline gap-1">
           {onOwn ? (
             <TypedFigure name={name} text={text} onTyped={typed} onNudge={nudge} />
           ) : (
             <span className="figure-text text-[52px] leading-none max-md:text-[40px]">{text}</span>
           )}
-          <span className="text-base text-ink-soft">{unit}</span>
+          <span className="text-[15px] text-ink-soft">{unit}</span>
         </p>
         {onOwn && (
           <span className="flex gap-1">

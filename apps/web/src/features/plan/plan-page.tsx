@@ -14,6 +14,7 @@ import { Chips } from './chips.tsx';
 import { JobActions } from './job-actions.tsx';
 import { OtherWays } from './other-ways.tsx';
 import { Refusal, ThicknessNeeded } from './refusal.tsx';
+import { Runs } from './runs.tsx';
 import { EveryReason, Schools } from './schools.tsx';
 import { Secondary } from './secondary.tsx';
 import { SetThese } from './set-these.tsx';
@@ -53,6 +54,7 @@ interface PlannedProps {
 const Below = memo(function Below({ job, plan, machine }: PlannedProps) {
   return (
     <>
+      <Runs plan={plan} />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
         <div className="grid grid-cols-1 gap-4">
           <ArcAndRest job={job} plan={plan} machine={machine} />

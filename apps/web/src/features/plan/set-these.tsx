@@ -25,6 +25,14 @@ interface Props {
   readonly machine: KeptMachine | undefined;
 }
 
+/** The finished leg, in tenths where it is small, and whose size it is. */
+function legText({ bead, weldSize, fitUp }: PlannedSetup, units: Units): string {
+  const mm = bead.finishedLegMm ?? 0;
+  const size = units.distance === 'in' ? withUnit('distance', mm, units) : `${mm.toFixed(1)} mm`;
+  const whose = weldSize?.from === 'drawing' ? 'as you gave it' : 'our default';
+  return `${size}, ${whose}${fitUp.sides === 2 ? ', both sides' : ''}`;
+}
+
 function Beneath({ plan, machine }: Omit<Props, 'job'>) {
   const { units } = usePreferences();
   const {
@@ -39,11 +47,15 @@ function Beneath({ plan, machine }: Omit<Props, 'job'>) {
       'current',
       `${plan.currentA.start.toFixed(0)} A (${plan.currentA.low.toFixed(0)} to ${plan.currentA.high.toFixed(0)})`,
     ],
-    ['travel', withUnit('travel', plan.travelMmPerMin.start, units)],
+    [
+      'travel',
+      `${withUnit('travel', plan.travelMmPerMin.start, units)} (${rangeText('travel', plan.travelMmPerMin.low, plan.travelMmPerMin.high, units)})`,
+    ],
     ['gun', `${gunAngle.direction} ${low}–${high}°, ${gunAngle.workDegrees}° to the work`],
     ['stick-out', withUnit('distance', plan.extensionMm.start, units)],
-    ...(bead.legMm === undefined ? [] : [['leg', withUnit('distance', bead.legMm, units)]]),
-    ['passes', String(bead.passes)],
+    ...(bead.finishedLegMm === undefined ? [] : [['leg', legText(plan, units)]]),
+    ['runs', String(bead.passes)],
+    ['heat input', `${plan.heatInputKJPerMm.toFixed(2)} kJ/mm`],
     ...(duty === undefined ? [] : [['duty', duty]]),
     ...(learned === undefined ? [] : [['learned', learned]]),
   ];

@@ -1,9 +1,10 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { MODE_NAME, type PlannedSetup } from '@hot-bead/core';
+import { MODE_NAME, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core';
 import { createPortal } from 'react-dom';
 import { usePreferences } from '../../app/preferences.tsx';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { rangeText, withUnit } from '../units/index.ts';
+import { runGroups } from './runs.tsx';
 
 interface Props {
   readonly plan: PlannedSetup;
@@ -36,7 +37,8 @@ export function SetupCard({ plan, title, machine }: Props) {
     ['Gas', plan.gas.gas.name],
     ['Transfer', MODE_NAME[plan.transferMode]],
     ['Gun', `${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
-    ['Passes', String(plan.bead.passes)],
+    ['Runs', String(plan.bead.passes)],
+    ['Heat input', `${plan.heatInputKJPerMm.toFixed(2)} kJ/mm, mean volts × mean current × 0.8`],
   ] as const;
   return createPortal(
     <div className="setup-card hidden print:block" aria-hidden="true">
@@ -68,6 +70,23 @@ export function SetupCard({ plan, title, machine }: Props) {
           ))}
         </tbody>
       </table>
+      {plan.runs.length > 1 && (
+        <table className="mt-3 w-full">
+          <tbody>
+            {runGroups(plan.runs).map(({ from, to, run }) => (
+              <tr key={from}>
+                <th className="py-0.5 pr-4 text-left font-medium">
+                  {from === to ? from : `${from}–${to}`} {RUN_ROLE_NAME[run.role]}
+                </th>
+                <td>
+                  {withUnit('wireFeedSpeed', run.wireFeedSpeedMPerMin, units)},{' '}
+                  {withUnit('volts', run.volts, units)}, {withUnit('travel', run.travelMmPerMin, units)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
       <ul className="mt-3">
         {plan.cautions
           .filter(({ level }) => level === 'stop')

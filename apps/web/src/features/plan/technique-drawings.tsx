@@ -5,12 +5,22 @@ interface Props {
   readonly plan: PlannedSetup;
 }
 
+interface JointProps extends Props {
+  /** Drawn large, with the runs numbered. */
+  readonly tall?: boolean;
+}
+
+/** Runs from which their numbers no longer fit into the drawing. */
+const NUMBERED_TO = 20;
+
 /** The joint in section, to scale. */
-export function JointView({ plan }: Props) {
+export function JointView({ plan, tall = false }: JointProps) {
   const { work, fitUp, bead, technique } = plan;
+  const cells = plan.runs.flatMap(({ cell }) => (cell ? [cell] : []));
   const {
     parts,
     bead: weld,
+    runs,
     gun,
     viewBox,
     pxPerMm,
@@ -22,22 +32,55 @@ export function JointView({ plan }: Props) {
     rootFaceMm: fitUp.bevel?.rootFaceMm.start,
     legMm: bead.finishedLegMm,
     workDegrees: technique.gunAngle.workDegrees,
+    cells,
+    close: tall,
   });
-  const words = `Section of a ${JOINT_NAME[work.joint]} to scale: ${work.thicknessMm.toFixed(1)} mm to ${(work.otherThicknessMm ?? work.thicknessMm).toFixed(1)} mm, gap ${fitUp.rootGapMm.start.toFixed(1)} mm, gun at ${technique.gunAngle.workDegrees}°`;
+  const words = `Section of a ${JOINT_NAME[work.joint]} to scale: ${work.thicknessMm.toFixed(1)} mm to ${(work.otherThicknessMm ?? work.thicknessMm).toFixed(1)} mm, gap ${fitUp.rootGapMm.start.toFixed(1)} mm, gun at ${technique.gunAngle.workDegrees}°${runs.length > 0 ? `, ${runs.length} runs laid in` : ''}`;
   const [left = 0, top = 0, , height = 0] = viewBox.split(' ').map(Number);
   return (
-    <svg viewBox={viewBox} role="img" aria-label={words} className="h-44 w-full">
+    <svg viewBox={viewBox} role="img" aria-label={words} className={`w-full ${tall ? 'h-72' : 'h-44'}`}>
       {parts.map((part) => (
         <path key={part} d={part} fill="var(--sunk)" stroke="var(--ink)" strokeWidth="1.5" />
       ))}
-      <path d={weld} fill="var(--ink-soft)" fillOpacity="0.45" stroke="var(--ink)" strokeWidth="1.5" />
-      <path
-        d={`M${gun.from.x} ${gun.from.y}L${gun.to.x} ${gun.to.y}`}
-        stroke="var(--action)"
-        strokeWidth="2"
-        strokeDasharray="7 4"
-      />
-      <circle cx={gun.to.x} cy={gun.to.y} r="3" fill="var(--action)" />
+      {runs.length === 0 && (
+        <path d={weld} fill="var(--ink-soft)" fillOpacity="0.45" stroke="var(--ink)" strokeWidth="1.5" />
+      )}
+      {runs.map(({ outline }) => (
+        <path
+          key={outline}
+          d={outline}
+          fill="var(--ink-soft)"
+          fillOpacity="0.3"
+          stroke="var(--ink)"
+          strokeWidth="1"
+          strokeLinejoin="round"
+        />
+      ))}
+      {tall &&
+        runs.length <= NUMBERED_TO &&
+        runs.map(({ outline, middle }, i) => (
+          <text
+            key={outline}
+            x={middle.x}
+            y={middle.y + 3}
+            fontSize="9"
+            textAnchor="middle"
+            fill="var(--ink)"
+          >
+            {i + 1}
+          </text>
+        ))}
+      {!tall && (
+        <>
+          <path
+            d={`M${gun.from.x} ${gun.from.y}L${gun.to.x} ${gun.to.y}`}
+            stroke="var(--action)"
+            strokeWidth="2"
+            strokeDasharray="7 4"
+          />
+          <circle cx={gun.to.x} cy={gun.to.y} r="3" fill="var(--action)" />
+        </>
+      )}
       <path
         d={`M${left + 6} ${top + height - 8}h${pxPerMm * 5}m0 -4v8m${-pxPerMm * 5} -8v8`}
         stroke="var(--ink-soft)"

@@ -15,11 +15,15 @@ export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
       `hold ${technique.pauseAtStartS.low}–${technique.pauseAtStartS.high} s at the start, ${technique.pauseAtEndS.low}–${technique.pauseAtEndS.high} s at the end; gun stays on the crater while gas flows`,
     ],
     [
-      'passes',
+      'runs',
       bead.passes === 1
         ? '1'
         : `${bead.passes}${bead.legMm === undefined ? '' : `, leg of each ${bead.legMm.toFixed(1)} mm`}`,
     ],
+    ['sides', fitUp.sides === 2 ? 'both' : undefined],
+    ['through', fitUp.closedButt?.text],
+    ['behind', fitUp.backing ? 'a backing bar, tight against both parts' : undefined],
+    ['order', fitUp.sequence],
     [
       'gap',
       `${fitUp.rootGapMm.start.toFixed(1)} mm (${fitUp.rootGapMm.low.toFixed(1)} to ${fitUp.rootGapMm.high.toFixed(1)})`,

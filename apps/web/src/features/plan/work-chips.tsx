@@ -25,6 +25,7 @@ import {
 } from './chip-options.ts';
 import { type ChipGroupProps, OptionChip } from './option-chip.tsx';
 import { ThicknessEditor } from './thickness-editor.tsx';
+import { WeldChip } from './weld-chip.tsx';
 import { withCircumstances, withMetal, withOtherMetal, withPlace, withPriorities } from './work-changes.ts';
 
 function MetalChip({ job, set }: ChipGroupProps) {
@@ -171,6 +172,7 @@ export function WorkChips(props: ChipGroupProps) {
         options={PLACE_OPTIONS}
         onPick={(value) => set(withPlace(work, value))}
       />
+      <WeldChip {...props} />
       <ListChips {...props} />
     </>
   );

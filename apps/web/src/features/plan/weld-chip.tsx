@@ -1,0 +1,105 @@
+import type { QuickWork } from '@hot-bead/core';
+import { type FormEvent, useState } from 'react';
+import { usePreferences } from '../../app/preferences.tsx';
+import { Button } from '../../ui/button.tsx';
+import { ChipEditor } from '../../ui/chip-editor.tsx';
+import { Field } from '../../ui/field.tsx';
+import { Segmented } from '../../ui/segmented.tsx';
+import type { ChipGroupProps } from './option-chip.tsx';
+import { readWeld, WELD_FIELDS, weldChipText, type WeldProblems, weldTexts } from './weld-fields.ts';
+
+const SIDES = [
+  { value: 'open', label: 'as it needs' },
+  { value: '1', label: 'one side' },
+  { value: '2', label: 'both' },
+] as const;
+type Sides = (typeof SIDES)[number]['value'];
+
+const TICKS = [
+  ['backing', 'backing bar'],
+  ['thirdMember', 'third part behind'],
+] as const;
+
+function withSides(work: QuickWork, sides: Sides): QuickWork {
+  const { sides: _old, ...rest } = work;
+  return sides === 'open' ? rest : { ...rest, sides: sides === '1' ? 1 : 2 };
+}
+
+function withTick(work: QuickWork, slot: (typeof TICKS)[number][0], on: boolean): QuickWork {
+  const { [slot]: _old, ...rest } = work;
+  return on ? { ...rest, [slot]: true } : rest;
+}
+
+interface FormProps {
+  readonly work: QuickWork;
+  readonly onSave: (work: QuickWork) => void;
+}
+
+/** Size, sides, length, stitches, gap and what stands behind: all of it may be left open. */
+function WeldForm({ work, onSave }: FormProps) {
+  const { units } = usePreferences();
+  const unit = units.distance === 'in' ? 'in' : 'mm';
+  const [draft, setDraft] = useState(work);
+  const [texts, setTexts] = useState(() => weldTexts(work, unit));
+  const [problems, setProblems] = useState<WeldProblems>({});
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    const read = readWeld(draft, texts, unit);
+    if (read.status === 'wrong') setProblems(read.problems);
+    else onSave(read.work);
+  };
+  return (
+    <form onSubmit={submit} className="grid grid-cols-2 gap-x-3 gap-y-2" noValidate>
+      {WELD_FIELDS.map(({ slot, label }) => (
+        <Field
+          key={slot}
+          label={label}
+          value={texts[slot]}
+          placeholder={slot === 'legMm' ? 'our size' : ''}
+          error={problems[slot]}
+          onChange={(event) => setTexts({ ...texts, [slot]: event.target.value })}
+        />
+      ))}
+      <div className="col-span-2">
+        <Segmented
+          label="Sides"
+          value={draft.sides === undefined ? 'open' : (String(draft.sides) as Sides)}
+          options={SIDES}
+          onChange={(sides) => setDraft(withSides(draft, sides))}
+        />
+      </div>
+      {TICKS.map(([slot, label]) => (
+        <label key={slot} className="flex min-h-11 items-center gap-2 text-[15px]">
+          <input
+            type="checkbox"
+            checked={draft[slot] === true}
+            onChange={(event) => setDraft(withTick(draft, slot, event.target.checked))}
+            className="size-5 accent-action"
+          />
+          {label}
+        </label>
+      ))}
+      <Button type="submit" tone="main" className="col-span-2">
+        Set the weld
+      </Button>
+    </form>
+  );
+}
+
+/** The weld as a drawing gives it: its size, length, number and stitches. */
+export function WeldChip({ job, set }: ChipGroupProps) {
+  const text = weldChipText(job.work);
+  return (
+    <ChipEditor name="Weld" text={text ?? 'weld: our size'} assumed={text === undefined}>
+      {(close) => (
+        <WeldForm
+          work={job.work}
+          onSave={(next) => {
+            set(next);
+            close();
+          }}
+        />
+      )}
+    </ChipEditor>
+  );
+}

@@ -1,0 +1,128 @@
+import {
+  GAP_RANGE_MM,
+  LEG_RANGE_MM,
+  measuredLength,
+  NUMBER_OFF_RANGE,
+  PASSES_RANGE,
+  type QuickWork,
+  SEAM_RANGE_MM,
+  STITCH_RANGE_MM,
+} from '@hot-bead/core';
+
+/** The figures of a weld that are typed. */
+export type WeldSlot =
+  'legMm' | 'throatMm' | 'seamMm' | 'numberOff' | 'stitchMm' | 'pitchMm' | 'passes' | 'gapMm';
+
+interface WeldField {
+  readonly slot: WeldSlot;
+  readonly label: string;
+  readonly range: readonly [min: number, max: number];
+  /** A count and not a length. */
+  readonly whole: boolean;
+}
+
+const field = (
+  slot: WeldSlot,
+  label: string,
+  range: readonly [number, number],
+  whole = false,
+): WeldField => ({ slot, label, range, whole });
+
+/** Figures of a weld in the order a drawing gives them. */
+export const WELD_FIELDS: readonly WeldField[] = [
+  field('legMm', 'Leg', LEG_RANGE_MM),
+  field('throatMm', 'or throat', LEG_RANGE_MM),
+  field('seamMm', 'Length of a seam', SEAM_RANGE_MM),
+  field('numberOff', 'Number off', NUMBER_OFF_RANGE, true),
+  field('stitchMm', 'Stitch', STITCH_RANGE_MM),
+  field('pitchMm', 'Pitch', STITCH_RANGE_MM),
+  field('gapMm', 'Root gap', GAP_RANGE_MM),
+  field('passes', 'Runs asked for', PASSES_RANGE, true),
+];
+
+/** What has been typed, by slot; empty: not said. */
+export type WeldTexts = Readonly<Record<WeldSlot, string>>;
+
+function tidy(value: number): string {
+  return String(Number(value.toFixed(3)));
+}
+
+/** The figures of a work as they are typed: lengths in the user's unit, metres where they read better. */
+export function weldTexts(work: QuickWork, unit: 'mm' | 'in'): WeldTexts {
+  const text = ({ slot, whole }: WeldField): string => {
+    const value = work[slot];
+    if (value === undefined) return '';
+    if (whole) return String(value);
+    return unit === 'in' ? `${tidy(value / 25.4)} in` : `${tidy(value)} mm`;
+  };
+  return Object.fromEntries(WELD_FIELDS.map((one) => [one.slot, text(one)])) as WeldTexts;
+}
+
+export type WeldProblems = Readonly<Partial<Record<WeldSlot, string>>>;
+
+type Read = { readonly value: number | undefined } | { readonly problem: string };
+
+function readOne({ label, range: [min, max], whole }: WeldField, text: string, unit: 'mm' | 'in'): Read {
+  if (text.trim() === '') return { value: undefined };
+  const name = label.replace(/^or /, '');
+  const limits = `${name[0]?.toUpperCase()}${name.slice(1)}: ${min} to ${max}${whole ? '' : ' mm'}, please.`;
+  if (whole) {
+    const count = Number(text);
+    return Number.isInteger(count) && count >= min && count <= max ? { value: count } : { problem: limits };
+  }
+  const read = text.trim() === '0' ? ({ status: 'read', lengthMm: 0 } as const) : measuredLength(text, unit);
+  if (read.status === 'unreadable') return { problem: read.message };
+  return read.lengthMm < min || read.lengthMm > max ? { problem: limits } : { value: read.lengthMm };
+}
+
+/** What does not go together: a leg and a throat, a stitch without a pitch or one that is longer. */
+function conflicts(values: Readonly<Partial<Record<WeldSlot, number>>>): WeldProblems {
+  const { legMm, throatMm, stitchMm, pitchMm } = values;
+  if (legMm !== undefined && throatMm !== undefined)
+    return { throatMm: 'Give the leg or the throat, not both.' };
+  if (stitchMm !== undefined && pitchMm === undefined)
+    return { pitchMm: 'A stitch needs its pitch: from one start to the next.' };
+  if (stitchMm === undefined && pitchMm !== undefined)
+    return { stitchMm: 'A pitch needs the length of its stitch.' };
+  if (stitchMm !== undefined && pitchMm !== undefined && stitchMm >= pitchMm)
+    return { pitchMm: 'The pitch is longer than the stitch: from one start to the next.' };
+  return {};
+}
+
+export type WeldReading =
+  | { readonly status: 'read'; readonly work: QuickWork }
+  | { readonly status: 'wrong'; readonly problems: WeldProblems };
+
+/** The work with the figures as they were typed, or what is wrong with them, field by field. */
+export function readWeld(work: QuickWork, texts: WeldTexts, unit: 'mm' | 'in'): WeldReading {
+  const values: Partial<Record<WeldSlot, number>> = {};
+  const problems: Partial<Record<WeldSlot, string>> = {};
+  for (const one of WELD_FIELDS) {
+    const read = readOne(one, texts[one.slot], unit);
+    if ('problem' in read) problems[one.slot] = read.problem;
+    else if (read.value !== undefined) values[one.slot] = read.value;
+  }
+  const wrong = { ...conflicts(values), ...problems };
+  if (Object.keys(wrong).length > 0) return { status: 'wrong', problems: wrong };
+  const slots: readonly string[] = WELD_FIELDS.map(({ slot }) => slot);
+  const rest = Object.fromEntries(Object.entries(work).filter(([slot]) => !slots.includes(slot)));
+  return { status: 'read', work: { ...rest, ...values } };
+}
+
+/** The weld in a chip's words; undefined where nothing is said of it. */
+export function weldChipText(work: QuickWork): string | undefined {
+  const mm = (value: number): string => (value >= 1000 ? `${tidy(value / 1000)} m` : `${tidy(value)} mm`);
+  const parts = [
+    work.legMm === undefined ? undefined : `z${tidy(work.legMm)}`,
+    work.throatMm === undefined ? undefined : `a${tidy(work.throatMm)}`,
+    work.sides === 2 ? 'both sides' : work.sides === 1 ? 'one side' : undefined,
+    work.seamMm === undefined ? undefined : mm(work.seamMm),
+    work.numberOff === undefined ? undefined : `× ${work.numberOff}`,
+    work.stitchMm === undefined ? undefined : `${tidy(work.stitchMm)}–${tidy(work.pitchMm ?? 0)} stitch`,
+    work.gapMm === undefined ? undefined : `gap ${tidy(work.gapMm)}`,
+    work.passes === undefined ? undefined : `${work.passes} runs`,
+    work.backing === true ? 'backing bar' : undefined,
+    work.thirdMember === true ? 'third member' : undefined,
+  ].filter((text) => text !== undefined);
+  return parts.length === 0 ? undefined : `weld: ${parts.join(', ')}`;
+}

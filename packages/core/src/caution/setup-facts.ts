@@ -1,0 +1,20 @@
+import type { BeadPlan } from '../bead/bead-plan.ts';
+import type { Family } from '../family/family.ts';
+import type { Gas } from '../gas/gas.ts';
+import type { Run } from '../runs/run.ts';
+import type { WorkContext } from '../way/work-context.ts';
+import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+
+/** What the cautions of a setup are computed from. */
+export interface SetupFacts {
+  readonly context: WorkContext;
+  readonly way: Way;
+  readonly family: Family;
+  readonly wireClass: WireClass;
+  readonly diameterMm: WireDiameterMm;
+  readonly gas: Gas;
+  readonly currentA: number;
+  readonly bead: BeadPlan;
+  readonly runs: readonly Run[];
+}
