@@ -28,7 +28,7 @@ test('a bad thickness is refused at the field and nothing is lost', async ({ pag
   await page.keyboard.type('500mm lap quite thick');
   const before = await jobs();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('500 mm is outside 0.5 to 25 mm');
+  await expect(page.getByRole('alert')).toContainText('500 mm is outside 0.5 to 25.4 mm');
   await expect(page.getByLabel('Type a job')).toHaveValue('500mm lap quite thick');
   expect(await jobs()).toBe(before);
 
@@ -253,4 +253,40 @@ test('on a phone what is assumed waits behind one button, and every machine stan
   await page.getByRole('link', { name: 'On every machine' }).click();
   const row = page.getByRole('row', { name: /Marigold/ });
   await expect(row.getByRole('cell', { name: /^\d\d\.\d V/ })).toBeInViewport();
+});
+
+test('a line with a drawing’s figures opens a plan in runs, each with its own numbers', async ({
+  page,
+  open,
+}) => {
+  await open('/jobs');
+  await toQuickLine(page);
+  await page.keyboard.type('12mm open root butt Ar+18 brake stianless?');
+  await expect(page.getByText('brake: noted')).toBeVisible();
+  await expect(page.getByText('(read as stainless)')).toBeVisible();
+  await page.keyboard.press('Control+A');
+  await typeJob(page, '12mm open root butt Ar+18 600 long');
+  await expect(page.getByRole('button', { name: 'Weld: weld: 600 mm' })).toBeVisible();
+  const runs = page.getByRole('region', { name: /^\d+ runs$/ });
+  await expect(runs.getByRole('listitem').first()).toContainText(/root.*Set short-circuit/s);
+  await expect(runs.getByRole('listitem').nth(1)).toContainText('Change to spray');
+  await expect(runs.getByRole('img', { name: /runs laid in/ })).toBeVisible();
+  await expect(page.getByText('Back-step: lengths of 100 mm', { exact: false })).toBeVisible();
+});
+
+test('the weld’s size is given on its chip, refused at its field, and kept', async ({ page, open }) => {
+  await open('/jobs');
+  await typeJob(page, '10 mm tee 71T-1M C25 1.2');
+  await page.getByRole('button', { name: 'Weld: weld: our size, assumed' }).click();
+  await page.getByLabel('Leg', { exact: true }).fill('60');
+  await page.getByRole('button', { name: 'Set the weld' }).click();
+  await expect(page.getByRole('alert')).toContainText('Leg: 1 to 30 mm, please.');
+  await page.getByLabel('Leg', { exact: true }).fill('9');
+  await page.getByLabel('Length of a seam').fill('1 m');
+  await page.getByRole('radio', { name: 'both' }).click();
+  await page.getByRole('button', { name: 'Set the weld' }).click();
+  await expect(page.getByRole('button', { name: 'Weld: weld: z9, both sides, 1 m' })).toBeVisible();
+  await expect(page.getByText('9.0 mm, as you gave it, both sides')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Weld: weld: z9, both sides, 1 m' })).toBeVisible();
 });

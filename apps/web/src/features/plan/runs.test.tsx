@@ -24,7 +24,7 @@ describe('the runs of a plan', () => {
     const plan = planOf();
     show(<Runs plan={plan} />);
     expect(screen.getByRole('heading', { name: `${plan.runs.length} runs` })).toBeInTheDocument();
-    const rows = within(screen.getByRole('list')).getAllByRole('listitem');
+    const rows = within(screen.getByRole('region', { name: /runs/ })).getAllByRole('listitem');
     const groups = runGroups(plan.runs);
     expect(rows).toHaveLength(groups.length);
     expect(rows[0]).toHaveTextContent(/root.*Set short-circuit/);
@@ -43,6 +43,6 @@ describe('the runs of a plan', () => {
 
   it('are not listed where one run does', () => {
     show(<Runs plan={planOf({ thicknessMm: 3, joint: 'tee' })} />);
-    expect(screen.queryByRole('list')).toBeNull();
+    expect(screen.queryByRole('region', { name: /runs/ })).toBeNull();
   });
 });
