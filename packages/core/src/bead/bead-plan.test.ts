@@ -94,6 +94,20 @@ describe('runs of a fillet', () => {
     },
   );
 
+  it('lays fuller stringers, no fuller than an easy hand needs, before the hand is hurried', () => {
+    const spray = {
+      hand: 'spray',
+      wireFeedSpeedMPerMin: 14.3,
+      trueDiameterMm: 1.143,
+      depositShare: 0.98,
+    } as const;
+    const plan = bead({ ...plate, ...spray }, { legMm: 14 });
+    expect(plan).toMatchObject({ passes: 4, solvedBy: 'comfortable' });
+    expect(plan.sectionMm2).toBeGreaterThan(runLimits('spray', 'flat').stringerMm2);
+    expect(plan.travelMmPerMin).toBeGreaterThan(500);
+    expect(plan.travelMmPerMin).toBeLessThanOrEqual(600);
+  });
+
   it('takes as many as were asked for at the least', () => {
     expect(bead({ ...plate, passesForCurrent: 1 }, { legMm: 9, passes: 4 }).passes).toBeGreaterThanOrEqual(4);
   });
@@ -102,7 +116,7 @@ describe('runs of a fillet', () => {
     expect(runLimits('spray', 'flat').singleMm2).toBeCloseTo(filletSectionMm2(10), 9);
     expect(runLimits('dip', 'flat').singleMm2).toBeCloseTo(filletSectionMm2(8), 9);
     expect(runLimits('spray', 'flat').mostMm2).toBe(60);
-    expect(runLimits('flux-core', 'vertical-up')).toMatchObject({ singleMm2: 25, fullerRunsFirst: true });
+    expect(runLimits('flux-core', 'vertical-up')).toMatchObject({ singleMm2: 25, mostMm2: 36 });
   });
 });
 

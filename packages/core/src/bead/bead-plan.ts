@@ -12,8 +12,6 @@ export interface RunLimits {
   /** Usual most of one run in a groove. */
   readonly grooveMm2: number;
   readonly mostMm2: number;
-  /** Whether a fuller run is rather laid than the hand hurried: out of position. */
-  readonly fullerRunsFirst: boolean;
 }
 
 /**
@@ -22,14 +20,13 @@ export interface RunLimits {
  */
 export function runLimits(hand: HandKind, position: Position): RunLimits {
   const level = position === 'flat' || position === 'horizontal';
-  if (!level) return { singleMm2: 25, stringerMm2: 25, grooveMm2: 25, mostMm2: 36, fullerRunsFirst: true };
+  if (!level) return { singleMm2: 25, stringerMm2: 25, grooveMm2: 25, mostMm2: 36 };
   const large = position === 'flat' && hand !== 'dip' && hand !== 'aluminium';
   return {
     singleMm2: filletSectionMm2(large ? 10 : 8),
     stringerMm2: large ? 22 : 20,
     grooveMm2: large ? 32 : 26,
     mostMm2: large ? 60 : 40,
-    fullerRunsFirst: false,
   };
 }
 
@@ -104,20 +101,46 @@ interface Question {
   readonly from: number;
 }
 
-/** The fewest runs whose section fits between what is wanted, what one run carries and a band of travel. */
-function fewestRuns(
-  { deposit, wanted, from }: Question,
+type Section = Pick<Solved, 'passes' | 'sectionMm2'>;
+
+/** A number of runs whose section fits between what is wanted, what one run carries and a band of travel. */
+function runsOf(
+  { deposit, wanted }: Question,
+  passes: number,
+  band: readonly [number, number],
+  aim: number,
+  largestMm2: number,
+): Section | undefined {
+  const low = Math.max(wanted[0] / passes, deposit / band[1]);
+  const high = Math.min(wanted[1] / passes, deposit / band[0], largestMm2);
+  if (low > high * (1 + 1e-9)) return undefined;
+  return { passes, sectionMm2: held(deposit / aim, [low, Math.max(low, high)]) };
+}
+
+/** Most runs that a band of travel allows: with more of them the hand is faster still. */
+function mostRuns({ deposit, wanted }: Question, band: readonly [number, number]): number {
+  return Math.min(MOST_RUNS, Math.floor((wanted[1] * band[1]) / deposit + 1e-9));
+}
+
+function fewest(
+  question: Question,
   band: readonly [number, number],
   aim: number,
   largest: (passes: number) => number,
-): { readonly passes: number; readonly sectionMm2: number } | undefined {
-  for (let passes = from; passes <= MOST_RUNS; passes++) {
-    const low = Math.max(wanted[0] / passes, deposit / band[1]);
-    const high = Math.min(wanted[1] / passes, deposit / band[0], largest(passes));
-    if (low <= high * (1 + 1e-9))
-      return { passes, sectionMm2: held(deposit / aim, [low, Math.max(low, high)]) };
-    // more runs only make the hand faster still
-    if (wanted[1] / passes < deposit / band[1]) return undefined;
+): Section | undefined {
+  const most = mostRuns(question, band);
+  for (let passes = question.from; passes <= most; passes++) {
+    const found = runsOf(question, passes, band, aim, largest(passes));
+    if (found) return found;
+  }
+  return undefined;
+}
+
+/** Fuller runs than usual, but no fuller than an easy hand needs: the most of them that fit. */
+function fullest(question: Question, { comfortableMmPerMin, aimMmPerMin }: HandTravel): Section | undefined {
+  for (let passes = mostRuns(question, comfortableMmPerMin); passes >= question.from; passes--) {
+    const found = runsOf(question, passes, comfortableMmPerMin, aimMmPerMin, question.limits.mostMm2);
+    if (found) return found;
   }
   return undefined;
 }
@@ -125,19 +148,13 @@ function fewestRuns(
 function solve(question: Question, hand: HandTravel): Solved {
   const { limits, deposit, wanted, from } = question;
   const usual = (passes: number): number => (passes === 1 ? limits.singleMm2 : limits.stringerMm2);
-  const atMost = (): number => limits.mostMm2;
-  // level, usual runs come before an easy hand; out of position a fuller run is what lets the hand be easy
-  const usualAtHard = [hand.hardMmPerMin, usual, 'hard-limit'] as const;
-  const fullAtEase = [hand.comfortableMmPerMin, atMost, 'comfortable'] as const;
-  const tries = [
-    [hand.comfortableMmPerMin, usual, 'comfortable'] as const,
-    ...(limits.fullerRunsFirst ? [fullAtEase] : [usualAtHard, fullAtEase]),
-    [hand.hardMmPerMin, atMost, 'hard-limit'] as const,
-  ];
-  for (const [band, largest, solvedBy] of tries) {
-    const found = fewestRuns(question, band, hand.aimMmPerMin, largest);
-    if (found) return { ...found, solvedBy };
-  }
+  const aim = hand.aimMmPerMin;
+  const atEase = fewest(question, hand.comfortableMmPerMin, aim, usual) ?? fullest(question, hand);
+  if (atEase) return { ...atEase, solvedBy: 'comfortable' };
+  const atLimit =
+    fewest(question, hand.hardMmPerMin, aim, usual) ??
+    fewest(question, hand.hardMmPerMin, aim, () => limits.mostMm2);
+  if (atLimit) return { ...atLimit, solvedBy: 'hard-limit' };
   const sectionMm2 = deposit / hand.hardMmPerMin[1];
   const passes = Math.max(from, Math.ceil(wanted[0] / Math.max(sectionMm2, limits.mostMm2) - 1e-9));
   return { passes, sectionMm2, solvedBy: 'oversize' };

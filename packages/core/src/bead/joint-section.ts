@@ -10,7 +10,7 @@ export const ROOT_FACE_MM = 1.3;
 /** Largest gap of a closed butt, mm. Source: common practice. */
 export const CLOSED_GAP_MOST_MM = 0.5;
 /** Share of sheet, and most, that an open root is set to, mm. Source: common practice (2–2.5 mm on plate). */
-const OPEN_GAP_SHARE = 0.7;
+const OPEN_GAP_SHARE = 0.6;
 const OPEN_GAP_MOST_MM = 2.3;
 
 /**
@@ -80,8 +80,11 @@ export function grooveSection(
   return { grooveMm2: bevelMm2 + gap * t, capMm2: capMm2 * sides, capWidthMm, capHeightMm };
 }
 
-/** Least of its usual cap that a hand leaves, as a share. Source: our model. */
-const LEAST_CAP_SHARE = 0.7;
+/** Least of its usual cap that a hand leaves, as a share by thickness, mm. Source: our model. */
+const LEAST_CAP_SHARE = [
+  [3, 0.5],
+  [5, 0.7],
+] as const;
 /** Most, by thickness, mm: sheet is easily left full, plate less. Source: our model. */
 const MOST_CAP_SHARE = [
   [2, 2.2],
@@ -93,5 +96,8 @@ const FULLER_OUT_OF_POSITION = 1.45;
 /** How much less and more of its usual cap a hand may leave, as shares. Source: our model. */
 export function capShares(position: Position, governingMm: number): readonly [least: number, most: number] {
   const level = position === 'flat' || position === 'horizontal';
-  return [LEAST_CAP_SHARE, between(MOST_CAP_SHARE, governingMm) * (level ? 1 : FULLER_OUT_OF_POSITION)];
+  return [
+    between(LEAST_CAP_SHARE, governingMm),
+    between(MOST_CAP_SHARE, governingMm) * (level ? 1 : FULLER_OUT_OF_POSITION),
+  ];
 }

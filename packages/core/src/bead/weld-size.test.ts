@@ -23,13 +23,14 @@ describe('the size of a fillet', () => {
   });
 
   it.each([
-    [3, 3],
-    [5.9, 5.9],
-    [6, 4],
-    [10, 8],
-  ])('on the edge of a %s mm lap is at most %s mm', (thicknessMm, most) => {
+    [1, 1, 0.9],
+    [3, 3, 0.675],
+    [5.9, 5.9, 0.0225],
+    [6, 4, 0],
+    [10, 8, 0],
+  ])('on the edge of a %s mm lap is at most %s mm, its bead %s mm proud', (thicknessMm, most, proud) => {
     expect(lapEdgeLegLimitMm(thicknessMm)).toBeCloseTo(most, 9);
-    expect(weldSizeOf({ joint: 'lap' }, thicknessMm)?.edgeMm).toBeCloseTo(most, 9);
+    expect(weldSizeOf({ joint: 'lap' }, thicknessMm)?.edgeMm).toBeCloseTo(most + proud, 9);
   });
 
   it.each([

@@ -34,6 +34,15 @@ const MOST_LEG_SHARE = [
 /** How much further a lap's leg may go along the plate than a tee's, since its edge holds the other. Source: our model. */
 const LAP_ALONG = 1.5;
 
+/**
+ * How far a lap's bead may stand proud of its edge, by thickness, mm: on sheet the edge melts and the bead piles
+ * over it as a butt's cap does. Source: our model.
+ */
+const PROUD_OF_EDGE_MM = [
+  [2, 0.9],
+  [6, 0],
+] as const;
+
 /** Section of a fillet, mm². @param legMm leg, mm */
 export function filletSectionMm2(legMm: number): number {
   return (legMm ** 2 / 2) * FILLET_CONVEXITY;
@@ -57,7 +66,7 @@ export const THROAT_OVER_LEG = Math.SQRT1_2;
 export interface WeldSize {
   /** Least and most leg, mm; equal where a drawing gives it. */
   readonly legMm: readonly [least: number, most: number];
-  /** Most that the leg on a lap's edge may be, mm; undefined for a tee. */
+  /** Most that the leg on a lap's edge may be, and what its bead stands proud of it, mm; undefined for a tee. */
   readonly edgeMm: number | undefined;
   readonly from: 'drawing' | 'default';
   readonly text: string;
@@ -109,7 +118,7 @@ export function weldSizeOf(
   const most = Math.max(between(MOST_LEG_SHARE, thinnerMm) * thinnerMm * along, least);
   return {
     legMm: [Math.min(least, cap ?? Infinity), most],
-    edgeMm: cap,
+    edgeMm: cap === undefined ? undefined : cap + between(PROUD_OF_EDGE_MM, thinnerMm),
     from: 'default',
     text: 'No size given: the leg is our default, 0.7 of the thinner part or a little more where the hand wants it.',
     source: thinnerMm < 3 ? MODEL : standard('minimum leg by AWS D1.1; the rest our model'),
