@@ -26,6 +26,17 @@ export const USUAL_WORK = {
   windy: false,
 } as const satisfies Partial<Work>;
 
+/**
+ * Joint that is taken for granted: a leg or a throat, and a tube or section set on a plate, mean a fillet; else a butt.
+ *
+ * @source common practice
+ */
+function usualJoint({ legMm, throatMm, product, otherProduct }: QuickWork): Work['joint'] {
+  const sized = legMm !== undefined || throatMm !== undefined;
+  const onPlate = (product === 'tube' || product === 'section') && otherProduct === 'plate';
+  return sized || onPlate ? 'tee' : USUAL_WORK.joint;
+}
+
 /** A complete work from what was said, with the usual values for the rest; undefined without a thickness. */
 export function completeWork(said: QuickWork): CompletedWork | undefined {
   if (said.thicknessMm === undefined) return undefined;
@@ -41,7 +52,7 @@ export function completeWork(said: QuickWork): CompletedWork | undefined {
       otherProduct: said.otherProduct,
       thicknessMm: said.thicknessMm,
       otherThicknessMm: said.otherThicknessMm,
-      joint: said.joint ?? USUAL_WORK.joint,
+      joint: said.joint ?? usualJoint(said),
       position: said.position ?? USUAL_WORK.position,
       surface: said.surface ?? USUAL_WORK.surface,
       place,

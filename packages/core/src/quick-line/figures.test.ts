@@ -1,3 +1,4 @@
+import { completeWork } from './complete-work.ts';
 import { effectiveWork, parseQuickLine } from './parse.ts';
 import type { QuickReading, QuickWork } from './quick-work.ts';
 
@@ -16,6 +17,12 @@ describe('a section', () => {
     ],
     ['60mm od pipe 4mm wall', { thicknessMm: 4, outsideMm: [60], product: 'tube', profile: 'pipe' }],
     ['100 x 6 flat bar', { thicknessMm: 6, outsideMm: [100], product: 'bar', profile: 'flat-bar' }],
+    ['.065 wall 1" tube', { thicknessMm: 1.651, outsideMm: [25.4], product: 'tube' }],
+    ['2mm wall 40 box', { thicknessMm: 2, outsideMm: [40], product: 'tube', profile: 'square-tube' }],
+    [
+      '14ga 2x2 square tube',
+      { thicknessMm: 2.1082, outsideMm: [50.8, 50.8], product: 'tube', profile: 'square-tube' },
+    ],
     ['3mm tube', { thicknessMm: 3, product: 'tube' }],
   ])('%s', (line, expected) => {
     expect(effectiveWork(read(line))).toEqual(expected);
@@ -126,5 +133,63 @@ describe('wire sizes and gases', () => {
     const gasless = read('gasless C25 3mm lap');
     expect(gasless.questions.map(({ slot }) => slot)).toContain('gas');
     expect(effectiveWork(gasless).way).toBe('self-shielded');
+  });
+});
+
+// Source: our own cases, as lines are typed in a shop.
+describe('a joint', () => {
+  it.each<[string, string]>([
+    ['60.3 x 3.9 pipe butt open root', 'open-butt'],
+    ['butt, open root, 5 mm plate', 'open-butt'],
+    ['4 mm plate butt', 'butt'],
+    ['6mm plate 5mm leg', 'tee'],
+    ['6mm plate a5 throat both sides', 'tee'],
+    ['50x50x3 shs to 6mm plate', 'tee'],
+    ['40x40x4 angle to 40x40x4 angle', 'butt'],
+    ['6mm lap 5mm leg', 'lap'],
+  ])('of %s is %s', (line, joint) => {
+    const reading = read(line);
+    expect(reading.questions).toEqual([]);
+    expect(completeWork(effectiveWork(reading))?.work.joint).toBe(joint);
+  });
+
+  it('is asked where two words contradict each other', () => {
+    const { questions, work } = read('closed butt open root 4 mm');
+    expect(questions.map(({ slot }) => slot)).toEqual(['joint', 'joint']);
+    expect(work.joint).toBeUndefined();
+  });
+});
+
+describe('a figure beside others', () => {
+  it.each<[string, QuickWork]>([
+    ['wire 0.9 thickness 5', { thicknessMm: 5, wireDiameterMm: 0.9 }],
+    ['5 thick 0.9 wire', { thicknessMm: 5, wireDiameterMm: 0.9 }],
+    ['process 136 12mm tee', { thicknessMm: 12, joint: 'tee' }],
+    ['10 mm + 5 mm lap', { thicknessMm: 10, otherThicknessMm: 5, joint: 'lap' }],
+    ['down hand 6mm', { thicknessMm: 6, position: 'flat' }],
+    ['S355J2+N 10 mm', { thicknessMm: 10, metal: 'carbon-steel', alloy: 'S355' }],
+    ['gmaw-p 304 3mm', { thicknessMm: 3, metal: 'stainless', alloy: '304', way: 'solid-gas', mode: 'pulse' }],
+  ])('%s', (line, expected) => {
+    expect(effectiveWork(read(line))).toMatchObject(expected);
+  });
+
+  it('is refused where it is joined to another and cannot be a part', () => {
+    expect(read('30 to 10 mm').work.thicknessMm).toBeUndefined();
+  });
+});
+
+describe('a gas with both its shares', () => {
+  it.each([
+    ['6mm alu 6061 25% argon 75% helium', 'ar-he-75'],
+    ['75% argon 25% CO2 3mm', 'ar-co2-25'],
+    ['98% argon 2% O2 3 mm 304', 'ar-o2-2'],
+    ['90 % argon / 10 % CO2 6 mm', 'ar-co2-10'],
+  ])('%s', (line, gas) => {
+    expect(effectiveWork(read(line)).gas).toBe(gas);
+  });
+
+  it('is no gas where they do not make a hundred', () => {
+    expect(effectiveWork(read('70% argon 25% CO2 3mm')).gas).not.toBe('ar-co2-30');
+    expect(read('70% argon 25% CO2 3mm').fragments.some(({ status }) => status !== 'understood')).toBe(true);
   });
 });

@@ -84,6 +84,15 @@ const two =
   (m) =>
     ratio(Number(m[1]), Number(m[2]), name);
 
+/** Both shares in full, argon first: `75 % argon 25 % helium`. */
+const SHARED = `(\\d{1,2})\\s*%\\s*${ARGON}[\\s,+/-]*(?:and\\s*)?(\\d{1,2})\\s*%\\s*`;
+
+/** What the second share makes, where the two are a hundred. */
+const whole =
+  (read: (percent: number) => GasId | undefined): Rule[1] =>
+  (m) =>
+    Number(m[1]) + Number(m[2]) === 100 ? found(read(Number(m[2]))) : undefined;
+
 const RULES: readonly Rule[] = [
   rule(`(?:90\\s*he\\s*\\/\\s*7\\.5\\s*ar\\s*\\/\\s*2\\.5\\s*${CO2}|90\\/7\\.5\\/2\\.5)`, () =>
     found('tri-mix'),
@@ -96,7 +105,10 @@ const RULES: readonly Rule[] = [
   rule(`${ARGON}\\s*[-/+ ]\\s*${CO2}\\s*${RATIO}`, two('co2')),
   rule(`${RATIO}\\s*${ARGON}[\\s/-]*${CO2}`, two('co2')),
   rule(`${RATIO}\\s*${CO2}`, two('co2')),
+  rule(`${SHARED}o[2₂]`, whole(oxygenMix)),
   rule(`${ARGON}\\s*[+/-]?\\s*${PERCENT}\\s*o[2₂]`, one(oxygenMix)),
+  rule(`${SHARED}${HELIUM}`, whole(heliumMix)),
+  rule(`${SHARED}${CO2}`, whole(mix)),
   rule(`${ARGON}\\s*[+/-]?\\s*${PERCENT}\\s*${HELIUM}`, one(heliumMix)),
   rule(`${ARGON}\\s*[+/-]\\s*${PERCENT}(?:\\s*${CO2})?`, one(mix)),
   rule(`${ARGON}\\s*${PERCENT}\\s*${CO2}`, one(mix)),

@@ -38,11 +38,17 @@ function isHollow(token: Token | undefined): boolean {
   return product === 'tube' || product === 'section';
 }
 
+/** "wall" or "thick" beside a figure, and not one that belongs to the figure before it: `.065 wall 1" tube`. */
 function hasWallWord(tokens: readonly Token[], { index, length, wall }: Figure): boolean {
-  const gauge = length.form === 'gauge' || length.form === 'swg';
-  return (
-    wall || gauge || [index + 1, index - 1].some((at) => meaningOf(tokens[at], 'thick-word') !== undefined)
-  );
+  if (wall || length.form === 'gauge' || length.form === 'swg') return true;
+  const word = (at: number): boolean => meaningOf(tokens[at], 'thick-word') !== undefined;
+  return word(index + 1) || (word(index - 1) && meaningOf(tokens[index - 2], 'length') === undefined);
+}
+
+/** Whether the "thick" behind a figure is its own: in `wire 0.9 thickness 5` it leads the next one. */
+function isCalledThick(tokens: readonly Token[], { index }: Figure): boolean {
+  const led = meaningOf(tokens[index - 1], 'wire-word') && meaningOf(tokens[index + 2], 'length');
+  return meaningOf(tokens[index + 1], 'thick-word') !== undefined && led === undefined;
 }
 
 /** Outside sizes: a figure before "tube", "box" or "angle" whose wall stands elsewhere, and nominal pipe sizes. */
@@ -185,7 +191,7 @@ export function lengthRoles(tokens: readonly Token[]): {
   const figures = figuresOf(tokens);
   claimOutsides(tokens, figures);
   for (const figure of figures.filter(isOpen)) {
-    if (meaningOf(tokens[figure.index + 1], 'thick-word')) figure.role = 'thickness';
+    if (isCalledThick(tokens, figure)) figure.role = 'thickness';
   }
   claimLegs(tokens, figures);
   claimWire(tokens, figures);

@@ -36,7 +36,7 @@ export interface MeasuredSlot {
 export type Meaning =
   | { readonly kind: 'metal'; readonly metal: BaseMetal; readonly alloy?: string; readonly weak?: boolean }
   | { readonly kind: 'product'; readonly product: Product; readonly profile?: Profile }
-  | { readonly kind: 'joint'; readonly joint: Joint; readonly weak?: boolean }
+  | { readonly kind: 'joint'; readonly joint: Joint; readonly weak?: boolean; readonly narrowedBy?: Joint }
   | { readonly kind: 'corner' }
   | { readonly kind: 'position'; readonly position: Position }
   | { readonly kind: 'vertical' }

@@ -244,10 +244,14 @@ const RULES: readonly Rule[] = [
   ),
   longSeam,
   schedule,
+  notedRule(
+    'stitches: write them as `50-100 stitch`, length and pitch',
+    String.raw`(?:\d+\s*[x×]\s*)?\d+\s*\(\s*\d+\s*\)`,
+  ),
   notedRule('so many parts', String.raw`\d+[x×](?=\s+\d)`),
 ];
 
-const SYMBOL = pattern(String.raw`([az])\s*=?\s*(\d{1,2}(?:[.,]\d)?)(?:\s*mm)?`);
+const SYMBOL = pattern(String.raw`([az])\s*=?\s*(\d{1,2}(?:[.,]\d)?)(?:\s*mm)?(?:\s*(?:throat|leg))?`);
 
 /** `a5` and `z7`: throat and leg as a drawing writes them. */
 function symbol(rest: string): Measured | undefined {

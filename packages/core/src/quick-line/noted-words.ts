@@ -18,7 +18,7 @@ const PART = 'a part, no figure';
  */
 const PARTS: readonly Entry[] = [
   noted(
-    'brake|brake pedal|pedal|hopper|wing|patch|rail|rails|railing|handrail|farm|track|tracks|shoe|shoes|strap|straps|round|bracket|brackets|frame|frames|gate|gates|chassis|roll cage|cage|exhaust|hinge|hinges|panel|panels|sill|floor|step|steps|stand|rack|table|bench|cart|hull|boat|bumper|bull bar|tow bar|drawbar|hitch|bucket|blade|tooth|teeth|pin|lug|lugs|gusset|gussets|rib|ribs|stiffener|post|posts|fence|ladder|stair|stairs|beam end|base|leg|legs|arm|arms|cover|lid|door|window|mast|trolley|trailer floor|silencer|muffler|manifold|flange|flanges|elbow|spindle|shaft|axle|hub|rod|bolt|nut|chain|hook|cable|wheel|guard|tray|shelf|shelving|kiosk|chimney|stove|grate|grill|barbecue|smoker|spring|springs|hanger|hangers',
+    'brake|brake pedal|pedal|hopper|wing|patch|rail|rails|railing|handrail|farm|track|tracks|shoe|shoes|strap|straps|round|bracket|brackets|frame|frames|gate|gates|chassis|roll cage|cage|exhaust|hinge|hinges|panel|panels|sill|floor|step|steps|stand|rack|table|bench|cart|hull|boat|bumper|bull bar|tow bar|drawbar|hitch|bucket|blade|tooth|teeth|pin|lug|lugs|gusset|gussets|rib|ribs|stiffener|post|posts|fence|ladder|stair|stairs|beam end|base|leg|legs|arm|arms|cover|lid|door|window|mast|trolley|trailer floor|silencer|muffler|manifold|pan|pans|base plate|baseplate|footplate|kick plate|flange|flanges|elbow|spindle|shaft|axle|hub|rod|bolt|nut|chain|hook|cable|wheel|guard|tray|shelf|shelving|kiosk|chimney|stove|grate|grill|barbecue|smoker|spring|springs|hanger|hangers',
     PART,
   ),
 ];
@@ -39,7 +39,7 @@ const WORK: readonly Entry[] = [
   noted('plug weld|plug|slot weld|spot weld|rosette', 'plug and spot welds are not planned'),
   noted('stitch|stitches|stitched|stitch weld|intermittent', 'stitches: give length and pitch'),
   noted(
-    'vee|v groove|single vee|double vee|single v|double v|bevel|bevelled|beveled|bevels|chamfer|chamfered|j prep|k prep|prepped|prep',
+    'v|vee|v groove|single vee|double vee|single v|double v|bevel|bevelled|beveled|bevels|chamfer|chamfered|j prep|k prep|prepped|prep',
     'the edges: the plan names its own bevel',
   ),
   noted(
@@ -55,6 +55,15 @@ const WORK: readonly Entry[] = [
   noted('root|toe|face|haz|cap', 'a place in the weld'),
   noted('both ends|ends|end|edges|around|all around|all round|continuous', 'where it goes'),
   noted('drawing|size|sized', 'see the figures'),
+  noted('dom|erw|cold drawn|seamless', 'how the tube was made'),
+  noted('notch|notched|coped|fish mouth|saddle', 'how the end is cut: see the joint'),
+  noted(
+    'tread|diamond|chequer|checker|chequered',
+    'a pattern on the plate: weld the plain side, or grind it off',
+  ),
+  noted('food|dairy|drinking water', 'what it is for'),
+  noted('mitre|miter|mitred|mitered|splice|web|rolled', 'how the parts meet: see the joint'),
+  noted('purge|purged|purging|back purge', 'the back of stainless: the plan says when'),
   noted('plates of|sheets of|pieces of', 'so many parts'),
 ];
 
@@ -123,6 +132,8 @@ const OTHER_STAINLESS = [
   '2205',
   '2507',
   '904l',
+  'duplex',
+  'super duplex',
 ];
 const OTHER_ALUMINIUM = [
   '1060',
@@ -146,6 +157,11 @@ const OTHER_ALUMINIUM = [
 ];
 
 const GRADES: readonly Entry[] = [
+  asked('casting|cast|cast part', 'metal', 'which metal is the casting?', [
+    ['cast iron', 'cast iron'],
+    ['cast aluminium', 'cast aluminium'],
+    ['cast steel, as mild steel', 'mild steel'],
+  ]),
   ...OTHER_STAINLESS.map((grade): Entry => [
     grade,
     {

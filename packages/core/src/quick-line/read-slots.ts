@@ -4,6 +4,7 @@ import {
   type Circumstance,
   CIRCUMSTANCE_NAME,
   CIRCUMSTANCES,
+  type Joint,
   JOINT_NAME,
   PLACE_NAME,
   POSITION_NAME,
@@ -27,6 +28,8 @@ interface Claim {
   readonly label: string;
   /** A weak claim gives way to a strong one for the same slot. */
   readonly weak: boolean;
+  /** A claim gives way to this narrower value of its slot. */
+  readonly narrowedBy?: Joint | undefined;
   /** An assumed claim is shown as such. */
   readonly assumed: boolean;
 }
@@ -49,13 +52,16 @@ function piecesOf(meaning: Meaning): Piece[] {
       return metalPieces(meaning);
     case 'joint':
       return [
-        piece(
-          'joint',
-          meaning.joint,
-          JOINT_NAME[meaning.joint],
-          meaning.weak === true,
-          meaning.weak === true,
-        ),
+        {
+          ...piece(
+            'joint',
+            meaning.joint,
+            JOINT_NAME[meaning.joint],
+            meaning.weak === true,
+            meaning.weak === true,
+          ),
+          narrowedBy: meaning.narrowedBy,
+        },
       ];
     case 'position':
       return [piece('position', meaning.position, POSITION_NAME[meaning.position])];
@@ -121,7 +127,8 @@ function ask(
 function settle(draft: Draft, claims: readonly Claim[]): void {
   const slots = new Set(claims.map((claim) => claim.slot));
   for (const slot of slots) {
-    const all = claims.filter((claim) => claim.slot === slot);
+    const said = claims.filter((claim) => claim.slot === slot);
+    const all = said.filter(({ narrowedBy }) => !said.some((other) => other.value === narrowedBy));
     const strong = all.filter((claim) => !claim.weak);
     const candidates = strong.length > 0 ? strong : all;
     const values = [...new Map(candidates.map((claim) => [String(claim.value), claim.value])).values()];

@@ -1,6 +1,6 @@
 import { gaugeTableFor } from '../material/work.ts';
 import type { LengthUnit, ThicknessReading } from '../quantity/thickness.ts';
-import { gaugeTableName, thicknessOfWritten } from '../quantity/thickness.ts';
+import { gaugeTableName, THICKNESS_RANGE_MM, thicknessOfWritten } from '../quantity/thickness.ts';
 import { mmOfWritten, type WrittenLength } from '../quantity/length-text.ts';
 import { MM_PER_INCH } from '../quantity/units.ts';
 import { WIRE_DIAMETER_TABLE, type WireDiameterMm } from '../wire/wire-diameter.ts';
@@ -163,6 +163,11 @@ function readBeside(
   ]);
 }
 
+function isBeyond({ length }: Placed, unit: LengthUnit): boolean {
+  const mm = unit === 'in' ? length.value * MM_PER_INCH : length.value;
+  return length.form === 'bare' && mm > THICKNESS_RANGE_MM[1];
+}
+
 function setPair(draft: Draft, first: number | undefined, second: number | undefined, paired: boolean): void {
   const swap = !paired && first !== undefined && second !== undefined && first > second;
   const [one, two] = swap ? [second, first] : [first, second];
@@ -198,7 +203,10 @@ export function readThicknesses(
       draft.verdicts.set(index, { status: 'not-understood', label, slots: [], code: 'too-many-thicknesses' });
     }
   }
-  const [first, second] = thick;
+  // `114 3 mm`: a bare figure that no part can be does not take the place of one that can
+  const [first, second] = paired
+    ? thick
+    : thick.toSorted((a, b) => Number(isBeyond(a, unit)) - Number(isBeyond(b, unit)));
   const one = first && readOne(draft, lentGauge(first, thick), 'thicknessMm', unitFor(first, thick, unit));
   const two =
     second && readOne(draft, lentGauge(second, thick), 'otherThicknessMm', unitFor(second, thick, unit));

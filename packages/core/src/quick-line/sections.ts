@@ -119,8 +119,10 @@ export function sectionAt(rest: string, unit: LengthUnit): SectionSize | undefin
     const outside = outsideMeaning([outsideMm(first, inches), outsideMm(second, inches)]);
     return { length, meanings: [wallOf(third), ...outside, productMeaning(product)] };
   }
-  const a = outsideMm(first, inches);
-  const b = outsideMm(second, inches);
+  // no tube is 2 mm wide: `2x2` is in inches whatever is typed in
+  const tiny = [first, second].every(({ form, value }) => form === 'bare' && value < OUTSIDE_RANGE_MM[0]);
+  const a = outsideMm(first, inches || tiny);
+  const b = outsideMm(second, inches || tiny);
   const ratio = a === undefined || b === undefined ? Infinity : a / b;
   if (shape && shape.product !== 'bar') {
     if (ratio < LEAST_TUBE_RATIO && b !== undefined) {

@@ -111,7 +111,9 @@ const ENTRIES: readonly Entry[] = [
   ['channel|c channel|u channel', product('section', 'channel')],
   ['beam|i beam|h beam|joist', product('section', 'beam')],
   ['section', product('section')],
-  ['butt|closed butt|square butt|butt joint|butt weld|closed square butt', { kind: 'joint', joint: 'butt' }],
+  ['closed butt|square butt|closed square butt', { kind: 'joint', joint: 'butt' }],
+  // `pipe butt, open root` is one joint
+  ['butt|butt joint|butt weld', { kind: 'joint', joint: 'butt', narrowedBy: 'open-butt' }],
   [
     'open butt|open root|open root butt|open root butt joint|open square butt',
     { kind: 'joint', joint: 'open-butt' },
@@ -125,7 +127,7 @@ const ENTRIES: readonly Entry[] = [
   ],
   ['corner|corner joint', { kind: 'corner' }],
   ['edge|edge joint|edge weld', { kind: 'joint', joint: 'edge' }],
-  ['flat|flat position|downhand', at('flat')],
+  ['flat|flat position|downhand|down hand', at('flat')],
   ['horizontal|horiz|hz', at('horizontal')],
   ['overhead|oh|over head', at('overhead')],
   ['vertical|vert', vertical],
@@ -150,6 +152,8 @@ const ENTRIES: readonly Entry[] = [
   ['inside|indoors|indoor|in the shop|shop|workshop', { kind: 'place', place: 'indoors' }],
   ['wind|windy|breezy|draught|draughty|drafty|draft', { kind: 'wind' }],
   ['solid|solid wire|mig|mag|gmaw|hard wire', way('solid-gas', true)],
+  ['gmaw s', way('solid-gas', true), { kind: 'mode', mode: 'short-circuit' }],
+  ['gmaw p', way('solid-gas', true), { kind: 'mode', mode: 'pulse' }],
   [
     'gasless|self shielded|self shield|self shielded flux core|self shielded flux cored|fcaw s|no gas flux core',
     way('self-shielded', true, 'E71T-11'),
@@ -173,7 +177,7 @@ const ENTRIES: readonly Entry[] = [
   ['pulse|pulsed|pulsed spray|pulse spray', { kind: 'mode', mode: 'pulse' }],
   ['globular', { kind: 'mode', mode: 'globular' }],
   ['wire|wires|filler', { kind: 'wire-word' }],
-  ['thick|thickness|wall|wall thickness|walled', { kind: 'thick-word' }],
+  ['thick|thk|thickness|wall|wall thickness|walled', { kind: 'thick-word' }],
   ['70s6|70s 6|er70s6|er70s|s6|s 6|g3si1', { kind: 'wire-class', wireClass: 'ER70S-6' }],
   ['70s3|70s 3|er70s3|s3|s 3', { kind: 'wire-class', wireClass: 'ER70S-3' }],
   ['71t 11|71t11|t 11|t11|e71t11', { kind: 'wire-class', wireClass: 'E71T-11' }],
@@ -223,7 +227,7 @@ const ENTRIES: readonly Entry[] = [
   ],
   ['no gas|without gas', { kind: 'gas', gas: 'none' }],
   ['shop mix|ar co2 mix|argon mix|mixed gas|mix', { kind: 'gas', gas: 'ar-co2-18-25' }],
-  ['to|on|onto|x|×|&|and|/', { kind: 'connector' }],
+  ['to|on|onto|x|×|&|and|/|+', { kind: 'connector' }],
   [
     'copper backing|copper backing bar|copper bar behind|copper backed|ali backing bar|ali backing|aluminium backing|aluminium backing bar|backing bar|backing strip|backing|backed|steel backing|ceramic backing|ceramic backing tile',
     { kind: 'backing' },
@@ -247,8 +251,19 @@ const CLASS_ENTRIES: readonly Entry[] = WIRE_CLASS_TABLE.flatMap((row): Entry[] 
   return bare === undefined ? [full] : [full, [bare, meaning]];
 });
 
+/** Quality of a structural steel behind its grade, as EN 10025 writes it; it has no part in the plan. */
+const STEEL_QUALITIES = ['jr', 'j0', 'j2', 'j2+n', 'k2', 'k2+n', 'n', 'nl', 'm', 'ml', 'mc'];
+
+function gradeNames(alloy: string): string {
+  const grade = alloy.toLowerCase();
+  if (!/^s\d{3}$/.test(grade)) return grade;
+  return [grade, ...STEEL_QUALITIES.flatMap((quality) => [`${grade}${quality}`, `${grade} ${quality}`])].join(
+    '|',
+  );
+}
+
 const ALLOY_ENTRIES: readonly Entry[] = BASE_METAL_TABLE.filter((row) => row.id !== 'other').flatMap((row) =>
-  row.alloys.map((alloy): Entry => [alloy.toLowerCase(), { kind: 'metal', metal: row.id, alloy }]),
+  row.alloys.map((alloy): Entry => [gradeNames(alloy), { kind: 'metal', metal: row.id, alloy }]),
 );
 
 /** Every phrase of the line's language, lower case with single blanks, and what it means. */
