@@ -22,13 +22,14 @@ const { values, positionals } = parseArgs({
   },
 });
 
-/** A view: its path, or the words of the demo job it is a tab of. */
+/** A view: its path, or the words of the demo job it is a tab of, and what it begins at. */
 const VIEWS = [
   { name: 'bench', path: '/' },
   { name: 'jobs', path: '/jobs' },
   { name: 'plan', job: '40x40x3', tab: '' },
   { name: 'plan-dark', job: '2mm outside corner', tab: '', theme: 'dark' },
   { name: 'plan-phone', job: '40x40x3', tab: '', width: 390 },
+  { name: 'runs', job: 'S355 plate open root', tab: '', from: '[aria-labelledby="runs"]' },
   { name: 'plan-aluminium', job: '5083', tab: '' },
   { name: 'dial-in', job: '40x40x3', tab: '/dial-in' },
   { name: 'compare', job: '40x40x3', tab: '/compare?way=solid-gas%2Fpulse' },
@@ -66,6 +67,7 @@ await withDemoServer(async (url) => {
     await page.goto(url + (view.path ?? `/jobs/${job.id}${view.tab}`));
     await page.waitForLoadState('networkidle');
     await page.evaluate(() => document.fonts.ready);
+    if (view.from) await page.locator(view.from).evaluate((part) => part.scrollIntoView({ block: 'start' }));
     await page.screenshot({ path: join(folder, `${view.name}.png`), fullPage: values.full });
     await page.close();
   }

@@ -34,7 +34,7 @@ function RangeBar({ span }: { readonly span: Span }) {
 
 /** Width of a typed figure: digits are all as wide as each other, the point is narrow. */
 function fieldWidthEm(text: string): number {
-  return [...text].reduce((width, letter) => width + (/[.,]/.test(letter) ? 0.22 : 0.47), 0.04);
+  return [...text].reduce((width, letter) => width + (/[.,]/.test(letter) ? 0.24 : 0.49), 0.06);
 }
 
 interface TypedProps {
@@ -78,7 +78,7 @@ function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
         onChange={(event) => setDraft(event.target.value)}
         onBlur={commit}
         onKeyDown={onKeyDown}
-        className="figure-text shrink-0 rounded-md border-b-2 border-transparent bg-transparent text-[52px] leading-none hover:border-line-strong focus:border-action aria-invalid:border-hot max-md:text-[40px]"
+        className="figure-text shrink-0 rounded-md border-b-2 border-transparent bg-transparent text-[48px] leading-none hover:border-line-strong focus:border-action aria-invalid:border-hot max-md:text-[40px]"
         style={{ width: `${fieldWidthEm(shown)}em` }}
       />
       {wrong !== undefined && (
@@ -126,12 +126,12 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, r
           </button>
         )}
       </div>
-      <div className="flex min-h-14 items-end justify-between gap-x-1 max-md:flex-wrap">
-        <p className="flex min-w-0 items-baseline gap-1">
+      <div className="flex min-h-14 flex-wrap items-end justify-between gap-1">
+        <p className="flex items-baseline gap-1">
           {onOwn ? (
             <TypedFigure name={name} text={text} onTyped={typed} onNudge={nudge} />
           ) : (
-            <span className="figure-text text-[52px] leading-none max-md:text-[40px]">{text}</span>
+            <span className="figure-text text-[48px] leading-none max-md:text-[40px]">{text}</span>
           )}
           <span className="text-[15px] text-ink-soft">{unit}</span>
         </p>

@@ -95,7 +95,7 @@ export function Runs({ plan }: { readonly plan: PlannedSetup }) {
   if (runs.length < 2) return null;
   const { interpassMostC } = fitUp;
   return (
-    <section aria-labelledby="runs" className="rounded-md border border-line bg-plate p-4">
+    <section aria-labelledby="runs" className="scroll-mt-16 rounded-md border border-line bg-plate p-4">
       <h2 id="runs" className="text-lg font-semibold">
         {runs.length} runs{fitUp.sides === 2 && plan.bead.legMm !== undefined ? ' a side' : ''}
       </h2>
