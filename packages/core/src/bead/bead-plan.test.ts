@@ -116,7 +116,7 @@ describe('runs of a fillet', () => {
     expect(runLimits('spray', 'flat').singleMm2).toBeCloseTo(filletSectionMm2(10), 9);
     expect(runLimits('dip', 'flat').singleMm2).toBeCloseTo(filletSectionMm2(8), 9);
     expect(runLimits('spray', 'flat').mostMm2).toBe(60);
-    expect(runLimits('flux-core', 'vertical-up')).toMatchObject({ singleMm2: 25, mostMm2: 36 });
+    expect(runLimits('flux-core', 'vertical-up')).toMatchObject({ singleMm2: 25, mostMm2: 40 });
   });
 });
 

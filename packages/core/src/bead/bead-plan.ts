@@ -16,11 +16,11 @@ export interface RunLimits {
 
 /**
  * Largest runs. One run: a leg to 8 mm, flat 10 with spray or flux core; about 40 mm² flat and 60 at most, 25 mm²
- * out of position. Source: common practice; stringers and the 36 mm² out of position are our model.
+ * out of position. Source: common practice; stringers and the 40 mm² out of position are our model.
  */
 export function runLimits(hand: HandKind, position: Position): RunLimits {
   const level = position === 'flat' || position === 'horizontal';
-  if (!level) return { singleMm2: 25, stringerMm2: 25, grooveMm2: 25, mostMm2: 36 };
+  if (!level) return { singleMm2: 25, stringerMm2: 25, grooveMm2: 25, mostMm2: 40 };
   const large = position === 'flat' && hand !== 'dip' && hand !== 'aluminium';
   return {
     singleMm2: filletSectionMm2(large ? 10 : 8),

@@ -77,7 +77,7 @@ export const DIP_JOINTS: JointFactors = {
   ]),
   tee: fading('tee', [
     [2, 1.3],
-    [3, 1.08],
+    [3, 1.06],
     [4, 1.1],
     [8, 1.02],
   ]),

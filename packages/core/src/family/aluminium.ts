@@ -46,7 +46,7 @@ export const ALUMINIUM_SPRAY: Family = {
   melting,
   volts: { zeroV: 16.8997, perA: 0.0465, perMmDiameter: -2.0135, halfV: 1, kind: 'arc', source: FIT_TO_ROWS },
   gasVolts: (gas) => [gas.heliumPercent * 0.04, gas.heliumPercent * 0.04],
-  jointVolts: () => 0,
+  workVolts: () => 0,
   joint: ALUMINIUM_JOINTS,
   position: ALUMINIUM_POSITIONS,
   surface: BRIGHT_SURFACES,

@@ -3,7 +3,7 @@ import type { JointFactors, PositionFactors, SurfaceFactors } from '../demand/fa
 import type { LogFit } from '../demand/log-fit.ts';
 import type { FlowRow } from '../gas/gas-flow.ts';
 import type { Gas } from '../gas/gas.ts';
-import type { Joint } from '../material/work.ts';
+import type { Work } from '../material/work.ts';
 import type { Source } from '../provenance/source.ts';
 import type { CurvePoints } from '../quantity/between.ts';
 import type { Span } from '../quantity/span.ts';
@@ -84,7 +84,8 @@ export interface Family {
   readonly volts: VoltsLine;
   /** Volts a gas adds, low and high end of its composition. */
   readonly gasVolts: (gas: Gas) => readonly [low: number, high: number];
-  readonly jointVolts: (joint: Joint) => number;
+  /** Volts that the joint and the position add at the same current. */
+  readonly workVolts: (work: Pick<Work, 'joint' | 'position'>) => number;
   readonly joint: JointFactors;
   readonly position: PositionFactors;
   readonly surface: SurfaceFactors;

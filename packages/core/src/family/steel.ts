@@ -10,7 +10,7 @@ import {
   STEEL_SURFACES,
 } from '../demand/factors.ts';
 import { DIP_FLOW, sprayFlow } from '../gas/gas-flow.ts';
-import type { Joint } from '../material/work.ts';
+import type { Work } from '../material/work.ts';
 import { FIT_TO_ROWS, HANDBOOK, MODEL } from '../provenance/source.ts';
 import { DIP_CEILINGS, PULSE_CEILINGS } from './ceilings.ts';
 import type { Family, FamilyDistance } from './family.ts';
@@ -20,10 +20,14 @@ export const DIP_DISTANCE: FamilyDistance = { ctwdMm: { start: 10, low: 8, high:
 /** Spray and pulse: 15–20 mm, arc 5–6 mm. Source: handbook figures, from memory. */
 export const SPRAY_DISTANCE: FamilyDistance = { ctwdMm: { start: 17, low: 15, high: 20 }, arcMm: 5 };
 
+/** Volts under flat that short-circuit is run at uphill: a shorter arc holds the puddle. Source: our model, from one dialled-in setting. */
+const DIP_UPHILL_V = 0.5;
+
 /** Joints that want more or fewer volts at the same current, V. Source: our model, from two dialled-in settings. */
-function dipJointVolts(joint: Joint): number {
-  if (joint === 'tee') return 0.4;
-  return joint === 'outside-corner' ? -0.3 : 0;
+function dipWorkVolts({ joint, position }: Pick<Work, 'joint' | 'position'>): number {
+  const uphill = position === 'vertical-up' ? DIP_UPHILL_V : 0;
+  if (joint === 'tee') return 0.4 - uphill;
+  return (joint === 'outside-corner' ? -0.3 : 0) - uphill;
 }
 
 /** Thickness a closed butt fuses through from one side, mm: short-circuit, and spray or pulse. Source: common practice. */
@@ -80,7 +84,7 @@ export const STEEL_DIP: Family = {
   melting: () => STEEL_DIP_LAW,
   volts: { zeroV: 14.738, perA: 0.03573, perMmDiameter: -1.363, halfV: 1, kind: 'arc', source: FIT_TO_ROWS },
   gasVolts: (gas) => gasVolts(DIP_GAS_VOLTS, gas),
-  jointVolts: dipJointVolts,
+  workVolts: dipWorkVolts,
   joint: DIP_JOINTS,
   position: DIP_POSITIONS,
   surface: STEEL_SURFACES,
@@ -128,7 +132,7 @@ export const STEEL_SPRAY: Family = {
     source: FIT_TO_ROWS,
   },
   gasVolts: (gas) => gasVolts(SPRAY_GAS_VOLTS, gas),
-  jointVolts: () => 0,
+  workVolts: () => 0,
   joint: SPRAY_JOINTS,
   position: SPRAY_POSITIONS,
   surface: STEEL_SURFACES,
@@ -161,7 +165,7 @@ export const STEEL_PULSE: Family = {
   melting: () => STEEL_PULSE_LAW,
   volts: { zeroV: 17.5, perA: 0.033, perMmDiameter: 0, halfV: 2, kind: 'mean', source: MODEL },
   gasVolts: (gas) => gasVolts(SPRAY_GAS_VOLTS, gas),
-  jointVolts: () => 0,
+  workVolts: () => 0,
   joint: PULSE_JOINTS,
   position: PULSE_POSITIONS,
   surface: STEEL_SURFACES,
@@ -192,7 +196,7 @@ export const BRONZE_BRAZE: Family = {
   melting: () => ({ kind: 'melting-rate', alphaMmPerSA: 0.683, betaPerSA2: 0 }),
   volts: { zeroV: 12.9, perA: 0.03, perMmDiameter: 0, halfV: 1, kind: 'arc', source: HANDBOOK },
   gasVolts: () => [0, 0],
-  jointVolts: () => 0,
+  workVolts: () => 0,
   joint: DIP_JOINTS,
   position: DIP_POSITIONS,
   surface: STEEL_SURFACES,

@@ -2,7 +2,7 @@ import { burnOffWireFeedSpeedMPerMin } from '../arc/burn-off-school.ts';
 import { arcCurrentA, wireFeedSpeedMPerMin as meltedSpeed } from '../arc/melting-law.ts';
 import type { Family } from '../family/family.ts';
 import type { Gas } from '../gas/gas.ts';
-import type { Joint } from '../material/work.ts';
+import type { Work } from '../material/work.ts';
 import { HANDBOOK, PRACTICE } from '../provenance/source.ts';
 import { between } from '../quantity/between.ts';
 import type { Span } from '../quantity/span.ts';
@@ -89,7 +89,7 @@ export interface VoltsInput {
   readonly trueDiameterMm: number;
   readonly currentA: number;
   readonly gas: Gas;
-  readonly joint: Joint;
+  readonly work: Pick<Work, 'joint' | 'position'>;
   readonly coated: boolean;
   /** How far the current itself may be off, as a share: the volts follow it. */
   readonly tolerance: number;
@@ -107,14 +107,14 @@ export function shifted({ start, low, high }: Span, by: number): Span {
 
 /** Volts at the arc: the middle of the window, and the window widened by what is not known, V. */
 export function voltsSpan(input: VoltsInput): Span {
-  const { volts, gasVolts, jointVolts } = input.family;
+  const { volts, gasVolts, workVolts } = input.family;
   const [gasLow, gasHigh] = gasVolts(input.gas);
   const base =
     volts.zeroV +
     volts.perA * input.currentA +
     volts.perMmDiameter * input.trueDiameterMm +
     (volts.byDiameter === undefined ? 0 : between(volts.byDiameter, input.trueDiameterMm)) +
-    jointVolts(input.joint) +
+    workVolts(input.work) +
     (input.coated ? COATED_EXTRA_V : 0);
   const half = volts.halfV + volts.perA * input.currentA * input.tolerance;
   return { start: base + (gasLow + gasHigh) / 2, low: base + gasLow - half, high: base + gasHigh + half };

@@ -16,7 +16,7 @@ describe('planReport', () => {
     if ('refused' in plan) throw new Error('refused');
     expect(plan.wireFeedSpeed.unit).toBe('m/min');
     expect(plan.volts.unit).toBe('V');
-    expect(plan.amps).toMatchObject({ start: 139, unit: 'A' });
+    expect(plan.amps).toMatchObject({ start: 136, unit: 'A' });
     expect(plan.gasFlow).toEqual({ start: 12, low: 10, high: 14, unit: 'L/min' });
     expect(plan.ctwd).toEqual({ start: 10, low: 8, high: 12, unit: 'mm' });
     expect(plan.extension).toEqual({ start: 8.5, low: 6.5, high: 10.5, unit: 'mm' });

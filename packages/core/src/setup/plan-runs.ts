@@ -69,7 +69,7 @@ function settingAt(settled: SettledWay, base: MainSetting, arc: WireInArc, curre
     trueDiameterMm: arc.trueDiameterMm,
     currentA,
     gas: settled.gas.gas,
-    joint: work.joint,
+    work,
     coated: pair.coated,
     tolerance: 0,
   }).start;

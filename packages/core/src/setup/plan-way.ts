@@ -119,7 +119,7 @@ function voltsOf({ open, trueDiameterMm, gas, demand }: SettledWay, currentA: nu
     trueDiameterMm,
     currentA,
     gas: gas.gas,
-    joint: open.context.work.joint,
+    work: open.context.work,
     coated: open.context.pair.coated,
     tolerance: demand.tolerance,
   });

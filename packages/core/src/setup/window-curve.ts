@@ -68,7 +68,7 @@ export function windowAt(plan: PlannedSetup, speedsMPerMin: readonly number[]): 
       trueDiameterMm: plan.wire.trueDiameterMm,
       currentA,
       gas: plan.gas.gas,
-      joint: plan.work.joint,
+      work: plan.work,
       coated: pair.status === 'weldable' && pair.coated,
       tolerance: 0,
     });
