@@ -13,7 +13,7 @@ import { trueDiameterMm } from '../wire/true-diameter.ts';
 import { isOfWay } from '../wire/wire-class.ts';
 import { sidesOf } from '../bead/closed-butt.ts';
 import { voltsSpan, type WireInArc, wireSpeedOf } from './numbers.ts';
-import { cleanBetween, runTechnique } from './run-words.ts';
+import { cleanBetween, type RunPlace, runTechnique } from './run-words.ts';
 import type { SettledWay } from './settle-way.ts';
 
 /** The settings a run is laid at. */
@@ -108,15 +108,13 @@ function dipRoot(settled: SettledWay, main: MainSetting): RunSetting | undefined
   return { ...settingAt(settled, main, arc, currentA), way: 'solid-gas' };
 }
 
-interface RunPlace {
-  readonly role: RunRole;
-  readonly layer: number;
+interface PlacedRun extends RunPlace {
   readonly sectionMm2: number;
   readonly legMm?: number;
   readonly cell?: RunCell | undefined;
 }
 
-function runOf(settled: SettledWay, number: number, setting: RunSetting, place: RunPlace): Run {
+function runOf(settled: SettledWay, number: number, setting: RunSetting, place: PlacedRun): Run {
   const { work, pair } = settled.open.context;
   const { arc } = setting;
   const { hand, depositMm3PerMin: deposit } = layerOf(settled, setting);
@@ -138,7 +136,7 @@ function runOf(settled: SettledWay, number: number, setting: RunSetting, place: 
     sectionMm2: deposit / travelMmPerMin,
     legMm: place.legMm,
     heatInputKJPerMm: heatInputKJPerMm(setting.volts, setting.currentA, travelMmPerMin),
-    technique: runTechnique(place.role, place.layer, arc.family, work),
+    technique: runTechnique(place, arc.family, work),
     clean: cleanBetween(arc.family, pair.weldMetal),
     cell: place.cell,
   };
@@ -173,7 +171,8 @@ function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
   layers.forEach((layer, index) => {
     const cells = grooveCells(groove, layer);
     for (const cell of cells) {
-      const place = { role: layer.role, layer: index + 1, sectionMm2: layer.areaMm2 / layer.runs, cell };
+      const { role, areaMm2, runs: abreast } = layer;
+      const place = { role, layer: index + 1, abreast, sectionMm2: areaMm2 / abreast, cell };
       runs.push(runOf(settled, runs.length + 1, settings[layer.role], place));
     }
   });
@@ -221,11 +220,16 @@ export function weldPlan(settled: SettledWay, main: MainSetting): WeldPlan {
   const cells = isFilletJoint(work.joint) && passes > 1 ? filletCells(finishedLegMm ?? 0, passes) : [];
   const role: RunRole = passes > 1 ? 'stringer' : 'only';
   const runs = Array.from({ length: passes }, (_, i) =>
-    runOf(settled, i + 1, main, { role, layer: i + 1, sectionMm2, ...leg, cell: cells[i] }),
+    runOf(settled, i + 1, main, { role, layer: i + 1, abreast: 1, sectionMm2, ...leg, cell: cells[i] }),
   );
   if (sides === 1 || isFilletJoint(work.joint)) return { bead, runs };
   const second = runs.map((run) =>
-    runOf(settled, passes + run.number, main, { role: 'second-side', layer: run.layer, sectionMm2 }),
+    runOf(settled, passes + run.number, main, {
+      role: 'second-side',
+      layer: run.layer,
+      abreast: 1,
+      sectionMm2,
+    }),
   );
   return { bead: { ...bead, passes: passes * 2 }, runs: [...runs, ...second] };
 }

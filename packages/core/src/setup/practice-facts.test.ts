@@ -51,6 +51,18 @@ describe('runs', () => {
     expect(bead.solvedBy).toBe('comfortable');
   });
 
+  it('are told apart by how many lie side by side in a layer', () => {
+    const { runs } = planned('12 mm butt spray');
+    for (const { role, layer, technique } of runs) {
+      if (role !== 'fill' && role !== 'cap') continue;
+      const abreast = runs.filter((other) => other.layer === layer).length;
+      expect(/Stringers|Side by side/.test(technique)).toBe(abreast > 1);
+    }
+    const wide = planned('20 mm butt spray').runs;
+    expect(wide.some(({ technique }) => /Stringers/.test(technique))).toBe(true);
+    expect(wide.some(({ technique }) => /in one run/.test(technique))).toBe(true);
+  });
+
   it('in a groove carry about 25 to 40 mm² flat, 25 mm² out of position', () => {
     for (const hand of ['dip', 'spray', 'flux-core', 'pulse', 'aluminium'] as const) {
       expect(runLimits(hand, 'flat').grooveMm2).toBeGreaterThanOrEqual(25);

@@ -24,15 +24,26 @@ function rootWords(family: Family, work: Work): string {
   return 'Straight into the root faces, no weave; both must melt.';
 }
 
+/** Where a run lies: its role, its layer, and how many lie side by side there. */
+export interface RunPlace {
+  readonly role: RunRole;
+  readonly layer: number;
+  readonly abreast: number;
+}
+
 /** Where a run is laid and how the hand moves. @source common practice */
-export function runTechnique(role: RunRole, layer: number, family: Family, work: Work): string {
+export function runTechnique({ role, layer, abreast }: RunPlace, family: Family, work: Work): string {
   switch (role) {
     case 'root':
       return rootWords(family, work);
     case 'fill':
-      return 'Stringers from one wall to the other, each over half of the one before; melt into the walls.';
+      return abreast === 1
+        ? 'From wall to wall in one run; a pause at each, so that both melt.'
+        : 'Stringers from one wall to the other, each over half of the one before; melt into the walls.';
     case 'cap':
-      return 'One to two millimetres proud and over each edge; pause at the edges, not in the middle.';
+      return abreast === 1
+        ? 'One to two millimetres proud and over each edge; pause at the edges, not in the middle.'
+        : 'Side by side, one to two millimetres proud; the outer ones go one to two millimetres over the edges.';
     case 'second-side':
       return 'From the other side, once it is clean: it must reach into the first.';
     case 'stringer':
