@@ -116,6 +116,13 @@ describe('thin sheet', () => {
     expect(fitUp({ thicknessMm: 2 }).stitch).toBeUndefined();
     expect(fitUp({ thicknessMm: 1 }, BRONZE_BRAZE).stitch).toBeUndefined();
   });
+
+  it('is stitched as it was said, on plate too', () => {
+    for (const thicknessMm of [1, 6]) {
+      const { stitch } = fitUp({ thicknessMm, joint: 'lap', stitchMm: 50.8, pitchMm: 152.4 });
+      expect(stitch).toMatchObject({ stitchMm: 50.8, gapMm: 101.6 });
+    }
+  });
 });
 
 describe('heat', () => {

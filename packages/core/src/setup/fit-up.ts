@@ -123,7 +123,13 @@ function preparation(pair: MetalPair, work: Work): readonly string[] {
   return list;
 }
 
-function stitchPlan(family: Family, t: number): StitchPlan | undefined {
+function stitchPlan(
+  family: Family,
+  { stitchMm, pitchMm }: Pick<Work, 'stitchMm' | 'pitchMm'>,
+  t: number,
+): StitchPlan | undefined {
+  if (stitchMm !== undefined && pitchMm !== undefined)
+    return { stitchMm, gapMm: Math.round((pitchMm - stitchMm) * 10) / 10, why: 'Stitches as you gave them.' };
   if (t >= STITCH_UNDER_MM || family.id === 'bronze-braze') return undefined;
   return {
     stitchMm: Math.round(10 + 10 * t),
@@ -152,7 +158,7 @@ export function fitUpOf(family: Family, work: Work, pair: MetalPair, thickness: 
     sequence: sequence(work, sides),
     tackMm: length,
     tackSpacingMm: spacing,
-    stitch: stitchPlan(family, thickness.thinnerMm),
+    stitch: stitchPlan(family, work, thickness.thinnerMm),
     ...heat(pair, thickness.thickerMm),
     backPurge: pair.weldMetal === 'stainless' && isButt(work.joint),
     preparation: preparation(pair, work),
