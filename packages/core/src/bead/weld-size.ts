@@ -32,7 +32,7 @@ const MOST_LEG_SHARE = [
 ] as const;
 
 /** How much further a lap's leg may go along the plate than a tee's, since its edge holds the other. Source: our model. */
-const LAP_ALONG = 1.5;
+const LAP_ALONG = 1.25;
 
 /**
  * How far a lap's bead may stand proud of its edge, by thickness, mm: on sheet the edge melts and the bead piles

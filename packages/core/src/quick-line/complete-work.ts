@@ -33,7 +33,9 @@ export const USUAL_WORK = {
  */
 function usualJoint({ legMm, throatMm, product, otherProduct }: QuickWork): Work['joint'] {
   const sized = legMm !== undefined || throatMm !== undefined;
-  const onPlate = (product === 'tube' || product === 'section') && otherProduct === 'plate';
+  const isHollow = (one: QuickWork['product']): boolean => one === 'tube' || one === 'section';
+  const onPlate =
+    (isHollow(product) && otherProduct === 'plate') || (product === 'plate' && isHollow(otherProduct));
   return sized || onPlate ? 'tee' : USUAL_WORK.joint;
 }
 

@@ -23,6 +23,7 @@ describe('a section', () => {
       '14ga 2x2 square tube',
       { thicknessMm: 2.1082, outsideMm: [50.8, 50.8], product: 'tube', profile: 'square-tube' },
     ],
+    ['angle 50x50x5', { thicknessMm: 5, outsideMm: [50, 50], product: 'section', profile: 'angle' }],
     ['3mm tube', { thicknessMm: 3, product: 'tube' }],
   ])('%s', (line, expected) => {
     expect(effectiveWork(read(line))).toEqual(expected);
@@ -145,6 +146,7 @@ describe('a joint', () => {
     ['6mm plate 5mm leg', 'tee'],
     ['6mm plate a5 throat both sides', 'tee'],
     ['50x50x3 shs to 6mm plate', 'tee'],
+    ['6mm plate to 40x40x3 box', 'tee'],
     ['40x40x4 angle to 40x40x4 angle', 'butt'],
     ['6mm lap 5mm leg', 'lap'],
   ])('of %s is %s', (line, joint) => {
@@ -166,6 +168,8 @@ describe('a figure beside others', () => {
     ['5 thick 0.9 wire', { thicknessMm: 5, wireDiameterMm: 0.9 }],
     ['process 136 12mm tee', { thicknessMm: 12, joint: 'tee' }],
     ['10 mm + 5 mm lap', { thicknessMm: 10, otherThicknessMm: 5, joint: 'lap' }],
+    ['3 mm tee backing strip copper', { thicknessMm: 3, joint: 'tee', backing: true }],
+    ['2 mm gal tube', { thicknessMm: 2, metal: 'coated-steel', product: 'tube' }],
     ['down hand 6mm', { thicknessMm: 6, position: 'flat' }],
     ['S355J2+N 10 mm', { thicknessMm: 10, metal: 'carbon-steel', alloy: 'S355' }],
     ['gmaw-p 304 3mm', { thicknessMm: 3, metal: 'stainless', alloy: '304', way: 'solid-gas', mode: 'pulse' }],

@@ -42,6 +42,15 @@ function shapeBehind(text: string): Shape | undefined {
   return undefined;
 }
 
+function lastWord(text: string): string {
+  return (
+    text
+      .trimEnd()
+      .split(/[\s,]+/)
+      .at(-1) ?? ''
+  );
+}
+
 interface Figures {
   readonly figures: readonly WrittenLength[];
   /** Where each figure begins and where the whole ends. */
@@ -106,7 +115,7 @@ const LEAST_STRIP_WIDTH_MM = 12;
  * A section at the start of a text: `40x40x3 box`, `48.3x3.2 pipe`, `2x2 11ga square tube`, `50 x 3 flat bar`,
  * `2"x2"x1/8" angle`. The wall is a length for the roles to settle; the outside is kept apart from it.
  */
-export function sectionAt(rest: string, unit: LengthUnit): SectionSize | undefined {
+export function sectionAt(rest: string, before: string, unit: LengthUnit): SectionSize | undefined {
   const read = crossed(rest);
   if (!read) return undefined;
   const { figures, starts, length } = read;
@@ -115,9 +124,11 @@ export function sectionAt(rest: string, unit: LengthUnit): SectionSize | undefin
   const shape = shapeBehind(rest.slice(length));
   const wallOf = (wall: WrittenLength): Meaning => ({ kind: 'length', length: wall, wireCode: false });
   if (third) {
-    const product = shape ?? { product: 'tube', profile: undefined };
     const outside = outsideMeaning([outsideMm(first, inches), outsideMm(second, inches)]);
-    return { length, meanings: [wallOf(third), ...outside, productMeaning(product)] };
+    // `angle 2x2x3/16`: the word before has named it
+    const named = shape === undefined && SHAPES.some(([word]) => word.test(lastWord(before)));
+    const product = named ? [] : [productMeaning(shape ?? { product: 'tube', profile: undefined })];
+    return { length, meanings: [wallOf(third), ...outside, ...product] };
   }
   // no tube is 2 mm wide: `2x2` is in inches whatever is typed in
   const tiny = [first, second].every(({ form, value }) => form === 'bare' && value < OUTSIDE_RANGE_MM[0]);

@@ -183,7 +183,7 @@ function measureTaken(rest: string, unit: LengthUnit): Taken | undefined {
   return read && { length: read.length, meanings: [read.meaning] };
 }
 
-function takenAt(rest: string, names: readonly string[], unit: LengthUnit): Taken {
+function takenAt(rest: string, before: string, names: readonly string[], unit: LengthUnit): Taken {
   const stitch = stitchAt(rest);
   return (
     machineAt(rest, names) ??
@@ -191,7 +191,7 @@ function takenAt(rest: string, names: readonly string[], unit: LengthUnit): Take
     gasTaken(rest) ??
     measureTaken(rest, unit) ??
     phraseOrMachine(rest, names) ??
-    sectionAt(rest, unit) ??
+    sectionAt(rest, before, unit) ??
     lengthAt(rest) ??
     nearMachine(rest, names) ??
     correctedAt(rest) ??
@@ -218,7 +218,7 @@ export function tokensOf(text: string, machineNames: readonly string[], unit: Le
       join ??
       (temper !== undefined && (/-$/.test(before) || /^h/i.test(temper))
         ? { length: temper.length, meanings: [{ kind: 'noted', as: 'temper' }] }
-        : takenAt(rest, machineNames, unit));
+        : takenAt(rest, before, machineNames, unit));
     const end = at + taken.length;
     tokens.push({
       start: at,

@@ -88,7 +88,7 @@ const ENTRIES: readonly Entry[] = [
   ['aluminium|aluminum|ali|alu|ally|alum|al|en aw|aw', aluminium],
   ['cast aluminium|cast aluminum|cast ali', { kind: 'metal', metal: 'cast-aluminium' }],
   [
-    'galvanised steel|galvanized steel|galvanised|galvanized|galv|galvo|hot dip galv|hot dip galvanised|hot dip galvanized|hot dipped galv|hot dipped galvanised|hot dipped galvanized|hot dipped|electro galvanised|electro galvanized|electro galv|electro zinc|electrozinc|zinc coated|zinc plated|zinc plate|zinc primed|zinc primer|zinced|zinc|sherardised',
+    'galvanised steel|galvanized steel|galvanised|galvanized|galv|galvo|gal|hot dip galv|hot dip galvanised|hot dip galvanized|hot dipped galv|hot dipped galvanised|hot dipped galvanized|hot dipped|electro galvanised|electro galvanized|electro galv|electro zinc|electrozinc|zinc coated|zinc plated|zinc plate|zinc primed|zinc primer|zinced|zinc|sherardised',
     { kind: 'metal', metal: 'coated-steel' },
   ],
   ['cast iron', other('cast iron')],
@@ -229,7 +229,7 @@ const ENTRIES: readonly Entry[] = [
   ['shop mix|ar co2 mix|argon mix|mixed gas|mix', { kind: 'gas', gas: 'ar-co2-18-25' }],
   ['to|on|onto|x|×|&|and|/|+', { kind: 'connector' }],
   [
-    'copper backing|copper backing bar|copper bar behind|copper backed|ali backing bar|ali backing|aluminium backing|aluminium backing bar|backing bar|backing strip|backing|backed|steel backing|ceramic backing|ceramic backing tile',
+    'copper backing|copper backing bar|backing strip copper|backing bar copper|backing copper|copper strip|copper backing strip|copper heat sink|copper block|copper bar behind|copper backed|ali backing bar|ali backing|aluminium backing|aluminium backing bar|backing bar|backing strip|backing|backed|steel backing|ceramic backing|ceramic backing tile',
     { kind: 'backing' },
   ],
   ['third member|third plate|third part|plate behind', { kind: 'third-member' }],
