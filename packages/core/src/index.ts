@@ -2,6 +2,7 @@
 export { type Source, sourceText } from './provenance/source.ts';
 
 // Quantity: units, gauges, written lengths
+export { held } from './quantity/between.ts';
 export { OutOfRangeError } from './quantity/out-of-range-error.ts';
 export {
   cfhFromLPerMin,

@@ -1,9 +1,10 @@
 import type { HandKind } from '../family/family.ts';
-import { isFilletJoint, type Position, type Work } from '../material/work.ts';
+import { isLevel, type Position, type Work } from '../material/work.ts';
+import { held } from '../quantity/between.ts';
 import { wireSectionMm2 } from '../wire/wire-diameter.ts';
 import { type HandTravel, handTravel } from './hand-travel.ts';
 import { capShares, grooveSection } from './joint-section.ts';
-import { filletLegMm, filletSectionMm2, sizeSectionsMm2, weldSizeOf } from './weld-size.ts';
+import { filletLegMm, filletSectionMm2, sizeSectionsMm2, type WeldSize, weldSizeOf } from './weld-size.ts';
 
 /** Section of one run, mm²: usual most, and what is still laid where a hand would otherwise be too fast. */
 export interface RunLimits {
@@ -19,8 +20,7 @@ export interface RunLimits {
  * out of position. Source: common practice; stringers and the 40 mm² out of position are our model.
  */
 export function runLimits(hand: HandKind, position: Position): RunLimits {
-  const level = position === 'flat' || position === 'horizontal';
-  if (!level) return { singleMm2: 25, stringerMm2: 25, grooveMm2: 25, mostMm2: 40 };
+  if (!isLevel(position)) return { singleMm2: 25, stringerMm2: 25, grooveMm2: 25, mostMm2: 40 };
   const large = position === 'flat' && hand !== 'dip' && hand !== 'aluminium';
   return {
     singleMm2: filletSectionMm2(large ? 10 : 8),
@@ -73,16 +73,14 @@ export function depositMm3PerMin(
 }
 
 /** Least and most metal a weld wants on one side, mm². */
-function wantedMm2({ work, governingMm, thinnerMm, sides }: BeadInput): readonly [number, number] {
-  const size = weldSizeOf(work, thinnerMm);
+function wantedMm2(
+  { work, governingMm, sides }: BeadInput,
+  size: WeldSize | undefined,
+): readonly [number, number] {
   if (size) return sizeSectionsMm2(size);
   const { grooveMm2, capMm2 } = grooveSection(work, governingMm, sides);
   const shares = capShares(work.position, governingMm);
   return [(grooveMm2 + shares[0] * capMm2) / sides, (grooveMm2 + shares[1] * capMm2) / sides];
-}
-
-function held(value: number, [low, high]: readonly [number, number]): number {
-  return Math.min(Math.max(value, low), high);
 }
 
 interface Solved {
@@ -172,17 +170,16 @@ export function beadPlan(input: BeadInput): BeadPlan {
   const { work, hand: kind } = input;
   const hand = handTravel(kind, work.position, input.thinnerMm);
   const deposit = depositMm3PerMin(input.depositShare, input.wireFeedSpeedMPerMin, input.trueDiameterMm);
-  const wanted = wantedMm2(input);
+  const size = weldSizeOf(work, input.thinnerMm);
+  const wanted = wantedMm2(input, size);
   const from = Math.max(input.passesForCurrent, work.passes ?? 1);
   const question = { deposit, wanted, limits: runLimits(kind, work.position), from };
   const { passes, sectionMm2, solvedBy } = solve(question, hand);
-  const edgeMm = weldSizeOf(work, input.thinnerMm)?.edgeMm;
-  const fillet = isFilletJoint(work.joint);
   const finishedMm2 = sectionMm2 * passes;
   return {
     passes,
-    legMm: fillet ? filletLegMm(sectionMm2, edgeMm) : undefined,
-    finishedLegMm: fillet ? filletLegMm(finishedMm2, edgeMm) : undefined,
+    legMm: size && filletLegMm(sectionMm2, size.edgeMm),
+    finishedLegMm: size && filletLegMm(finishedMm2, size.edgeMm),
     sectionMm2,
     finishedMm2,
     travelMmPerMin: held(deposit / sectionMm2, hand.hardMmPerMin),

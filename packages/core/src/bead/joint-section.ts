@@ -1,4 +1,4 @@
-import type { Joint, Position, Work } from '../material/work.ts';
+import { isLevel, type Joint, type Position, type Work } from '../material/work.ts';
 import { between } from '../quantity/between.ts';
 
 /** A butt thicker than this is bevelled. Source: handbook figure, from memory. */
@@ -95,9 +95,8 @@ const FULLER_OUT_OF_POSITION = 1.45;
 
 /** How much less and more of its usual cap a hand may leave, as shares. Source: our model. */
 export function capShares(position: Position, governingMm: number): readonly [least: number, most: number] {
-  const level = position === 'flat' || position === 'horizontal';
   return [
     between(LEAST_CAP_SHARE, governingMm),
-    between(MOST_CAP_SHARE, governingMm) * (level ? 1 : FULLER_OUT_OF_POSITION),
+    between(MOST_CAP_SHARE, governingMm) * (isLevel(position) ? 1 : FULLER_OUT_OF_POSITION),
   ];
 }

@@ -1,5 +1,5 @@
 import { PRACTICE, type Source } from '../provenance/source.ts';
-import type { Position } from '../material/work.ts';
+import { isLevel, type Position } from '../material/work.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
 type BySize = Readonly<Partial<Record<WireDiameterMm, number>>>;
@@ -69,8 +69,7 @@ export function isSizeForPosition(
   nominalMm: WireDiameterMm,
   position: Position,
 ): boolean {
-  const out = position === 'vertical-up' || position === 'overhead' || position === 'vertical-down';
-  return !out || ceilings?.flatOnlyFromMm === undefined || nominalMm < ceilings.flatOnlyFromMm;
+  return isLevel(position) || ceilings?.flatOnlyFromMm === undefined || nominalMm < ceilings.flatOnlyFromMm;
 }
 
 /**

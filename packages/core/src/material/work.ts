@@ -203,6 +203,11 @@ export function hasCircumstance(work: Pick<Work, 'circumstances'>, circumstance:
   return work.circumstances?.includes(circumstance) === true;
 }
 
+/** Whether the puddle lies level: flat and horizontal. */
+export function isLevel(position: Position): boolean {
+  return position === 'flat' || position === 'horizontal';
+}
+
 /** Whether the joint is welded with a fillet bead. */
 export function isFilletJoint(joint: Joint): boolean {
   return joint === 'tee' || joint === 'lap';

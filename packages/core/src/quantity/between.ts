@@ -1,6 +1,11 @@
 /** Points of a curve in rising order: where, and how much there. */
 export type CurvePoints = readonly (readonly [at: number, value: number])[];
 
+/** A value held between two ends. */
+export function held(value: number, [low, high]: readonly [low: number, high: number]): number {
+  return Math.min(Math.max(value, low), high);
+}
+
 /** Value of a curve at a place: straight between its points, level outside them. */
 export function between(points: CurvePoints, at: number): number {
   const next = points.findIndex(([x]) => x >= at);

@@ -1,7 +1,7 @@
 import { mmOfWritten, type WrittenLength } from '../quantity/length-text.ts';
 import { mmFromInches } from '../quantity/units.ts';
 import { nominalWireMm, type WireDiameterMm, wireDiameterRow } from '../wire/wire-diameter.ts';
-import { wireClassRow, type Way } from '../wire/wire-class.ts';
+import { isCoredWay, wireClassRow } from '../wire/wire-class.ts';
 import { meaningOf, type Token } from './meaning.ts';
 
 /** What a figure in the line turned out to be. `ask` holds the readings it could have. */
@@ -40,14 +40,12 @@ export function wireOfLength(length: WrittenLength): WireDiameterMm | undefined 
   return length.form === 'bare' && length.value < 0.2 ? nominalWireMm(mmFromInches(length.value)) : undefined;
 }
 
-const CORED_WAYS: readonly Way[] = ['self-shielded', 'gas-shielded-flux-core', 'metal-cored'];
-
 /** Whether the line speaks of cored wire, which is sold in sizes that solid wire is not. */
 export function speaksOfCored(tokens: readonly Token[]): boolean {
   return tokens.some((token) => {
     const wireClass = meaningOf(token, 'wire-class')?.wireClass;
     const way = meaningOf(token, 'way')?.way ?? (wireClass && wireClassRow(wireClass).way);
-    return way !== undefined && CORED_WAYS.includes(way);
+    return way !== undefined && isCoredWay(way);
   });
 }
 

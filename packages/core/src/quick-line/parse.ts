@@ -1,5 +1,5 @@
 import { gasOf } from '../gas/gas.ts';
-import { isSinglePass, type WireClass, wireClassRow } from '../wire/wire-class.ts';
+import { isOfWay, isSinglePass } from '../wire/wire-class.ts';
 import { lengthRoles } from './length-roles.ts';
 import { type Draft, lineWith, type Verdict } from './draft.ts';
 import { meaningOf, type Token } from './meaning.ts';
@@ -56,7 +56,7 @@ function settleByGas(draft: Draft): void {
   if (
     generic &&
     said.way === 'self-shielded' &&
-    (said.wireClass === undefined || !isGaslessClass(said.wireClass))
+    (said.wireClass === undefined || !isOfWay(said.wireClass, 'self-shielded'))
   ) {
     said.way = 'gas-shielded-flux-core';
     delete assumed.wireClass;
@@ -64,7 +64,7 @@ function settleByGas(draft: Draft): void {
     return;
   }
   const wireClass = said.wireClass ?? assumed.wireClass;
-  if (wireClass === undefined || !isGaslessClass(wireClass)) return;
+  if (wireClass === undefined || !isOfWay(wireClass, 'self-shielded')) return;
   const index = tokens.findIndex((token) => meaningOf(token, 'gas') !== undefined);
   const token = tokens[index];
   if (!token) return;
@@ -81,17 +81,13 @@ function settleByGas(draft: Draft): void {
   draft.verdicts.set(index, { status: 'questioned', label: `${gasOf(gas).name}: not used?`, slots: ['gas'] });
 }
 
-function isGaslessClass(wireClass: WireClass): boolean {
-  return wireClassRow(wireClass).way === 'self-shielded';
-}
-
 /** The line without the words that name a wire of its own shield. */
 function withoutGasless({ text, tokens }: Draft): string {
   let line = text;
   for (const token of tokens.toReversed()) {
     const gasless = meaningOf(token, 'way')?.way === 'self-shielded';
     const wireClass = meaningOf(token, 'wire-class')?.wireClass;
-    if (gasless || (wireClass !== undefined && isGaslessClass(wireClass)))
+    if (gasless || (wireClass !== undefined && isOfWay(wireClass, 'self-shielded')))
       line = line.slice(0, token.start) + line.slice(token.end);
   }
   return line.replace(/\s{2,}/g, ' ').trim();

@@ -1,9 +1,8 @@
 import type { FamilySize } from '../family/family.ts';
 import { POSITION_NAME } from '../material/work.ts';
-import { trueDiameterMm } from '../wire/true-diameter.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import { GUN_LIMITS } from '../way/gun-limits.ts';
-import { currentOf } from './numbers.ts';
+import { currentOf, wireAtMiddle } from './numbers.ts';
 import { ceilingOf, type SizeUse } from './wire-size.ts';
 
 /** What holds the current: the wire's window, the gun, the machine, or the position. */
@@ -23,14 +22,7 @@ export function feedEnds(
   range: readonly [slowest: number, fastest: number] | undefined,
 ): readonly [number, number] {
   if (!range) return [0, Infinity];
-  const { ctwdMm, arcMm } = use.family.distance(nominalMm);
-  const wire = {
-    family: use.family,
-    wireClass: use.wireClass,
-    diameterMm: nominalMm,
-    trueDiameterMm: trueDiameterMm(use.wireClass, nominalMm),
-    extensionMm: ctwdMm.start - arcMm,
-  };
+  const wire = wireAtMiddle(use.family, use.wireClass, nominalMm);
   return [range[0] > 0 ? currentOf(wire, range[0]) : 0, currentOf(wire, range[1])];
 }
 

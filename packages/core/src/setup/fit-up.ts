@@ -2,7 +2,7 @@ import { CLOSED_GAP_MOST_MM, isBevelled, isButt, ROOT_FACE_MM, rootGapMm } from 
 import { type ClosedButt, closedButtOf, sidesOf } from '../bead/closed-butt.ts';
 import type { Family } from '../family/family.ts';
 import type { MetalPair } from '../material/metal-pair.ts';
-import { isFilletJoint, type Work } from '../material/work.ts';
+import { hasCircumstance, isFilletJoint, type Work } from '../material/work.ts';
 import { HANDBOOK, MODEL, PRACTICE, type Source, standard } from '../provenance/source.ts';
 import type { GoverningThickness } from '../demand/governing-thickness.ts';
 import type { Span } from '../quantity/span.ts';
@@ -117,7 +117,7 @@ function preparation(pair: MetalPair, work: Work): readonly string[] {
     return ['Clean with tools kept for stainless: carbon steel dust rusts in it.'];
   const list = ['Bright metal 20 mm to both sides, and where the clamp goes.'];
   if (pair.coated) list.push('Strip the zinc 25 to 50 mm back on every side.');
-  if (work.circumstances?.includes('rusty') === true) list.push('Grind the rust off, to bright metal.');
+  if (hasCircumstance(work, 'rusty')) list.push('Grind the rust off, to bright metal.');
   if (work.surface === 'mill-scale')
     list.push('Scale left on costs heat and makes a ropy toe: grind it off where you can.');
   return list;

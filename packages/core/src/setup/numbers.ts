@@ -6,6 +6,7 @@ import type { Work } from '../material/work.ts';
 import { HANDBOOK, PRACTICE } from '../provenance/source.ts';
 import { between } from '../quantity/between.ts';
 import type { Span } from '../quantity/span.ts';
+import { trueDiameterMm } from '../wire/true-diameter.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { Learned, SpeedSchool } from './setup.ts';
@@ -22,6 +23,18 @@ export interface WireInArc {
   readonly diameterMm: WireDiameterMm;
   readonly trueDiameterMm: number;
   readonly extensionMm: number;
+}
+
+/** A wire at the middle of its family's tip to work. */
+export function wireAtMiddle(family: Family, wireClass: WireClass, diameterMm: WireDiameterMm): WireInArc {
+  const { ctwdMm, arcMm } = family.distance(diameterMm);
+  return {
+    family,
+    wireClass,
+    diameterMm,
+    trueDiameterMm: trueDiameterMm(wireClass, diameterMm),
+    extensionMm: ctwdMm.start - arcMm,
+  };
 }
 
 /** Wire speed that a current melts, m/min. */

@@ -3,7 +3,7 @@ import type { QuickReading } from '../quick-line/quick-work.ts';
 import type { Span } from '../quantity/span.ts';
 import { type Run, RUN_ROLE_NAME } from '../runs/run.ts';
 import { MODE_NAME } from '../transfer/transfer-mode.ts';
-import { wireClassRow } from '../wire/wire-class.ts';
+import { isCoredWay, wireClassRow } from '../wire/wire-class.ts';
 import { type ReportedReading, reportedReading } from './reading-report.ts';
 import type { OtherWay, PlannedSetup, Setup } from './setup.ts';
 
@@ -192,10 +192,8 @@ function heatInputBy({ voltsKind }: PlannedSetup): string {
     : 'mean volts × mean current × 0.8 ÷ travel';
 }
 
-const TUBULAR = ['self-shielded', 'gas-shielded-flux-core', 'metal-cored'];
-
 function wireText({ wire }: PlannedSetup): string {
-  const kind = TUBULAR.includes(wireClassRow(wire.wireClass).way) ? 'cored' : 'solid';
+  const kind = isCoredWay(wireClassRow(wire.wireClass).way) ? 'cored' : 'solid';
   return `${wire.wireClass} ${wire.diameterMm} mm, ${kind}`;
 }
 

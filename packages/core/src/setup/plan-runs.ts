@@ -1,18 +1,18 @@
-import { type BeadPlan, beadPlan, depositMm3PerMin, runLimits } from '../bead/bead-plan.ts';
+import { type BeadPlan, depositMm3PerMin, runLimits } from '../bead/bead-plan.ts';
 import { handTravel } from '../bead/hand-travel.ts';
 import { grooveSection, isBevelled, ROOT_FACE_MM, rootGapMm } from '../bead/joint-section.ts';
 import { familyOf } from '../family/families.ts';
 import type { Family } from '../family/family.ts';
 import { heatInputKJPerMm } from '../heat/heat-input.ts';
-import { isFilletJoint } from '../material/work.ts';
+import { isFilletJoint, isLevel } from '../material/work.ts';
+import { between, held } from '../quantity/between.ts';
 import { type Groove, grooveLayers, type GrooveLayer, type Layer } from '../runs/groove-layers.ts';
 import type { Run, RunRole } from '../runs/run.ts';
 import { filletCells, grooveCells, type RunCell } from '../runs/run-cells.ts';
 import { isGasless } from '../gas/gas-verdict.ts';
-import { trueDiameterMm } from '../wire/true-diameter.ts';
 import { isOfWay } from '../wire/wire-class.ts';
-import { sidesOf } from '../bead/closed-butt.ts';
-import { voltsSpan, type WireInArc, wireSpeedOf } from './numbers.ts';
+import { beadOfWay, sidesOfWay } from './bead-of-way.ts';
+import { voltsSpan, wireAtMiddle, type WireInArc, wireSpeedOf } from './numbers.ts';
 import { cleanBetween, type RunPlace, runTechnique } from './run-words.ts';
 import type { SettledWay } from './settle-way.ts';
 
@@ -37,15 +37,20 @@ export interface WeldPlan {
   readonly runs: readonly Run[];
 }
 
-/** Root in short-circuit, A: flat and out of position. Source: common practice. */
-export const DIP_ROOT_A = { level: [90, 120], out: [85, 100] } as const;
+/** Root in short-circuit by true diameter, 0.8 to 1.2 mm, A: flat and out of position. Source: common practice. */
+export const DIP_ROOT_A = {
+  level: [
+    [0.762, 90],
+    [1.143, 120],
+  ],
+  out: [
+    [0.762, 85],
+    [1.143, 100],
+  ],
+} as const;
 /** Current of root and cap over that of the fill, in the same wire and transfer. Source: our model. */
 export const ROOT_SHARE = 0.9;
 export const CAP_SHARE = 0.95;
-
-function isLevel(position: string): boolean {
-  return position === 'flat' || position === 'horizontal';
-}
 
 function layerOf(settled: SettledWay, setting: RunSetting): Layer {
   const { work, thickness } = settled.open.context;
@@ -94,17 +99,8 @@ function dipRoot(settled: SettledWay, main: MainSetting): RunSetting | undefined
   if (!dip) return undefined;
   const held = resources.shelf?.wires.find((wire) => wire.wireClass === wireClass)?.diameterMm;
   const diameterMm = solid && main.arc.diameterMm <= 1.2 ? main.arc.diameterMm : (held ?? 0.9);
-  const { ctwdMm, arcMm } = dip.distance(diameterMm);
-  const trueMm = trueDiameterMm(wireClass, diameterMm);
-  const arc = {
-    family: dip,
-    wireClass,
-    diameterMm,
-    trueDiameterMm: trueMm,
-    extensionMm: ctwdMm.start - arcMm,
-  };
-  const [low, high] = isLevel(work.position) ? DIP_ROOT_A.level : DIP_ROOT_A.out;
-  const currentA = Math.min(Math.max(low + (trueMm - 0.762) * ((high - low) / 0.381), low), high);
+  const arc = wireAtMiddle(dip, wireClass, diameterMm);
+  const currentA = between(isLevel(work.position) ? DIP_ROOT_A.level : DIP_ROOT_A.out, arc.trueDiameterMm);
   return { ...settingAt(settled, main, arc, currentA), way: 'solid-gas' };
 }
 
@@ -118,8 +114,7 @@ function runOf(settled: SettledWay, number: number, setting: RunSetting, place: 
   const { work, pair } = settled.open.context;
   const { arc } = setting;
   const { hand, depositMm3PerMin: deposit } = layerOf(settled, setting);
-  const [slowest, fastest] = hand.hardMmPerMin;
-  const travelMmPerMin = Math.min(Math.max(deposit / place.sectionMm2, slowest), fastest);
+  const travelMmPerMin = held(deposit / place.sectionMm2, hand.hardMmPerMin);
   return {
     number,
     role: place.role,
@@ -156,7 +151,6 @@ function grooveOf({ open }: SettledWay): Groove {
 
 /** The runs of a bevelled butt, layer by layer, each at its own numbers. */
 function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
-  const { work } = settled.open.context;
   const groove = grooveOf(settled);
   const least = floorOf(settled, main.arc.family, main);
   const share = (of: number): RunSetting =>
@@ -166,7 +160,8 @@ function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
     fill: main,
     cap: share(CAP_SHARE),
   };
-  const layers = grooveLayers(groove, layerOf(settled, settings.root), layerOf(settled, main));
+  const fill = layerOf(settled, main);
+  const layers = grooveLayers(groove, layerOf(settled, settings.root), fill);
   const runs: Run[] = [];
   layers.forEach((layer, index) => {
     const cells = grooveCells(groove, layer);
@@ -177,7 +172,7 @@ function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
     }
   });
   const last = runs.findLast(({ role }) => role === 'fill') ?? (runs.at(-1) as Run);
-  const hand = handTravel(main.arc.family.hand, work.position, settled.open.context.thickness.thinnerMm);
+  const { hand } = fill;
   const [low, high] = hand.comfortableMmPerMin;
   const atEase = last.travelMmPerMin >= low && last.travelMmPerMin <= high;
   return {
@@ -198,23 +193,11 @@ function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
 
 /** The bead and every run of a settled way at its numbers. */
 export function weldPlan(settled: SettledWay, main: MainSetting): WeldPlan {
-  const { open, limits, trueDiameterMm: trueMm } = settled;
-  const { family, context } = open;
-  const { work, thickness } = context;
-  const t = thickness.thicknessMm;
-  if (isBevelled(work.joint, t)) return grooveRuns(settled, main);
-  const sides = sidesOf(family, work, t);
-  const bead = beadPlan({
-    work,
-    governingMm: t,
-    thinnerMm: thickness.thinnerMm,
-    hand: family.hand,
-    wireFeedSpeedMPerMin: main.wireFeedSpeedMPerMin,
-    trueDiameterMm: trueMm,
-    depositShare: family.depositShare,
-    passesForCurrent: limits.passes,
-    sides,
-  });
+  const { open, limits } = settled;
+  const { work, thickness } = open.context;
+  if (isBevelled(work.joint, thickness.thicknessMm)) return grooveRuns(settled, main);
+  const sides = sidesOfWay(open);
+  const bead = beadOfWay(open, main.arc, main.wireFeedSpeedMPerMin, limits.passes);
   const { passes, sectionMm2, legMm, finishedLegMm } = bead;
   const leg = legMm === undefined ? {} : { legMm };
   const cells = isFilletJoint(work.joint) && passes > 1 ? filletCells(finishedLegMm ?? 0, passes) : [];

@@ -191,14 +191,14 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
   const { currentA, rows, ...speed } = speedOf(settled, arc, own);
   const { low, high } = speed.wireFeedSpeedMPerMin;
   const taught = taughtOf(settled);
-  const volts = shifted(voltsOf(settled, currentA), followedV(taught.learned));
   const movedV = followedV(taught.learned);
+  const volts = started(shifted(voltsOf(settled, currentA), movedV), own.volts);
   const weld = weldPlan(settled, {
     arc,
     way: open.way,
     currentA,
     wireFeedSpeedMPerMin: speed.wireFeedSpeedMPerMin.start,
-    volts: own.volts ?? volts.start,
+    volts: volts.start,
     movedV,
   });
   const { bead, runs } = weld;
@@ -229,7 +229,7 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
       currentA,
     }),
     ...speed,
-    volts: started(volts, own.volts),
+    volts,
     voltsKind: family.volts.kind,
     ...taught,
     currentA: {
@@ -246,7 +246,7 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
     bead,
     runs,
     weldSize: weldSizeOf(work, thickness.thinnerMm),
-    heatInputKJPerMm: heatInputKJPerMm(own.volts ?? volts.start, currentA, bead.travelMmPerMin),
+    heatInputKJPerMm: heatInputKJPerMm(volts.start, currentA, bead.travelMmPerMin),
     totals: weldTotals(work, runs, {
       sides: fitUp.sides,
       weldMetal: pair.weldMetal,

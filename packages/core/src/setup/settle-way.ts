@@ -1,4 +1,3 @@
-import { beadPlan } from '../bead/bead-plan.ts';
 import { currentDemand, type CurrentDemand } from '../demand/current-demand.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
 import { SINGLE_PASS_MOST_MM } from '../way/way-limits.ts';
@@ -7,8 +6,8 @@ import { isSinglePass } from '../wire/wire-class.ts';
 import { chooseGas, type GasChoice } from './choose-gas.ts';
 import { chooseWire, type WireChoice } from './choose-wire.ts';
 import { type CurrentLimits, judgeCurrent } from './judge-current.ts';
-import { sidesOf } from '../bead/closed-butt.ts';
-import { wireSpeedOf } from './numbers.ts';
+import { beadOfWay, sidesOfWay } from './bead-of-way.ts';
+import { wireAtMiddle, wireSpeedOf } from './numbers.ts';
 import { refused } from './refusal.ts';
 import type { RefusedSetup } from './setup.ts';
 
@@ -26,29 +25,14 @@ export interface SettledWay {
 }
 
 /** A wire that may be laid once only, where the work takes more. */
-function singlePassRefusal(
-  { context, family }: OpenWay,
-  wire: WireChoice,
-  plannedA: number,
-): RefusedSetup | undefined {
+function singlePassRefusal(open: OpenWay, wire: WireChoice, plannedA: number): RefusedSetup | undefined {
+  const { context, family } = open;
   if (!isSinglePass(wire.wireClass)) return undefined;
   const { work, thickness } = context;
-  const { ctwdMm, arcMm } = family.distance(wire.diameterMm);
-  const trueMm = trueDiameterMm(wire.wireClass, wire.diameterMm);
-  const arc = { ...wire, family, trueDiameterMm: trueMm, extensionMm: ctwdMm.start - arcMm };
-  const { passes } = beadPlan({
-    work,
-    governingMm: thickness.thicknessMm,
-    thinnerMm: thickness.thinnerMm,
-    hand: family.hand,
-    wireFeedSpeedMPerMin: wireSpeedOf(arc, plannedA),
-    trueDiameterMm: trueMm,
-    depositShare: family.depositShare,
-    passesForCurrent: 1,
-    sides: sidesOf(family, work, thickness.thicknessMm),
-  });
+  const arc = wireAtMiddle(family, wire.wireClass, wire.diameterMm);
+  const { passes } = beadOfWay(open, arc, wireSpeedOf(arc, plannedA), 1);
   const thick = thickness.thicknessMm > SINGLE_PASS_MOST_MM;
-  if (passes === 1 && !thick && sidesOf(family, work, thickness.thicknessMm) === 1) return undefined;
+  if (passes === 1 && !thick && sidesOfWay(open) === 1) return undefined;
   const why = thick ? `for work up to about ${SINGLE_PASS_MOST_MM} mm` : 'laid once only';
   return refused(
     work,

@@ -1,9 +1,10 @@
+import { TUBULAR_SHARE } from '../family/cored.ts';
 import { isFilletJoint, type Work } from '../material/work.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
 import type { Run } from '../runs/run.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
 import { wireSectionMm2 } from '../wire/wire-diameter.ts';
-import { wireClassRow } from '../wire/wire-class.ts';
+import { isCoredWay, wireClassRow } from '../wire/wire-class.ts';
 
 /** What the whole weld takes, all runs, seams and sides together. */
 export interface WeldTotals {
@@ -17,8 +18,6 @@ export interface WeldTotals {
 
 /** Densities of wire, kg/m³. Source: handbook figures, from memory. */
 const DENSITY: Readonly<Record<WeldMetal, number>> = { steel: 7850, stainless: 8000, aluminium: 2680 };
-/** Mass of tubular wire over that of solid. Source: handbook figure, from memory. */
-export const TUBULAR_MASS_SHARE = 0.85;
 
 /** Share of the seam that is welded: all of it, or a stitch of each pitch. */
 function weldedShare({ stitchMm, pitchMm }: Pick<Work, 'stitchMm' | 'pitchMm'>): number {
@@ -33,10 +32,9 @@ export function weldLengthMm(work: Work, sides: 1 | 2): number | undefined {
 }
 
 function wireMassKg({ wireClass, wireDiameterMm }: Run, lengthM: number, metal: WeldMetal): number {
-  const { way } = wireClassRow(wireClass);
-  const tubular = way === 'self-shielded' || way === 'gas-shielded-flux-core' || way === 'metal-cored';
+  const tubular = isCoredWay(wireClassRow(wireClass).way);
   const section = wireSectionMm2(trueDiameterMm(wireClass, wireDiameterMm));
-  return lengthM * section * 1e-6 * DENSITY[metal] * (tubular ? TUBULAR_MASS_SHARE : 1);
+  return lengthM * section * 1e-6 * DENSITY[metal] * (tubular ? TUBULAR_SHARE : 1);
 }
 
 /**

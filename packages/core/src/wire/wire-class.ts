@@ -162,6 +162,11 @@ export function isSinglePass(id: WireClass): boolean {
   return wireClassRow(id).singlePass === true;
 }
 
+/** Whether a way is run with tubular wire. */
+export function isCoredWay(way: Way): boolean {
+  return way === 'self-shielded' || way === 'gas-shielded-flux-core' || way === 'metal-cored';
+}
+
 /** Whether a wire of this class can be used in a way: aluminium wire runs through either gun. */
 export function isOfWay(id: WireClass, way: Way): boolean {
   const own = wireClassRow(id).way;

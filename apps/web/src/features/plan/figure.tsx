@@ -1,4 +1,4 @@
-import type { Span } from '@hot-bead/core';
+import { held, type Span } from '@hot-bead/core';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import { usePreferences } from '../../app/preferences.tsx';
@@ -88,10 +88,6 @@ function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
       )}
     </>
   );
-}
-
-function held(value: number, [min, max]: readonly [number, number]): number {
-  return Math.min(Math.max(value, min), max);
 }
 
 const NUDGE = 'grid size-11 place-items-center rounded-md border border-line-strong hover:border-action';

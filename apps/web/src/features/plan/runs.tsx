@@ -54,7 +54,8 @@ export function runGroups(runs: readonly Run[]): readonly RunGroup[] {
   return groups;
 }
 
-function numbersText({ from, to }: RunGroup): string {
+/** Numbers of the runs in a group: 3, or 4–7. */
+export function numbersText({ from, to }: RunGroup): string {
   return from === to ? String(from) : `${from}–${to}`;
 }
 

@@ -4,7 +4,7 @@ import { createPortal } from 'react-dom';
 import { usePreferences } from '../../app/preferences.tsx';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { rangeText, withUnit } from '../units/index.ts';
-import { runGroups } from './runs.tsx';
+import { numbersText, runGroups } from './runs.tsx';
 
 interface Props {
   readonly plan: PlannedSetup;
@@ -73,14 +73,15 @@ export function SetupCard({ plan, title, machine }: Props) {
       {plan.runs.length > 1 && (
         <table className="mt-3 w-full">
           <tbody>
-            {runGroups(plan.runs).map(({ from, to, run }) => (
-              <tr key={from}>
+            {runGroups(plan.runs).map((group) => (
+              <tr key={group.from}>
                 <th className="py-0.5 pr-4 text-left font-medium">
-                  {from === to ? from : `${from}–${to}`} {RUN_ROLE_NAME[run.role]}
+                  {numbersText(group)} {RUN_ROLE_NAME[group.run.role]}
                 </th>
                 <td>
-                  {withUnit('wireFeedSpeed', run.wireFeedSpeedMPerMin, units)},{' '}
-                  {withUnit('volts', run.volts, units)}, {withUnit('travel', run.travelMmPerMin, units)}
+                  {withUnit('wireFeedSpeed', group.run.wireFeedSpeedMPerMin, units)},{' '}
+                  {withUnit('volts', group.run.volts, units)},{' '}
+                  {withUnit('travel', group.run.travelMmPerMin, units)}
                 </td>
               </tr>
             ))}

@@ -2,6 +2,7 @@ import {
   GAP_RANGE_MM,
   LEG_RANGE_MM,
   measuredLength,
+  inchesFromMm,
   NUMBER_OFF_RANGE,
   PASSES_RANGE,
   type QuickWork,
@@ -53,7 +54,7 @@ export function weldTexts(work: QuickWork, unit: 'mm' | 'in'): WeldTexts {
     const value = work[slot];
     if (value === undefined) return '';
     if (whole) return String(value);
-    return unit === 'in' ? `${tidy(value / 25.4)} in` : `${tidy(value)} mm`;
+    return unit === 'in' ? `${tidy(inchesFromMm(value))} in` : `${tidy(value)} mm`;
   };
   return Object.fromEntries(WELD_FIELDS.map((one) => [one.slot, text(one)])) as WeldTexts;
 }
