@@ -8,16 +8,15 @@ export {
   cfhFromLPerMin,
   inchesFromMm,
   inchesPerMinFromMPerMin,
-  L_PER_MIN_PER_CFH,
   lPerMinFromCfh,
   MM_PER_INCH,
   mmFromInches,
   mPerMinFromInchesPerMin,
 } from './quantity/units.ts';
-export { GAUGE_TABLES, gaugeRows, gaugeThickness, nearestGauge, type GaugeTable } from './quantity/gauge.ts';
+export { nearestGauge, type GaugeTable } from './quantity/gauge.ts';
 export { sentence } from './words/sentence.ts';
 export { TWO_SIDED_95 } from './quantity/normal-band.ts';
-export { measuredLength, type MeasuredLength } from './quantity/measured-length.ts';
+export { measuredLength } from './quantity/measured-length.ts';
 export {
   gaugeTableName,
   parseThickness,
@@ -25,23 +24,15 @@ export {
   THICKNESS_RANGE_MM,
   type LengthUnit,
   type ThicknessChoice,
-  type ThicknessReading,
 } from './quantity/thickness.ts';
 
 // Material: base metals and the work in hand
-export {
-  alloyNamed,
-  BASE_METAL_TABLE,
-  BASE_METALS,
-  metalName,
-  type BaseMetal,
-} from './material/base-metal.ts';
+export { BASE_METAL_TABLE, BASE_METALS, metalName } from './material/base-metal.ts';
 export {
   CIRCUMSTANCE_NAME,
   CIRCUMSTANCES,
   GAP_RANGE_MM,
   gaugeTableFor,
-  hasCircumstance,
   isFilletJoint,
   JOINT_NAME,
   JOINTS,
@@ -56,8 +47,6 @@ export {
   PRIORITIES,
   PRIORITY_NAME,
   PRODUCTS,
-  PROFILE_NAME,
-  PROFILE_PRODUCT,
   PROFILES,
   SEAM_RANGE_MM,
   STITCH_RANGE_MM,
@@ -68,67 +57,39 @@ export {
   type Place,
   type Position,
   type Priority,
-  type Product,
-  type Profile,
   type Surface,
   type Work,
 } from './material/work.ts';
 
-export { metalPair, type MetalPair, type WeldMetal } from './material/metal-pair.ts';
+export { metalPair, type WeldMetal } from './material/metal-pair.ts';
 
 // Wire
-export {
-  nominalWireMm,
-  WIRE_DIAMETER_TABLE,
-  WIRE_DIAMETERS_MM,
-  type WireDiameterMm,
-} from './wire/wire-diameter.ts';
-export {
-  WAY_NAME,
-  WAYS,
-  WIRE_CLASS_TABLE,
-  WIRE_CLASSES,
-  type Way,
-  type WireClass,
-} from './wire/wire-class.ts';
-
+export { WIRE_DIAMETERS_MM, type WireDiameterMm } from './wire/wire-diameter.ts';
+export { WAY_NAME, WAYS, type Way } from './wire/way.ts';
+export { usualClass, WIRE_CLASSES, wireClassRow, type WireClass } from './wire/wire-class.ts';
+export { WIRE_CLASS_TABLE } from './wire/wire-class-table.ts';
 export { isSameWire, type ShelfWire } from './wire/shelf-wire.ts';
 
 // Gas
 export { COMMON_GASES, gasNamed, gasOf, type Gas, type GasId } from './gas/gas.ts';
-export { argonMeterFactor } from './gas/float-meter.ts';
 
 // Transfer and polarity
 export { MODE_NAME, TRANSFER_MODES, type PlannedMode, type TransferMode } from './transfer/transfer-mode.ts';
-export {
-  sprayFloorA,
-  TRANSITION_CURRENT_A,
-  transitionCurrentA,
-  type SprayMetal,
-} from './transfer/transition.ts';
-export { POLARITIES, polarityOf, type Polarity } from './polarity/polarity.ts';
+export { POLARITIES, type Polarity } from './polarity/polarity.ts';
 
 // Families: where the numbers of each way on each metal come from
 export { FAMILIES } from './family/families.ts';
-export type { Family, FamilyId } from './family/family.ts';
 
 // Runs: what each is laid at, and where it lies in the section
-export { isNewSetting, RUN_ROLE_NAME, type Run, type RunRole } from './runs/run.ts';
+export { isNewSetting, RUN_ROLE_NAME, type Run } from './runs/run.ts';
 export type { RunCell } from './runs/run-cells.ts';
 
 // Ways and schools
-export { WAY_MODES, wayModeName, type WayMode } from './way/way-mode.ts';
-export {
-  DEFAULT_SCHOOLS,
-  SCHOOL_TABLE,
-  settledSchools,
-  type SchoolId,
-  type SchoolRow,
-  type Schools,
-} from './school/school.ts';
+export { WAY_MODES, wayModeName } from './transfer/way-mode.ts';
+export { SCHOOL_TABLE, settledSchools, type SchoolRow, type Schools } from './school/school.ts';
 
 // Feed path
-export type { FeedPart, FeedPath, LinerMaterial, RollForm } from './feed-path/feed-path.ts';
+export type { LinerMaterial, RollForm } from './feed-path/feed-path.ts';
 
 // Setup: the planner
 export {
@@ -138,63 +99,90 @@ export {
   OWN_WIRE_SPEED_RANGE_M_PER_MIN,
   planSetup,
 } from './setup/plan-setup.ts';
-export { planReport, type PlannedReport, type PlanReport, type RefusedReport } from './setup/plan-report.ts';
-export { transferRegions, windowCurve, type TransferRegion, type WindowPoint } from './setup/window-curve.ts';
+export {
+  planReport,
+  type PlannedReport,
+  type PlanReport,
+  type RefusedReport,
+  type ReportedReason,
+  type ReportedRun,
+  type ReportedSpan,
+  type ReportedTotals,
+  type ReportedWay,
+} from './report/plan-report.ts';
+export type { ReportedStation } from './report/station-report.ts';
+export { transferRegions, windowCurve, type TransferRegion } from './setup/window-curve.ts';
 export { comparedPlans, type ComparedRow } from './setup/compare.ts';
-export type { FitUp, StitchPlan } from './setup/fit-up.ts';
-export type { ClosedButt } from './bead/closed-butt.ts';
-export type { WeldTotals } from './setup/weld-totals.ts';
-export type { GunAngle, Technique } from './setup/technique.ts';
-export type { SecondarySetting } from './setup/secondary-settings.ts';
-export type { Resources, Shelf } from './setup/resources.ts';
+export type { Shelf } from './resources/resources.ts';
 export type { Span } from './quantity/span.ts';
 export {
   MODEL_VERSION,
   type OtherWay,
   type OwnNumbers,
   type PlannedSetup,
-  type Reason,
-  type RefusalCode,
   type RefusedSetup,
   type Setup,
-  type SpeedSchool,
 } from './setup/setup.ts';
 export type { DemandRow } from './demand/current-demand.ts';
 export type { Caution, CautionLevel } from './caution/caution.ts';
 
+// Records: taken apart into fields, so that two people may change two of them at once
+export {
+  canonicalJson,
+  changeBack,
+  changeBetween,
+  changeOf,
+  fieldsAfter,
+  fieldsOf,
+  isSameValue,
+  patchOf,
+  recordOf,
+  type FieldChange,
+  type Fields,
+  type Json,
+} from './record/field-change.ts';
+export {
+  AWAY,
+  JOB_BRANCHES,
+  MACHINE_BRANCHES,
+  RECORD_KINDS,
+  SHOP_BRANCHES,
+  type RecordKind,
+} from './record/record-kind.ts';
+
+// Rig: the stations of a machine, and how it stands
+export { standingMarks, stationsOf, type Station, type StationId, type StationMark } from './rig/stations.ts';
+
 // Quick line: a job as people type it
 export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';
 export { renderQuickLine } from './quick-line/render.ts';
-export {
-  completeWork,
-  USUAL_WORK,
-  resourcesOf,
-  workTitle,
-  type AssumedSlot,
-  type CompletedWork,
-  type Shop,
-} from './quick-line/complete-work.ts';
-export type {
-  QuickChoice,
-  QuickContext,
-  QuickFragment,
-  QuickQuestion,
-  QuickReading,
-  QuickSlot,
-  QuickWork,
-} from './quick-line/quick-work.ts';
+export { readsAsWork } from './quick-line/reads-as-work.ts';
+export { completeWork, USUAL_WORK, workTitle, type CompletedWork } from './quick-line/complete-work.ts';
+export { resourcesOf, type Shop } from './resources/shop.ts';
+export type { QuickFragment, QuickReading, QuickWork } from './quick-line/quick-work.ts';
 
 // Machine
 export {
+  BREAKER_RANGE_A,
+  DUTY_RANGE_PERCENT,
+  ENTRY_RANGE,
+  KNOB_RANGE,
+  KNOB_SCALE_LEAST,
+  LOADED_CURRENT_RANGE_A,
+  MACHINE_WIRE_SPEED_RANGE_M_PER_MIN,
+  MAINS_VOLTS_RANGE,
+  METER_VOLTS_RANGE,
+  OPEN_VOLTS_RANGE,
+  SOURCE_CURRENT_RANGE_A,
+  TRIM_STEP_RANGE_V,
+} from './machine/machine-ranges.ts';
+export {
   loadedWire,
   MACHINE_FEATURES,
-  machineHas,
-  machineHasRoll,
   POLARITY_CHANGES,
   type DriveRoll,
   type Machine,
   type MachineFeature,
-  type PolarityChange,
   type VoltsControl,
   type WireControl,
 } from './machine/machine.ts';
@@ -205,7 +193,8 @@ export {
   withoutReadings,
   type ControlReadings,
 } from './machine/machine-readings.ts';
-export { MACHINE_KINDS, type MachineKind } from './machine/machine-kind.ts';
+export { readingFault } from './dial-calibration/reading-fault.ts';
+export { MACHINE_KINDS } from './volts-calibration/machine-kind.ts';
 
 // Dial-in: test beads and the ladder
 export {
@@ -220,25 +209,27 @@ export {
   type TestBead,
 } from './dial-in/bead-report.ts';
 export {
-  LEARNED_WORTH_SAYING_V,
   learnedOffset,
-  type LearnedOffset,
-  type MachineProven,
+  machineLearning,
+  type LearnedGroup,
+  type MachineLearning,
   type ProvenSetting,
 } from './learning/learned-offset.ts';
-export { provenSetting } from './dial-in/proven-setting.ts';
-export { ladderFor, LADDER_STEP_V, type BeadLadder } from './dial-in/bead-ladder.ts';
+export { learnedClaim, offsetWords } from './learning/learned-words.ts';
+export { laddersOf, provenSetting, type WeldedBead } from './proof/proven-setting.ts';
+export { weldedWith, type WeldedWith } from './proof/welded-with.ts';
+export { ladderFor } from './dial-in/bead-ladder.ts';
 export { nextBead, type NextBead } from './dial-in/next-bead.ts';
 
 // Check values: outside figures beside the planner's
 export { dialledInChecks, residuals, startingRowChecks } from './check-value/check-values.ts';
 export { coredRowChecks } from './check-value/cored-rows.ts';
-export type { CheckedQuantity, CheckValue } from './check-value/check-value.ts';
+export type { CheckValue } from './check-value/check-value.ts';
 
 // Machine book: dial calibration, volts, duty, and a plan in the machine's own terms
-export { dialOf, type Dial, type DialDoubt, type DialPoint } from './dial-calibration/dial.ts';
-export { dialEnds, dialSpeed, knobFor, type KnobSetting } from './dial-calibration/dial-band.ts';
-export { dialBend, nextKnob, type Bend } from './dial-calibration/dial-advice.ts';
+export { dialOf, type Dial, type DialDoubt } from './dial-calibration/dial.ts';
+export { dialEnds, dialSpeed } from './dial-calibration/dial-band.ts';
+export { dialBend, nextKnob } from './dial-calibration/dial-advice.ts';
 export {
   dialAtPosition,
   machineDials,
@@ -251,31 +242,17 @@ export {
   RUN_TIME_RANGE_S,
   runWorth,
   twoLengthWorth,
-  type MeasuredSpeed,
-  type RunWorth,
   type TimedReading,
   type TimedRun,
   WHOLE_MINUTE_S,
 } from './dial-calibration/timed-run.ts';
-export {
-  positionFor,
-  positionVolts,
-  type PositionChoice,
-  type PositionVolts,
-  type VoltsPosition,
-} from './volts-calibration/position-volts.ts';
+export { positionFor, positionVolts, type VoltsPosition } from './volts-calibration/position-volts.ts';
 export { loadedDoubt, type LoadedDoubt, type LoadedReading } from './volts-calibration/droop.ts';
 export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating, type SeamRest } from './duty/duty.ts';
-export { breakerVerdict, mainsDrawA, type BreakerVerdict, type MainsSupply } from './mains/mains-draw.ts';
-export {
-  shownOffset,
-  voltsToShow,
-  type MeterReading,
-  type ShownOffset,
-} from './volts-calibration/shown-volts.ts';
+export { breakerVerdict, mainsDrawA } from './mains/mains-draw.ts';
+export { shownOffset, type MeterReading } from './volts-calibration/shown-volts.ts';
 export {
   ENTRY_UNITS,
-  entryFor,
   entryLineFault,
   isSameLine,
   type EntryFor,
@@ -288,29 +265,27 @@ export {
 export {
   NEAR_LETTER_SHARE,
   NEAR_POSITION_V,
-  voltsTerm,
   wireTerm,
   type OutOfReach,
   type VoltsTerm,
   type WireTerm,
-} from './machine/knob-terms.ts';
-export { isFarPosition, planFit, type PositionFit } from './machine/position-fit.ts';
+} from './machine-terms/knob-terms.ts';
+export { isFarPosition, planFit, type PositionFit } from './machine-terms/position-fit.ts';
 export {
   machineTerms,
   planReach,
   positionLines,
   type MachineTerms,
   type PositionLine,
-} from './machine/machine-terms.ts';
+} from './machine-terms/machine-terms.ts';
 export {
-  LID_CHART_THICKNESSES_MM,
   lidChart,
   type LidBasis,
   type LidCell,
   type LidChartInput,
   type LidColumn,
   type LidRow,
-} from './lid-chart/lid-chart.ts';
+} from './machine-terms/lid-chart.ts';
 
 // Practice feeder: a simulated machine to learn on
 export {
@@ -324,4 +299,4 @@ export {
   practiceVolts,
   type PracticeFeeder,
 } from './practice-feeder/practice-feeder.ts';
-export { normalFrom, seededRandom } from './practice-feeder/seeded-random.ts';
+export { seededRandom } from './practice-feeder/seeded-random.ts';

@@ -1,6 +1,6 @@
 import { sizeOf } from '../family/family.ts';
 import { gasOf } from '../gas/gas.ts';
-import { isGasless } from '../gas/gas-verdict.ts';
+import { isGasless } from '../family/gas-verdict.ts';
 import { hasCircumstance } from '../material/work.ts';
 import { HANDBOOK, MODEL, PRACTICE, standard } from '../provenance/source.ts';
 import { transitionCurrentA } from '../transfer/transition.ts';
@@ -9,6 +9,7 @@ import { fillerVerdict } from '../wire/filler-verdict.ts';
 import type { Caution } from './caution.ts';
 import type { SetupFacts } from './setup-facts.ts';
 import { weldCautions } from './weld-cautions.ts';
+import { usualClass, wireClassRow } from '../wire/wire-class.ts';
 
 /** Thickness from which short-circuit is warned of for cold lap, and from which it is only practice, mm. */
 export const COLD_LAP_FROM_MM = 5;
@@ -54,7 +55,7 @@ function globular({ family, diameterMm, gas, currentA }: SetupFacts): Caution[] 
 function gasNotUsed({ family, context, wireClass }: SetupFacts): Caution[] {
   const named = context.resources.gas;
   if (!isGasless(family.id) || named === undefined || named === 'none') return [];
-  const text = `You named ${gasOf(named).name}, and ${wireClass} makes its own shield: close the cylinder, or take gas-shielded flux core (E71T-1).`;
+  const text = `You named ${gasOf(named).name}, and ${wireClass} makes its own shield: close the cylinder, or take gas-shielded flux core (${usualClass('gas-shielded-flux-core', gasOf(named)).id}).`;
   return [{ code: 'gas-not-used', level: 'warn', text, source: standard('AWS A5.20') }];
 }
 
@@ -78,8 +79,8 @@ function gasCautions({ family, gas }: SetupFacts): Caution[] {
 
 function wireCautions({ context, wireClass }: SetupFacts): Caution[] {
   const list: Caution[] = [];
-  if (wireClass === 'E71T-11' && hasCircumstance(context.work, 'load-bearing')) {
-    const text = 'E71T-11 has no impact requirement: not for structural work by default.';
+  if (wireClassRow(wireClass).noImpactRequirement && hasCircumstance(context.work, 'load-bearing')) {
+    const text = `${wireClass} has no impact requirement: not for structural work by default.`;
     list.push({ code: 'no-impact-class', level: 'stop', text, source: standard('AWS A5.20') });
   }
   const verdict = fillerVerdict(wireClass, context.work, context.pair);

@@ -3,7 +3,8 @@ import type { Family } from '../family/family.ts';
 import type { Gas } from '../gas/gas.ts';
 import type { Run } from '../runs/run.ts';
 import type { WorkContext } from '../way/work-context.ts';
-import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
+import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
 /** What the cautions of a setup are computed from. */

@@ -1,6 +1,6 @@
 import { closedButtOf } from '../bead/closed-butt.ts';
 import { isButt } from '../bead/joint-section.ts';
-import { gasVerdict } from '../gas/gas-verdict.ts';
+import { gasVerdict } from '../family/gas-verdict.ts';
 import { HANDBOOK, MODEL, PRACTICE } from '../provenance/source.ts';
 import type { Caution } from './caution.ts';
 import type { SetupFacts } from './setup-facts.ts';

@@ -1,7 +1,7 @@
 import type { Work } from '../material/work.ts';
 import type { Source } from '../provenance/source.ts';
 import { mPerMinFromInchesPerMin } from '../quantity/units.ts';
-import type { Resources } from '../setup/resources.ts';
+import type { Resources } from '../resources/resources.ts';
 import type { PlannedSetup, Setup } from '../setup/setup.ts';
 
 export type CheckedQuantity = 'wireFeedSpeed' | 'volts' | 'current';

@@ -8,9 +8,9 @@ import {
   factorsBehind,
   PULSE_OVERHEAD_NEAR_FLAT,
   type ReferenceCurrent,
-} from './factors.ts';
+} from '../family/factors.ts';
 import type { GoverningThickness } from './governing-thickness.ts';
-import { fittedCurrentA } from './log-fit.ts';
+import { fittedCurrentA } from '../family/log-fit.ts';
 
 /** One row of "why these numbers": a factor or a limit, and the current after it. */
 export interface DemandRow {

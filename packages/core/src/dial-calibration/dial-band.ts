@@ -1,7 +1,7 @@
 import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 import type { Span } from '../quantity/span.ts';
 import type { Dial } from './dial.ts';
-import { curveAt, reachedAt, stretchAt } from './monotone-curve.ts';
+import { curveAt, reachedAt, stretchAt } from '../quantity/monotone-curve.ts';
 
 /** Half-width of the 95 % band at a knob, m/min: the readings' errors and what the curve may miss between them. */
 export function halfBand(dial: Dial, knob: number): number {

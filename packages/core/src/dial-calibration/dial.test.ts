@@ -13,7 +13,7 @@ import { mPerMinFromInchesPerMin } from '../quantity/units.ts';
 import { type Dial, dialOf } from './dial.ts';
 import { dialBend, nextKnob } from './dial-advice.ts';
 import { dialSpeed, knobFor } from './dial-band.ts';
-import { curveAt, type CurvePoint, monotoneCurve } from './monotone-curve.ts';
+import { curveAt, type CurvePoint, monotoneCurve } from '../quantity/monotone-curve.ts';
 import { measuredSpeed, runWorth, type TimedReading, twoLengthWorth } from './timed-run.ts';
 
 /** A ten-second reading of a speed, free of error. */

@@ -1,4 +1,4 @@
-import { type CurvePoint, type MonotoneCurve, monotoneCurve } from './monotone-curve.ts';
+import { type CurvePoint, type MonotoneCurve, monotoneCurve } from '../quantity/monotone-curve.ts';
 import { measuredSpeed, type TimedReading } from './timed-run.ts';
 
 /** Where the knob stands at one place, all readings there averaged. */

@@ -34,15 +34,21 @@ function mark(knob: number, step: number): string {
 }
 
 /**
- * A knob position in words a hand can set: a mark of {@link handStep}, or between two.
+ * The marks that a hand sets a knob by: one of {@link handStep}, or two that it stands between.
  *
  * @param knob position on the scale, 0 or more
  * @param scale the knob's lowest and highest mark
  */
-export function knobWords(knob: number, scale: KnobScale): string {
+export function knobMarks(knob: number, scale: KnobScale): readonly [string] | readonly [string, string] {
   const step = handStep(scale);
   const steps = knob / step;
   const nearest = Math.round(steps);
-  if (Math.abs(steps - nearest) <= 0.25) return mark(nearest * step, step);
-  return `between ${mark(Math.floor(steps) * step, step)} and ${mark(Math.ceil(steps) * step, step)}`;
+  if (Math.abs(steps - nearest) <= 0.25) return [mark(nearest * step, step)];
+  return [mark(Math.floor(steps) * step, step), mark(Math.ceil(steps) * step, step)];
+}
+
+/** The same in words: "6½", or "between 6 and 6½". */
+export function knobWords(knob: number, scale: KnobScale): string {
+  const [low, high] = knobMarks(knob, scale);
+  return high === undefined ? low : `between ${low} and ${high}`;
 }

@@ -1,6 +1,6 @@
 import type { Work } from '../material/work.ts';
 import { planSetup } from '../setup/plan-setup.ts';
-import type { Resources } from '../setup/resources.ts';
+import type { Resources } from '../resources/resources.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { type BeadLadder, firstRungVolts, ladderFor, SHORT_CIRCUIT_LADDER } from './bead-ladder.ts';
 import type { ArcSound, BeadFace, TestBead } from './bead-report.ts';

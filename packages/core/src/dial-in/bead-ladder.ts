@@ -1,6 +1,6 @@
 import type { WeldMetal } from '../material/metal-pair.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
-import type { Way } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
 
 /** How test beads are stepped through: where they begin against the plan's middle, and by how much they move. */
 export interface BeadLadder {

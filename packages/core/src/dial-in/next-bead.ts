@@ -43,8 +43,11 @@ function lastPerVolts(rungs: readonly LadderRung[]): LadderRung[] {
   return [...byVolts.values()].toSorted((a, b) => a.volts - b.volts);
 }
 
+/** The setting to take, once beads have settled it. */
+export type TakeBead = NextBead & { readonly kind: 'take' };
+
 /** Take the middle of the good run once a good bead has a colder and a hotter neighbour. */
-function finished(rungs: readonly LadderRung[], wireFeedSpeedMPerMin: number): NextBead | undefined {
+function finished(rungs: readonly LadderRung[], wireFeedSpeedMPerMin: number): TakeBead | undefined {
   const good = rungs.filter((rung) => rung.verdict === 'right').map((rung) => rung.volts);
   const coldest = rungs.filter((rung) => rung.verdict === 'cold').at(-1);
   const hottest = rungs.find((rung) => rung.verdict === 'hot');
@@ -106,6 +109,30 @@ function between(rungs: readonly LadderRung[], wireFeedSpeedMPerMin: number): Ne
   };
 }
 
+/** Beads within this of a wire speed are of one ladder, m/min. Source: our model. */
+const SAME_SPEED_M_PER_MIN = 0.05;
+
+/** The beads of the ladder at a wire speed, the last one a voltage, by volts. */
+function rungsAt(beads: readonly TestBead[], wireFeedSpeedMPerMin: number): readonly LadderRung[] {
+  return lastPerVolts(
+    beads
+      .filter((bead) => Math.abs(bead.wireFeedSpeedMPerMin - wireFeedSpeedMPerMin) < SAME_SPEED_M_PER_MIN)
+      .map((bead) => ({ ...bead, verdict: beadVerdict(bead) })),
+  );
+}
+
+/**
+ * What beads have settled: the setting to take, or undefined while they have not, or contradict one another.
+ *
+ * @param beads reported beads, oldest first; those at the last one's wire speed count
+ */
+export function settledSetting(beads: readonly TestBead[]): TakeBead | undefined {
+  const last = beads.at(-1);
+  if (!last) return undefined;
+  const rungs = rungsAt(beads, last.wireFeedSpeedMPerMin);
+  return contradiction(rungs) ? undefined : finished(rungs, last.wireFeedSpeedMPerMin);
+}
+
 /**
  * The next test bead on the wire-first ladder: wire speed held, volts moved a step at a time from where the ladder
  * begins until a colder and a hotter bead stand on both sides, then the middle of the good run.
@@ -121,10 +148,7 @@ export function nextBead(
   ladder: BeadLadder = SHORT_CIRCUIT_LADDER,
 ): NextBead {
   const wireFeedSpeedMPerMin = beads.at(-1)?.wireFeedSpeedMPerMin ?? plan.wireFeedSpeedMPerMin.start;
-  const all = beads
-    .filter((bead) => Math.abs(bead.wireFeedSpeedMPerMin - wireFeedSpeedMPerMin) < 0.05)
-    .map((bead) => ({ ...bead, verdict: beadVerdict(bead) }));
-  const rungs = lastPerVolts(all);
+  const rungs = rungsAt(beads, wireFeedSpeedMPerMin);
   if (rungs.length === 0) {
     return weld(wireFeedSpeedMPerMin, firstRungVolts(plan.volts.start, ladder), BEGIN_WHY[ladder.begins]);
   }

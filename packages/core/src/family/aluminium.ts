@@ -1,8 +1,8 @@
 import type { MeltingLaw } from '../arc/melting-law.ts';
-import { ALUMINIUM_JOINTS, ALUMINIUM_POSITIONS, BRIGHT_SURFACES } from '../demand/factors.ts';
+import { ALUMINIUM_JOINTS, ALUMINIUM_POSITIONS, BRIGHT_SURFACES } from './factors.ts';
 import { ALUMINIUM_FLOW } from '../gas/gas-flow.ts';
 import { FIT_TO_ROWS, MODEL } from '../provenance/source.ts';
-import type { WireClass } from '../wire/wire-class.ts';
+import { type WireClass, wireClassRow } from '../wire/wire-class.ts';
 import { ALUMINIUM_CEILINGS } from './ceilings.ts';
 import type { Family, FamilyDistance } from './family.ts';
 import { SPRAY_CLOSED_BUTT_MM, SPRAY_EFFICIENCY } from './steel.ts';
@@ -11,7 +11,7 @@ import { SPRAY_CLOSED_BUTT_MM, SPRAY_EFFICIENCY } from './steel.ts';
 export const ALUMINIUM_ALPHA = { silicon: 0.6468, magnesium: 0.7687 } as const;
 
 function melting(wireClass: WireClass): MeltingLaw {
-  const silicon = wireClass === 'ER4043' || wireClass === 'ER4943';
+  const silicon = wireClassRow(wireClass).silicon === true;
   return {
     kind: 'melting-rate',
     alphaMmPerSA: ALUMINIUM_ALPHA[silicon ? 'silicon' : 'magnesium'],

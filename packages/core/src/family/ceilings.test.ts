@@ -1,7 +1,7 @@
 import { familyOf } from './families.ts';
 import { isSizeForPosition, positionCeilingA } from './ceilings.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
-import type { WayMode } from '../way/way-mode.ts';
+import type { WayMode } from '../transfer/way-mode.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 

@@ -1,16 +1,9 @@
 import { FLUX_CORE_GAS_VOLTS, gasVolts, SPRAY_GAS_VOLTS } from '../arc/gas-volts.ts';
 import type { MeltingLaw } from '../arc/melting-law.ts';
-import {
-  DIP_JOINTS,
-  DIP_POSITIONS,
-  SLAG_POSITIONS,
-  SPRAY_JOINTS,
-  STEEL_SURFACES,
-} from '../demand/factors.ts';
+import { DIP_JOINTS, DIP_POSITIONS, SLAG_POSITIONS, SPRAY_JOINTS, STEEL_SURFACES } from './factors.ts';
 import { NO_FLOW, sprayFlow } from '../gas/gas-flow.ts';
 import { FIT_TO_ROWS, MODEL } from '../provenance/source.ts';
-import { trueDiameterMm } from '../wire/true-diameter.ts';
-import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import { type WireDiameterMm, wireDiameterRow } from '../wire/wire-diameter.ts';
 import { SELF_SHIELDED_CEILINGS, SELF_SHIELDED_T8_CEILINGS, SLAG_CEILINGS } from './ceilings.ts';
 import type { Family, FamilyDistance } from './family.ts';
 import { DIP_CLOSED_BUTT_MM, SPRAY_CLOSED_BUTT_MM, SPRAY_DISTANCE, STEEL_SPRAY } from './steel.ts';
@@ -53,7 +46,7 @@ function selfShieldedLaw(nominalMm: WireDiameterMm, fit: PowerFit): MeltingLaw {
 function t11Law(nominalMm: WireDiameterMm): MeltingLaw {
   if (nominalMm > 1.7) return selfShieldedLaw(nominalMm, T8_MELTING);
   if (nominalMm > 1.2) {
-    const at17 = T8_MELTING.constant + T8_MELTING.perLnDiameter * Math.log(trueDiameterMm('E71T-8', 1.7));
+    const at17 = T8_MELTING.constant + T8_MELTING.perLnDiameter * Math.log(wireDiameterRow(1.7).trueMm);
     return selfShieldedLaw(nominalMm, { ...T8_MELTING, constant: at17, perLnDiameter: 0 });
   }
   return selfShieldedLaw(nominalMm, T11_MELTING);
@@ -181,7 +174,7 @@ export const SELF_SHIELDED_T8: Family = {
   ...SELF_SHIELDED,
   id: 'self-shielded-t8',
   name: 'self-shielded flux core, T-8',
-  wireClasses: ['E71T-8'],
+  usability: 'T-8',
   demand: { constant: 4.1155, perLnT: 0.28, perLnD: 1.2, fitMm: [5, 25.4] },
   demandSource: { ...MODEL, note: 'scaled to the T-8 rows, from memory' },
   rowsMm: [5, 25.4],

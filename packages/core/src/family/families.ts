@@ -1,8 +1,8 @@
-import type { WayMode } from '../way/way-mode.ts';
+import type { WayMode } from '../transfer/way-mode.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
 import { ALUMINIUM_PULSE, ALUMINIUM_SPRAY } from './aluminium.ts';
 import { GAS_SHIELDED_FLUX_CORE, METAL_CORED, SELF_SHIELDED, SELF_SHIELDED_T8 } from './cored.ts';
-import type { WireClass } from '../wire/wire-class.ts';
+import { type WireClass, wireClassRow } from '../wire/wire-class.ts';
 import type { Family } from './family.ts';
 import { STAINLESS_DIP, STAINLESS_PULSE, STAINLESS_SPRAY } from './stainless.ts';
 import { BRONZE_BRAZE, STEEL_DIP, STEEL_PULSE, STEEL_SPRAY } from './steel.ts';
@@ -35,9 +35,10 @@ export function familyOf(
   wireClass: WireClass | undefined,
 ): Family | undefined {
   return FAMILIES[metal].find(
-    ({ ways, mode: runs, wireClasses }) =>
+    ({ ways, mode: runs, usability }) =>
       ways.includes(way) &&
       runs === mode &&
-      (wireClasses === undefined || (wireClass !== undefined && wireClasses.includes(wireClass))),
+      (usability === undefined ||
+        (wireClass !== undefined && wireClassRow(wireClass).usability === usability)),
   );
 }

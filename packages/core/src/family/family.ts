@@ -1,6 +1,6 @@
 import type { MeltingLaw } from '../arc/melting-law.ts';
-import type { JointFactors, PositionFactors, SurfaceFactors } from '../demand/factors.ts';
-import type { LogFit } from '../demand/log-fit.ts';
+import type { JointFactors, PositionFactors, SurfaceFactors } from './factors.ts';
+import type { LogFit } from './log-fit.ts';
 import type { FlowRow } from '../gas/gas-flow.ts';
 import type { Gas } from '../gas/gas.ts';
 import type { Work } from '../material/work.ts';
@@ -9,9 +9,11 @@ import type { CurvePoints } from '../quantity/between.ts';
 import type { Span } from '../quantity/span.ts';
 import type { SprayMetal } from '../transfer/transition.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
-import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
+import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { PositionCeilings } from './ceilings.ts';
+import type { WireClassRow } from '../wire/wire-class-table.ts';
 
 /** Kinds of bead by how fast a hand carries them. */
 export type HandKind = 'dip' | 'flux-core' | 'spray' | 'pulse' | 'aluminium';
@@ -67,8 +69,8 @@ export interface Family {
   readonly id: FamilyId;
   readonly name: string;
   readonly ways: readonly Way[];
-  /** Wire classes it alone stands for; undefined: every class of its ways that no other family claims. */
-  readonly wireClasses?: readonly WireClass[];
+  /** Usability of the wire classes it alone stands for; undefined: every class of its ways that no other family claims. */
+  readonly usability?: WireClassRow['usability'];
   readonly mode: PlannedMode;
   /** The joint its reference current stands for, in words. */
   readonly reference: string;

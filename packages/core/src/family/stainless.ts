@@ -7,7 +7,7 @@ import {
   SPRAY_JOINTS,
   SPRAY_POSITIONS,
   STAINLESS_DIP_JOINTS,
-} from '../demand/factors.ts';
+} from './factors.ts';
 import { DIP_FLOW, sprayFlow } from '../gas/gas-flow.ts';
 import type { Gas } from '../gas/gas.ts';
 import { FIT_TO_ROWS, HANDBOOK, MODEL } from '../provenance/source.ts';

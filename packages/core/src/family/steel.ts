@@ -8,7 +8,7 @@ import {
   SPRAY_JOINTS,
   SPRAY_POSITIONS,
   STEEL_SURFACES,
-} from '../demand/factors.ts';
+} from './factors.ts';
 import { DIP_FLOW, sprayFlow } from '../gas/gas-flow.ts';
 import type { Work } from '../material/work.ts';
 import { FIT_TO_ROWS, HANDBOOK, MODEL } from '../provenance/source.ts';

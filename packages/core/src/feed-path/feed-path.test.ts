@@ -6,7 +6,7 @@ import { polarityOf } from '../polarity/polarity.ts';
 import type { Family } from '../family/family.ts';
 import { BRONZE_BRAZE } from '../family/steel.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
-import type { Way } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import { type FeedPart, type FeedPath, feedPathOf } from './feed-path.ts';
 

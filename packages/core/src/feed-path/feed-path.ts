@@ -1,7 +1,7 @@
 import type { Family } from '../family/family.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
 import { HANDBOOK, PRACTICE, type Source } from '../provenance/source.ts';
-import type { Way } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
 /** One fitted part on the wire's way: what to fit, why, how to check it, what goes wrong otherwise. */

@@ -1,22 +1,12 @@
-import { type Source, HANDBOOK, standard } from '../provenance/source.ts';
+import { type Source, standard } from '../provenance/source.ts';
 import { within } from '../quantity/out-of-range-error.ts';
+import { GAS_TABLE, type GasRow } from './gas-table.ts';
 
 /**
  * A shielding gas by composition. Two-gas mixes of argon and CO₂ are `ar-co2-N` with N the percentage of
  * CO₂; the assumed shop mix, whose percentage is not known, is `ar-co2-18-25`.
  */
-export type GasId =
-  | 'argon'
-  | 'co2'
-  | 'none'
-  | 'tri-mix'
-  | 'ar-o2-2'
-  | 'ar-o2-5'
-  | 'ar-he-25'
-  | 'ar-he-50'
-  | 'ar-he-75'
-  | 'ar-co2-18-25'
-  | `ar-co2-${number}`;
+export type GasId = (typeof GAS_TABLE)[number]['id'] | `ar-co2-${number}`;
 
 /** Range of CO₂ in a two-gas mix, per cent. */
 export const CO2_MIX_RANGE_PERCENT = [1, 50] as const;
@@ -30,121 +20,39 @@ export interface Gas {
   readonly co2Percent: readonly [low: number, high: number];
   readonly heliumPercent: number;
   readonly oxygenPercent: number;
+  /** False for no gas at all. */
+  readonly shields: boolean;
   readonly source: Source;
 }
 
 const ISO_14175 = standard('ISO 14175');
 
-const NAMED: readonly Gas[] = [
-  {
-    id: 'argon',
-    name: 'argon',
-    group: 'I1',
-    co2Percent: [0, 0],
-    heliumPercent: 0,
-    oxygenPercent: 0,
-    source: ISO_14175,
-  },
-  {
-    id: 'co2',
-    name: 'CO₂',
-    group: 'C1',
-    co2Percent: [100, 100],
-    heliumPercent: 0,
-    oxygenPercent: 0,
-    source: ISO_14175,
-  },
-  {
-    id: 'none',
-    name: 'no gas',
-    group: undefined,
-    co2Percent: [0, 0],
-    heliumPercent: 0,
-    oxygenPercent: 0,
-    source: HANDBOOK,
-  },
-  {
-    id: 'tri-mix',
-    name: '90 He / 7.5 Ar / 2.5 CO₂',
-    group: 'M12',
-    co2Percent: [2.5, 2.5],
-    heliumPercent: 90,
-    oxygenPercent: 0,
-    source: HANDBOOK,
-  },
-  {
-    id: 'ar-o2-2',
-    name: 'Ar + 2 % O₂',
-    group: 'M13',
-    co2Percent: [0, 0],
-    heliumPercent: 0,
-    oxygenPercent: 2,
-    source: ISO_14175,
-  },
-  {
-    id: 'ar-o2-5',
-    name: 'Ar + 5 % O₂',
-    group: 'M22',
-    co2Percent: [0, 0],
-    heliumPercent: 0,
-    oxygenPercent: 5,
-    source: ISO_14175,
-  },
-  {
-    id: 'ar-he-25',
-    name: 'Ar + 25 % He',
-    group: 'I3',
-    co2Percent: [0, 0],
-    heliumPercent: 25,
-    oxygenPercent: 0,
-    source: ISO_14175,
-  },
-  {
-    id: 'ar-he-50',
-    name: 'Ar + 50 % He',
-    group: 'I3',
-    co2Percent: [0, 0],
-    heliumPercent: 50,
-    oxygenPercent: 0,
-    source: ISO_14175,
-  },
-  {
-    id: 'ar-he-75',
-    name: 'Ar + 75 % He',
-    group: 'I3',
-    co2Percent: [0, 0],
-    heliumPercent: 75,
-    oxygenPercent: 0,
-    source: ISO_14175,
-  },
-  {
-    id: 'ar-co2-18-25',
-    name: 'Ar + 18–25 % CO₂',
-    group: 'M21',
-    co2Percent: [18, 25],
-    heliumPercent: 0,
-    oxygenPercent: 0,
-    source: ISO_14175,
-  },
+/** Argon–CO₂ mixes offered in a list, and the place of each beside the named gases there. */
+const COMMON_MIXES: readonly (readonly [co2Percent: number, place: number])[] = [
+  [25, 1],
+  [20, 2],
+  [18, 3],
+  [15, 4],
+  [10, 5],
+  [8, 6],
+  [2, 7],
 ];
+
+/** The named gases as rows alike: each with every field it may have. */
+const NAMED: readonly (GasRow & { readonly id: GasId })[] = GAS_TABLE;
 
 /** Gases offered in a list, commonest first. */
 export const COMMON_GASES: readonly GasId[] = [
-  'ar-co2-25',
-  'ar-co2-20',
-  'ar-co2-18',
-  'ar-co2-15',
-  'ar-co2-10',
-  'ar-co2-8',
-  'ar-co2-2',
-  'co2',
-  'argon',
-  'ar-o2-2',
-  'ar-he-25',
-  'ar-he-50',
-  'tri-mix',
-  'none',
-];
+  ...COMMON_MIXES.map(([percent, place]) => ({ id: `ar-co2-${percent}` as const, place })),
+  ...NAMED.flatMap(({ id, place }) => (place === undefined ? [] : [{ id, place }])),
+]
+  .toSorted((a, b) => a.place - b.place)
+  .map(({ id }) => id);
+
+/** Words that gases are typed by, apart by strokes. */
+export const GAS_WORDS: readonly (readonly [phrases: string, gas: GasId])[] = NAMED.flatMap(
+  ({ id, typedAs }) => (typedAs === undefined ? [] : [[typedAs, id] as const]),
+);
 
 function mixGroup(co2Percent: number): string {
   if (co2Percent <= 5) return 'M12';
@@ -161,7 +69,10 @@ export function argonCo2(co2Percent: number): GasId {
 /** The gas of an id, or undefined when no such gas is known. */
 export function gasNamed(id: string): Gas | undefined {
   const named = NAMED.find((gas) => gas.id === id);
-  if (named) return named;
+  if (named) {
+    const { place: _place, typedAs: _typedAs, ...gas } = named;
+    return gas;
+  }
   const mix = /^ar-co2-(\d+(?:\.\d+)?)$/.exec(id);
   const percent = Number(mix?.[1]);
   if (!mix || percent < CO2_MIX_RANGE_PERCENT[0] || percent > CO2_MIX_RANGE_PERCENT[1]) return undefined;
@@ -172,6 +83,7 @@ export function gasNamed(id: string): Gas | undefined {
     co2Percent: [percent, percent],
     heliumPercent: 0,
     oxygenPercent: 0,
+    shields: true,
     source: ISO_14175,
   };
 }
@@ -186,4 +98,41 @@ export function gasOf(id: GasId): Gas {
   if (!gas) throw new Error(`no gas ${id}`);
   known.set(id, gas);
   return gas;
+}
+
+/** Shares of a gas whose rest is argon, per cent. */
+export interface GasShares {
+  readonly co2Percent?: number;
+  readonly heliumPercent?: number;
+  readonly oxygenPercent?: number;
+}
+
+/** The known gas that is made of these shares and argon, or undefined where there is none. */
+export function gasOfShares({
+  co2Percent = 0,
+  heliumPercent = 0,
+  oxygenPercent = 0,
+}: GasShares): GasId | undefined {
+  const named = NAMED.find(
+    (gas) =>
+      gas.shields &&
+      gas.heliumPercent === heliumPercent &&
+      gas.oxygenPercent === oxygenPercent &&
+      gas.co2Percent[0] === co2Percent &&
+      gas.co2Percent[1] === co2Percent,
+  );
+  if (named) return named.id;
+  const [least, most] = CO2_MIX_RANGE_PERCENT;
+  const isMix = heliumPercent === 0 && oxygenPercent === 0 && co2Percent >= least && co2Percent <= most;
+  return isMix ? argonCo2(co2Percent) : undefined;
+}
+
+/** Whether a gas leaves the metal as it is: argon, helium or both. */
+export function isInert({ shields, co2Percent, oxygenPercent }: Gas): boolean {
+  return shields && co2Percent[1] === 0 && oxygenPercent === 0;
+}
+
+/** Whether a gas is argon and nothing else. */
+export function isPureArgon(gas: Gas): boolean {
+  return isInert(gas) && gas.heliumPercent === 0;
 }

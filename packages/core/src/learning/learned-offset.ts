@@ -23,10 +23,17 @@ export interface ProvenSetting extends ProvenWith, BeadSetting {
   readonly offsetV: number;
 }
 
-/** A proven setting with the machine it was proven on. */
-export interface MachineProven extends ProvenSetting {
-  readonly machineName: string;
+/** What settings with one wire, gas and mode taught. */
+export interface LearnedGroup extends ProvenWith {
+  readonly settings: number;
+  /** Mean of their offsets, V. */
+  readonly meanOffsetV: number;
+  /** The last setting proven for each work, oldest first. */
+  readonly lastProven: readonly ProvenSetting[];
 }
+
+/** What test beads taught of one machine, put together so that a plan's cost does not grow with the beads. */
+export type MachineLearning = readonly LearnedGroup[];
 
 /** How far machines differ from the book, and one proven setting from the next on one machine, one standard deviation, V. Source: our model. */
 export const MACHINE_SD_V = 1;
@@ -57,44 +64,82 @@ function isSameThickness(a: number | undefined, b: number | undefined): boolean 
   return Math.abs(a / b - 1) <= SAME_THICKNESS_SHARE;
 }
 
-/**
- * The setting proven last for the same work, joint and position with the same wire, gas and mode; undefined where
- * none was.
- *
- * @param proven of one machine, oldest first
- */
-export function provenFor(
-  proven: readonly ProvenSetting[],
-  given: ProvenWith,
-  work: ProvenWork,
-): ProvenSetting | undefined {
-  return proven.findLast(
-    (setting) =>
-      setting.joint === work.joint &&
-      setting.position === work.position &&
-      isSameWith(setting, given) &&
-      isSameThickness(setting.thicknessMm, work.thicknessMm) &&
-      isSameThickness(setting.otherThicknessMm, work.otherThicknessMm),
+function isSameWork(a: ProvenWork, b: ProvenWork): boolean {
+  return (
+    a.joint === b.joint &&
+    a.position === b.position &&
+    isSameThickness(a.thicknessMm, b.thicknessMm) &&
+    isSameThickness(a.otherThicknessMm, b.otherThicknessMm)
   );
 }
 
 /**
- * What proven settings of one machine teach for a wire, gas and mode: the mean of their offsets, drawn towards
- * nought as long as there are few (a normal prior and normal settings).
+ * The setting proven last for the same work, joint and position with the same wire, gas and mode; undefined where
+ * none was.
  *
- * @param proven of one machine
+ * @param learning of one machine
+ */
+export function provenFor(
+  learning: MachineLearning,
+  given: ProvenWith,
+  work: ProvenWork,
+): ProvenSetting | undefined {
+  const group = learning.find((one) => isSameWith(one, given));
+  return group?.lastProven.findLast((setting) => isSameWork(setting, work));
+}
+
+function exactWork({ thicknessMm, otherThicknessMm, joint, position }: ProvenWork): string {
+  return [thicknessMm, otherThicknessMm, joint, position].join(' ');
+}
+
+function groupOf(settings: readonly ProvenSetting[]): LearnedGroup {
+  const { wire, gas, mode } = settings[0] as ProvenSetting;
+  const last = new Map<string, ProvenSetting>();
+  for (const setting of settings) {
+    const work = exactWork(setting);
+    last.delete(work); // to stand where its newest one stands
+    last.set(work, setting);
+  }
+  return {
+    wire,
+    gas,
+    mode,
+    settings: settings.length,
+    meanOffsetV: settings.reduce((sum, { offsetV }) => sum + offsetV, 0) / settings.length,
+    lastProven: [...last.values()],
+  };
+}
+
+/**
+ * What proven settings of one machine teach, by wire, gas and mode.
+ *
+ * @param proven of one machine, oldest first
+ */
+export function machineLearning(proven: readonly ProvenSetting[]): MachineLearning {
+  const groups = new Map<string, ProvenSetting[]>();
+  for (const setting of proven) {
+    const { wire, gas, mode } = setting;
+    const key = `${wire.wireClass} ${wire.diameterMm} ${gas} ${mode}`;
+    const group = groups.get(key);
+    if (group) group.push(setting);
+    else groups.set(key, [setting]);
+  }
+  return [...groups.values()].map(groupOf);
+}
+
+/**
+ * How far a machine is off the book with a wire, gas and mode: the mean of its proven offsets, drawn towards nought
+ * as long as there are few (a normal prior and normal settings).
+ *
+ * @param learning of one machine
  * @returns undefined where nothing was proven with these
  * @source our model
  */
-export function learnedOffset(
-  proven: readonly ProvenSetting[],
-  given: ProvenWith,
-): LearnedOffset | undefined {
-  const offsets = proven.filter((setting) => isSameWith(setting, given)).map(({ offsetV }) => offsetV);
-  const n = offsets.length;
-  if (n === 0) return undefined;
-  const weight = n / (n + (SETTING_SD_V / MACHINE_SD_V) ** 2);
-  const start = (weight * offsets.reduce((sum, v) => sum + v, 0)) / n;
+export function learnedOffset(learning: MachineLearning, given: ProvenWith): LearnedOffset | undefined {
+  const group = learning.find((one) => isSameWith(one, given));
+  if (!group) return undefined;
+  const { settings: n, meanOffsetV } = group;
+  const start = (n / (n + (SETTING_SD_V / MACHINE_SD_V) ** 2)) * meanOffsetV;
   const half = TWO_SIDED_95 * Math.sqrt(1 / (1 / MACHINE_SD_V ** 2 + n / SETTING_SD_V ** 2));
   return { offsetV: { start, low: start - half, high: start + half }, settings: n };
 }

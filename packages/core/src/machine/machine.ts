@@ -1,7 +1,7 @@
 import type { DutyRating } from '../duty/duty.ts';
 import type { RollForm } from '../feed-path/feed-path.ts';
 import type { GasId } from '../gas/gas.ts';
-import type { MachineKind } from './machine-kind.ts';
+import type { MachineKind } from '../volts-calibration/machine-kind.ts';
 import type { MainsSupply } from '../mains/mains-draw.ts';
 import type { OneEntry } from '../one-entry/one-entry.ts';
 import type { Polarity } from '../polarity/polarity.ts';

@@ -1,4 +1,4 @@
-import type { MachineKind } from '../machine/machine-kind.ts';
+import type { MachineKind } from '../volts-calibration/machine-kind.ts';
 import type { Span } from '../quantity/span.ts';
 import { within } from '../quantity/out-of-range-error.ts';
 

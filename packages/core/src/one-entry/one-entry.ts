@@ -1,5 +1,5 @@
 import type { GasId } from '../gas/gas.ts';
-import { curveAt, type MonotoneCurve, monotoneCurve, reachedAt } from '../dial-calibration/monotone-curve.ts';
+import { curveAt, type MonotoneCurve, monotoneCurve, reachedAt } from '../quantity/monotone-curve.ts';
 import { isSameWire, type ShelfWire } from '../wire/shelf-wire.ts';
 
 /** What the machine's one entry is in, as the machine itself shows it. `mark`: a scale that names nothing. */

@@ -18,24 +18,16 @@ export interface PolarityChoice {
  * @source AWS A5.20 for flux core, recalled; handbook figure for solid wire
  */
 export function polarityOf(wireClass: WireClass): PolarityChoice {
-  const { way } = wireClassRow(wireClass);
-  if (way === 'self-shielded') {
-    return {
-      polarity: 'DCEN',
-      gunLead: '−',
-      workLead: '+',
-      why: `${wireClass} is an electrode-negative class. Its own label decides.`,
-      source: standard('AWS A5.20'),
-    };
-  }
-  const cored = way === 'gas-shielded-flux-core' || way === 'metal-cored';
+  const { polarity, tubular } = wireClassRow(wireClass);
+  const positive = polarity === 'DCEP';
+  const own = `${wireClass} is an electrode-${positive ? 'positive' : 'negative'} class. Its own label decides.`;
   return {
-    polarity: 'DCEP',
-    gunLead: '+',
-    workLead: '−',
-    why: cored
-      ? `${wireClass} is an electrode-positive class. Its own label decides.`
+    polarity,
+    gunLead: positive ? '+' : '−',
+    workLead: positive ? '−' : '+',
+    why: tubular
+      ? own
       : 'Wire under gas runs electrode positive: gun to +, work clamp to −. Reversed, the bead stands ropy and cold.',
-    source: cored ? standard('AWS A5.20, A5.18') : HANDBOOK,
+    source: !tubular ? HANDBOOK : standard(positive ? 'AWS A5.20, A5.18' : 'AWS A5.20'),
   };
 }

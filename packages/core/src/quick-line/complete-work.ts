@@ -1,10 +1,6 @@
 import { asWelded } from '../bead/joint-section.ts';
 import { metalName } from '../material/base-metal.ts';
 import { JOINT_NAME, POSITION_NAME, PROFILE_NAME, type Work } from '../material/work.ts';
-import type { MachineProven } from '../learning/learned-offset.ts';
-import type { Machine } from '../machine/machine.ts';
-import type { Schools } from '../school/school.ts';
-import type { Resources, Shelf } from '../setup/resources.ts';
 import type { QuickWork } from './quick-work.ts';
 
 /** Slots of a job that {@link completeWork} may fill. */
@@ -76,33 +72,6 @@ export function completeWork(said: QuickWork): CompletedWork | undefined {
       thirdMember: said.thirdMember,
     }),
     assumed: slots.filter((slot) => said[slot] === undefined),
-  };
-}
-
-/** What the shop has and how it goes about it, beside what a job says. */
-export interface Shop {
-  readonly machines: readonly Machine[];
-  readonly shelf?: Shelf | undefined;
-  readonly schools?: Partial<Schools> | undefined;
-  /** Settings that test beads proved on its machines. */
-  readonly proven?: readonly MachineProven[] | undefined;
-}
-
-/** The resources a job names, with its machine found by name. */
-export function resourcesOf(said: QuickWork, { machines, shelf, schools, proven }: Shop): Resources {
-  return {
-    polarity: said.polarity,
-    withoutFiller: said.withoutFiller,
-    machines,
-    shelf,
-    schools,
-    way: said.way,
-    mode: said.mode,
-    wireClass: said.wireClass,
-    wireDiameterMm: said.wireDiameterMm,
-    gas: said.gas,
-    machine: machines.find((machine) => machine.name === said.machineName),
-    proven: proven?.filter(({ machineName }) => machineName === said.machineName),
   };
 }
 

@@ -1,4 +1,4 @@
-import { type GasId, argonCo2, CO2_MIX_RANGE_PERCENT } from '../gas/gas.ts';
+import { type GasId, gasOfShares } from '../gas/gas.ts';
 import type { Asking } from './meaning.ts';
 
 /** A gas read at the start of a text. */
@@ -12,19 +12,9 @@ export interface GasWords {
 
 type Found = Omit<GasWords, 'length'>;
 
-function mix(percent: number): GasId | undefined {
-  const [min, max] = CO2_MIX_RANGE_PERCENT;
-  return percent >= min && percent <= max ? argonCo2(percent) : undefined;
-}
-
-function oxygenMix(percent: number): GasId | undefined {
-  if (percent === 2) return 'ar-o2-2';
-  return percent === 5 ? 'ar-o2-5' : undefined;
-}
-
-function heliumMix(percent: number): GasId | undefined {
-  return percent === 25 || percent === 50 || percent === 75 ? `ar-he-${percent}` : undefined;
-}
+const mix = (co2Percent: number): GasId | undefined => gasOfShares({ co2Percent });
+const oxygenMix = (oxygenPercent: number): GasId | undefined => gasOfShares({ oxygenPercent });
+const heliumMix = (heliumPercent: number): GasId | undefined => gasOfShares({ heliumPercent });
 
 function found(gas: GasId | undefined, more: Omit<Found, 'gas'> = {}): Found | undefined {
   return gas === undefined ? undefined : { gas, ...more };

@@ -1,5 +1,6 @@
 import { planSetup } from '../setup/plan-setup.ts';
-import { completeWork, resourcesOf } from './complete-work.ts';
+import { completeWork } from './complete-work.ts';
+import { resourcesOf } from '../resources/shop.ts';
 import { effectiveWork, parseQuickLine } from './parse.ts';
 import type { QuickReading, QuickWork } from './quick-work.ts';
 

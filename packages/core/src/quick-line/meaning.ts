@@ -13,7 +13,8 @@ import type {
 import type { Polarity } from '../polarity/polarity.ts';
 import type { WrittenLength } from '../quantity/length-text.ts';
 import type { TransferMode } from '../transfer/transfer-mode.ts';
-import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
+import type { WireClass } from '../wire/wire-class.ts';
 import type { QuickSlot, QuickWork } from './quick-work.ts';
 
 /** An answer to a question: what it is called, and what is written in the word's place. */

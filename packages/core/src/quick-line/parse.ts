@@ -1,5 +1,5 @@
 import { gasOf } from '../gas/gas.ts';
-import { isOfWay, isSinglePass } from '../wire/wire-class.ts';
+import { isOfWay, isSinglePass, usualClass, wireClassRow } from '../wire/wire-class.ts';
 import { lengthRoles } from './length-roles.ts';
 import { type Draft, lineWith, type Verdict } from './draft.ts';
 import { meaningOf, type Token } from './meaning.ts';
@@ -51,7 +51,9 @@ function settleByGas(draft: Draft): void {
   const gas = said.gas ?? assumed.gas;
   if (gas === undefined || gas === 'none') return;
   const open = tokens.find((token) => meaningOf(token, 'wire-class')?.gasSettlesIt);
-  if (open && said.wireClass === 'E71T-1M' && gas === 'co2') said.wireClass = 'E71T-1C';
+  if (open && said.wireClass !== undefined) {
+    said.wireClass = usualClass(wireClassRow(said.wireClass).way, gasOf(gas)).id;
+  }
   const generic = tokens.some((token) => meaningOf(token, 'way')?.gasSettlesIt === true);
   if (
     generic &&
@@ -60,7 +62,7 @@ function settleByGas(draft: Draft): void {
   ) {
     said.way = 'gas-shielded-flux-core';
     delete assumed.wireClass;
-    if (said.wireClass === undefined) assumed.wireClass = gas === 'co2' ? 'E71T-1C' : 'E71T-1M';
+    if (said.wireClass === undefined) assumed.wireClass = usualClass(said.way, gasOf(gas)).id;
     return;
   }
   const wireClass = said.wireClass ?? assumed.wireClass;
@@ -163,14 +165,14 @@ function settleStitch({ said, tokens }: Draft): void {
 
 function assumeFromWire(draft: Draft): void {
   const { said, assumed } = draft;
-  if (said.metal === undefined && said.wireClass !== undefined) {
-    if (/^ER[45]\d{3}$/.test(said.wireClass)) assumed.metal = 'aluminium';
-    if (/^ER3\d\dLSi$/.test(said.wireClass)) assumed.metal = 'stainless';
+  const wire = said.wireClass === undefined ? undefined : wireClassRow(said.wireClass);
+  if (said.metal === undefined && wire && !wire.metals.includes('carbon-steel')) {
+    assumed.metal = wire.metals[0];
   }
   if (said.metal === undefined && said.way === 'aluminium-spool-gun') assumed.metal = 'aluminium';
   const metal = said.metal ?? assumed.metal;
   if (metal === 'stainless' && said.alloy === undefined) {
-    assumed.alloy = said.wireClass === 'ER316LSi' ? '316' : '304';
+    assumed.alloy = wire?.molybdenum === true ? '316' : '304';
   }
 }
 

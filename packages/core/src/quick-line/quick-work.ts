@@ -12,7 +12,8 @@ import type {
 } from '../material/work.ts';
 import type { Polarity } from '../polarity/polarity.ts';
 import type { TransferMode } from '../transfer/transfer-mode.ts';
-import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
+import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
 /** A job as far as it has been said; what is absent has not been said. */

@@ -14,7 +14,7 @@ import {
   PROFILE_NAME,
   SURFACE_NAME,
 } from '../material/work.ts';
-import { WAY_NAME } from '../wire/wire-class.ts';
+import { WAY_NAME } from '../wire/way.ts';
 import { type Meaning, meaningOf, type Token } from './meaning.ts';
 import { type Draft, lineWith, type Verdict } from './draft.ts';
 import { readMetalPair } from './read-metals.ts';

@@ -8,7 +8,7 @@ import {
   type Surface,
 } from '../material/work.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
-import type { Way } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
 import type { QuickWork } from './quick-work.ts';
 
 const METAL: Readonly<Record<BaseMetal, string | undefined>> = {

@@ -1,7 +1,8 @@
-import { planReport, type PlanReport } from '../setup/plan-report.ts';
+import { planReport, type PlanReport } from '../report/plan-report.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { Machine } from '../machine/machine.ts';
-import { completeWork, resourcesOf } from './complete-work.ts';
+import { completeWork } from './complete-work.ts';
+import { resourcesOf } from '../resources/shop.ts';
 import { effectiveWork, parseQuickLine } from './parse.ts';
 import { TYPED_LINES, type TypedLine } from './typed-lines.ts';
 

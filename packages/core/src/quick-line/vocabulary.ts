@@ -1,5 +1,7 @@
 import { BASE_METAL_TABLE } from '../material/base-metal.ts';
-import { WIRE_CLASS_TABLE } from '../wire/wire-class.ts';
+import { GAS_WORDS } from '../gas/gas.ts';
+import { usualClass, WIRE_CLASS_ROWS } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
 import type { Meaning } from './meaning.ts';
 import { NOTED_ENTRIES } from './noted-words.ts';
 
@@ -20,9 +22,7 @@ const group = (
 ): Meaning => ({
   kind: 'gas',
   gas,
-  ...(message === ''
-    ? {}
-    : { asks: { slot: 'gas', message, answers: answers.map((name) => [name, name] as const) } }),
+  asks: { slot: 'gas', message, answers: answers.map((name) => [name, name] as const) },
 });
 const tee: Meaning = { kind: 'joint', joint: 'tee' };
 const weakTee: Meaning = { kind: 'joint', joint: 'tee', weak: true };
@@ -35,11 +35,18 @@ const vertical: Meaning = { kind: 'vertical' };
 const up: Meaning = { kind: 'direction', up: true };
 const down: Meaning = { kind: 'direction', up: false };
 const other = (alloy: string): Meaning => ({ kind: 'metal', metal: 'other', alloy });
-const way = (
-  name: Extract<Meaning, { kind: 'way' }>['way'],
-  namesWire: boolean,
-  wireClass?: Extract<Meaning, { kind: 'wire-class' }>['wireClass'],
-): Meaning => ({ kind: 'way', way: name, namesWire, ...(wireClass === undefined ? {} : { wireClass }) });
+const way = (name: Extract<Meaning, { kind: 'way' }>['way'], namesWire: boolean): Meaning => ({
+  kind: 'way',
+  way: name,
+  namesWire,
+});
+/** A way that is named by its wire, whose usual class goes with it. */
+const usual = (name: Way): Extract<Meaning, { kind: 'way' }> => ({
+  kind: 'way',
+  way: name,
+  namesWire: true,
+  wireClass: usualClass(name).id,
+});
 
 const priority = (phrases: string, name: Extract<Meaning, { kind: 'priority' }>['priority']): Entry => [
   phrases,
@@ -156,19 +163,19 @@ const ENTRIES: readonly Entry[] = [
   ['gmaw p', way('solid-gas', true), { kind: 'mode', mode: 'pulse' }],
   [
     'gasless|self shielded|self shield|self shielded flux core|self shielded flux cored|fcaw s|no gas flux core',
-    way('self-shielded', true, 'E71T-11'),
+    usual('self-shielded'),
   ],
   [
     'flux core|flux cored|fluxcore|fluxcored|fcaw|flux|cored wire|cored',
-    { kind: 'way', way: 'self-shielded', namesWire: true, wireClass: 'E71T-11', gasSettlesIt: true },
+    { ...usual('self-shielded'), gasSettlesIt: true },
   ],
   [
     'gas shielded flux core|gas shielded flux cored|gas shielded|fcaw g|gas flux core|flux core with gas|flux cored with gas|fluxcore with gas|dual shield',
     way('gas-shielded-flux-core', true),
   ],
-  ['metal core|metal cored|metalcore|metalcored', way('metal-cored', true, 'E70C-6M')],
+  ['metal core|metal cored|metalcore|metalcored', usual('metal-cored')],
   ['spool gun|spoolgun|spoolie', way('aluminium-spool-gun', false)],
-  ['silicon bronze|braze|brazing|mig braze|mig brazing', way('bronze-braze', true, 'ERCuSi-A')],
+  ['silicon bronze|braze|brazing|mig braze|mig brazing', usual('bronze-braze')],
   [
     'short circuit|dip|dip transfer|short arc|shorting|short circuiting|shortcircuit',
     { kind: 'mode', mode: 'short-circuit' },
@@ -178,34 +185,13 @@ const ENTRIES: readonly Entry[] = [
   ['globular', { kind: 'mode', mode: 'globular' }],
   ['wire|wires|filler', { kind: 'wire-word' }],
   ['thick|thk|thickness|wall|wall thickness|walled', { kind: 'thick-word' }],
-  ['70s6|70s 6|er70s6|er70s|s6|s 6|g3si1', { kind: 'wire-class', wireClass: 'ER70S-6' }],
-  ['70s3|70s 3|er70s3|s3|s 3', { kind: 'wire-class', wireClass: 'ER70S-3' }],
-  ['71t 11|71t11|t 11|t11|e71t11', { kind: 'wire-class', wireClass: 'E71T-11' }],
-  ['71t gs|71tgs|t gs|e71tgs|gs', { kind: 'wire-class', wireClass: 'E71T-GS' }],
-  ['71t 8|71t8|t 8|t8|e71t8', { kind: 'wire-class', wireClass: 'E71T-8' }],
-  ['71t 1m|71t1m|t 1m|e71t1m', { kind: 'wire-class', wireClass: 'E71T-1M' }],
-  ['71t 1|71t1|e71t 1|e71t1|t 1|t1', { kind: 'wire-class', wireClass: 'E71T-1M', gasSettlesIt: true }],
-  ['71t 1c|71t1c|t 1c|e71t1c', { kind: 'wire-class', wireClass: 'E71T-1C' }],
-  ['70c 6m|70c6m|e70c6m', { kind: 'wire-class', wireClass: 'E70C-6M' }],
-  ['308|308l|308lsi|er308|er308l', { kind: 'wire-class', wireClass: 'ER308LSi' }],
-  ['316lsi|er316|er316l', { kind: 'wire-class', wireClass: 'ER316LSi' }],
-  ['309|309l|309lsi|er309|er309l', { kind: 'wire-class', wireClass: 'ER309LSi' }],
-  ['cusi|cusi3|ercusi', { kind: 'wire-class', wireClass: 'ERCuSi-A' }],
-  [
-    'co2|co₂|co 2|c02|c100|c1|100 % co2|100 co2|carbon dioxide|100% co2|100% co₂|straight co2|pure co2',
-    { kind: 'gas', gas: 'co2' },
-  ],
-  ['argon|pure argon|100 argon|100% argon|ar|straight argon|i1', { kind: 'gas', gas: 'argon' }],
+  ...GAS_WORDS.map(([phrases, gas]): Entry => [phrases, { kind: 'gas', gas }]),
   ['i3', group('ar-he-25', 'I3 is argon–helium: how much helium?', 'Ar + 25 % He', 'Ar + 50 % He')],
   ['m12', group('ar-co2-2', 'M12 holds up to 5 % CO₂: which?', 'Ar + 2 % CO₂', 'Ar + 5 % CO₂')],
-  ['m13', group('ar-o2-2', '')],
   [
     'm20',
     group('ar-co2-10', 'M20 holds 5 to 15 % CO₂: which?', 'Ar + 8 % CO₂', 'Ar + 10 % CO₂', 'Ar + 15 % CO₂'),
   ],
-  ['m21', group('ar-co2-18-25', '')],
-  ['m22', group('ar-o2-5', '')],
-  ['tri mix|trimix|helium tri mix|he tri mix|90/7.5/2.5', { kind: 'gas', gas: 'tri-mix' }],
   ['dcep|electrode positive|gun positive|positive|reverse polarity', { kind: 'polarity', polarity: 'DCEP' }],
   ['dcen|electrode negative|gun negative|negative|straight polarity', { kind: 'polarity', polarity: 'DCEN' }],
   ['no filler|without filler|no filler wire|autogenous|no wire', { kind: 'no-filler' }],
@@ -225,8 +211,6 @@ const ENTRIES: readonly Entry[] = [
       },
     },
   ],
-  ['no gas|without gas', { kind: 'gas', gas: 'none' }],
-  ['shop mix|ar co2 mix|argon mix|mixed gas|mix', { kind: 'gas', gas: 'ar-co2-18-25' }],
   ['to|on|onto|x|×|&|and|/|+', { kind: 'connector' }],
   [
     'copper backing|copper backing bar|backing strip copper|backing bar copper|backing copper|copper strip|copper backing strip|copper heat sink|copper block|copper bar behind|copper backed|ali backing bar|ali backing|aluminium backing|aluminium backing bar|backing bar|backing strip|backing|backed|steel backing|ceramic backing|ceramic backing tile',
@@ -244,11 +228,13 @@ const ENTRIES: readonly Entry[] = [
   ],
 ];
 
-const CLASS_ENTRIES: readonly Entry[] = WIRE_CLASS_TABLE.flatMap((row): Entry[] => {
+const CLASS_ENTRIES: readonly Entry[] = WIRE_CLASS_ROWS.flatMap((row): Entry[] => {
   const meaning: Meaning = { kind: 'wire-class', wireClass: row.id };
   const full: Entry = [row.id.toLowerCase().replaceAll('-', ' '), meaning];
-  const bare = /^ER(\d{4})$/.exec(row.id)?.[1];
-  return bare === undefined ? [full] : [full, [bare, meaning]];
+  const typed = row.typedAs === undefined ? [] : [[row.typedAs, meaning] as const];
+  const open =
+    row.typedOpenAs === undefined ? [] : [[row.typedOpenAs, { ...meaning, gasSettlesIt: true }] as const];
+  return [full, ...typed, ...open];
 });
 
 /** Quality of a structural steel behind its grade, as EN 10025 writes it; it has no part in the plan. */

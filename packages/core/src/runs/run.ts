@@ -1,6 +1,7 @@
 import type { FamilyId } from '../family/family.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
-import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
+import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { RunCell } from './run-cells.ts';
 

@@ -1,7 +1,7 @@
 import type { Caution } from '../caution/caution.ts';
 import type { Family } from '../family/family.ts';
 import { type Gas, type GasId, gasOf } from '../gas/gas.ts';
-import { gasVerdict, isGasless, preferredGases } from '../gas/gas-verdict.ts';
+import { gasVerdict, isGasless, preferredGases } from '../family/gas-verdict.ts';
 import { PRACTICE } from '../provenance/source.ts';
 import type { WorkContext } from '../way/work-context.ts';
 import type { WireClass } from '../wire/wire-class.ts';

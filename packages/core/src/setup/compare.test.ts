@@ -1,6 +1,6 @@
 import { comparedPlans } from './compare.ts';
 import { planSetup } from './plan-setup.ts';
-import type { Resources } from './resources.ts';
+import type { Resources } from '../resources/resources.ts';
 import type { PlannedSetup } from './setup.ts';
 
 function plan(resources: Resources): PlannedSetup {

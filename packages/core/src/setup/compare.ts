@@ -1,6 +1,6 @@
 import { POSITION_NAME, JOINT_NAME } from '../material/work.ts';
 import { MODE_NAME } from '../transfer/transfer-mode.ts';
-import { WAY_NAME } from '../wire/wire-class.ts';
+import { WAY_NAME } from '../wire/way.ts';
 import type { PlannedSetup } from './setup.ts';
 
 /** A quantity whose unit the reader may choose; undefined for words. */

@@ -4,7 +4,7 @@ import type { Work } from '../material/work.ts';
 import { fillerVerdict } from '../wire/filler-verdict.ts';
 import { wireClassRow } from '../wire/wire-class.ts';
 import { refused } from './refusal.ts';
-import type { Resources } from './resources.ts';
+import type { Resources } from '../resources/resources.ts';
 import type { RefusedSetup } from './setup.ts';
 
 function withoutFiller(work: Work, pair: MetalPair): RefusedSetup {

@@ -2,7 +2,7 @@ import type { Machine } from '../machine/machine.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
 import { JOINTS, POSITIONS, type Joint, type Position } from '../material/work.ts';
 import type { TransferMode } from '../transfer/transfer-mode.ts';
-import { WAY_MODES, type WayMode } from '../way/way-mode.ts';
+import { WAY_MODES, type WayMode } from '../transfer/way-mode.ts';
 import { planSetup } from './plan-setup.ts';
 
 const machine = (name: string, features: Machine['features']): Machine => ({

@@ -1,8 +1,8 @@
-import type { ProvenSetting } from '../learning/learned-offset.ts';
+import { machineLearning, type ProvenSetting } from '../learning/learned-offset.ts';
 import type { Machine } from '../machine/machine.ts';
 import type { Work } from '../material/work.ts';
 import { planSetup } from './plan-setup.ts';
-import type { Resources } from './resources.ts';
+import type { Resources } from '../resources/resources.ts';
 import type { OwnNumbers, PlannedSetup } from './setup.ts';
 import { windowCurve } from './window-curve.ts';
 
@@ -46,7 +46,7 @@ const WEIGHT = 0.8;
 
 describe('what beads taught', () => {
   it('moves the volts, their window and the chart by the learnt offset, and nothing else', () => {
-    const taught = plan({ proven: [proven(-1)] });
+    const taught = plan({ learning: machineLearning([proven(-1)]) });
     expect(taught.volts.start - BOOK.volts.start).toBeCloseTo(-WEIGHT, 9);
     expect(taught.volts.high - taught.volts.low).toBeCloseTo(BOOK.volts.high - BOOK.volts.low, 9);
     expect(taught.wireFeedSpeedMPerMin).toEqual(BOOK.wireFeedSpeedMPerMin);
@@ -56,13 +56,13 @@ describe('what beads taught', () => {
       expect(point.volts.start - (bookWindow[i]?.volts.start ?? 0)).toBeCloseTo(-WEIGHT, 9);
     });
     expect(taught.reasons.map(({ text }) => text).join()).toContain(
-      'Tom wanted 0.8 ± 0.9 V less than the book',
+      'Tom wanted 0.8 V (± 0.9 V) less than the book, from 1 proven setting with',
     );
     expect(taught.schoolsTouched).toContain('learning');
   });
 
   it('is said and not followed where the shop keeps to the book', () => {
-    const kept = plan({ proven: [proven(-1)], schools: { learning: 'keep-to-book' } });
+    const kept = plan({ learning: machineLearning([proven(-1)]), schools: { learning: 'keep-to-book' } });
     expect(kept.volts).toEqual(BOOK.volts);
     expect(kept.learned).toMatchObject({ followed: false, settings: 1 });
     expect(kept.reasons.map(({ text }) => text).join()).toContain('this shop keeps to the book');
@@ -75,8 +75,11 @@ describe('what beads taught', () => {
       { mode: 'pulse' },
       { wire: { wireClass: 'ER70S-6', diameterMm: 1.0 } },
     ];
-    for (const other of others) expect(plan({ proven: [proven(-1, other)] })).toEqual(BOOK);
-    expect(plan({ machine: undefined, proven: [proven(-1)], wireDiameterMm: 0.8 }).learned).toBeUndefined();
+    for (const other of others)
+      expect(plan({ learning: machineLearning([proven(-1, other)]) })).toEqual(BOOK);
+    expect(
+      plan({ machine: undefined, learning: machineLearning([proven(-1)]), wireDiameterMm: 0.8 }).learned,
+    ).toBeUndefined();
     expect(BOOK.learned).toBeUndefined();
     expect(BOOK.schoolsTouched).not.toContain('learning');
   });
@@ -85,8 +88,10 @@ describe('what beads taught', () => {
     const same = { thicknessMm: 3.1, joint: 'tee' } as const;
     const [older, newer] = [proven(-1, same), proven(-0.5, same)];
     const taught = [older, newer, proven(-2, { ...same, joint: 'lap' })];
-    expect(plan({ proven: taught }).proven).toBe(newer);
-    expect(plan({ proven: taught, schools: { learning: 'keep-to-book' } }).proven).toBe(newer);
+    expect(plan({ learning: machineLearning(taught) }).proven).toBe(newer);
+    expect(plan({ learning: machineLearning(taught), schools: { learning: 'keep-to-book' } }).proven).toBe(
+      newer,
+    );
     const others: readonly Partial<ProvenSetting>[] = [
       { thicknessMm: 3.3 },
       { otherThicknessMm: 6 },
@@ -94,12 +99,12 @@ describe('what beads taught', () => {
       { gas: 'co2' },
     ];
     for (const other of others) {
-      expect(plan({ proven: [proven(-1, { ...same, ...other })] }).proven).toBeUndefined();
+      expect(plan({ learning: machineLearning([proven(-1, { ...same, ...other })]) }).proven).toBeUndefined();
     }
   });
 
   it('leaves a number of the welder’s own alone, and says nothing beside it', () => {
-    const own = plan({ proven: [proven(-1)] }, { volts: 20 });
+    const own = plan({ learning: machineLearning([proven(-1)]) }, { volts: 20 });
     expect(own.volts.start).toBe(20);
     expect(own.reasons.map(({ text }) => text).join()).not.toContain('than the book');
   });

@@ -3,7 +3,7 @@ import { inchesPerMinFromMPerMin } from '../quantity/units.ts';
 import { type Work } from '../material/work.ts';
 import { type WireDiameterMm } from '../wire/wire-diameter.ts';
 import { planSetup } from './plan-setup.ts';
-import type { Resources } from './resources.ts';
+import type { Resources } from '../resources/resources.ts';
 import type { OwnNumbers, PlannedSetup, RefusedSetup } from './setup.ts';
 
 const BASE: Work = {

@@ -17,7 +17,7 @@ import { earlyRefusal, nothingAsked } from './early-refusal.ts';
 import { otherWays } from './other-ways.ts';
 import { planWay } from './plan-way.ts';
 import { refused } from './refusal.ts';
-import type { Resources } from './resources.ts';
+import type { Resources } from '../resources/resources.ts';
 import { settleWay } from './settle-way.ts';
 import type { OwnNumbers, RefusedSetup, Setup } from './setup.ts';
 

@@ -128,14 +128,14 @@ function voltsOf({ open, trueDiameterMm, gas, demand }: SettledWay, currentA: nu
 /** What beads on the machine taught with this wire, gas and mode, and what they proved for this very work. */
 function taughtOf({ open, wire, gas }: SettledWay): Pick<PlannedSetup, 'learned' | 'proven'> {
   const { resources, schools, work } = open.context;
-  if (!resources.machine || !resources.proven || open.family.volts.kind !== 'arc') {
+  if (!resources.machine || !resources.learning || open.family.volts.kind !== 'arc') {
     return { learned: undefined, proven: undefined };
   }
   const given = { wire, gas: gas.gas.id, mode: open.mode };
-  const learned = learnedOffset(resources.proven, given);
+  const learned = learnedOffset(resources.learning, given);
   return {
     learned: learned && { ...learned, followed: schools.learning === 'follow-machine' },
-    proven: provenFor(resources.proven, given, work),
+    proven: provenFor(resources.learning, given, work),
   };
 }
 

@@ -1,5 +1,6 @@
 import { runLimits } from '../bead/bead-plan.ts';
-import { completeWork, resourcesOf } from '../quick-line/complete-work.ts';
+import { completeWork } from '../quick-line/complete-work.ts';
+import { resourcesOf } from '../resources/shop.ts';
 import { effectiveWork, parseQuickLine } from '../quick-line/parse.ts';
 import { planSetup } from './plan-setup.ts';
 import type { PlannedSetup } from './setup.ts';

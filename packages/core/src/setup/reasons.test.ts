@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { FAMILIES } from '../family/families.ts';
 import { JOINTS, POSITIONS, SURFACES, type Joint, type Work } from '../material/work.ts';
-import { WAY_MODES } from '../way/way-mode.ts';
+import { WAY_MODES } from '../transfer/way-mode.ts';
 import { planSetup } from './plan-setup.ts';
-import type { Resources } from './resources.ts';
+import type { Resources } from '../resources/resources.ts';
 import type { PlannedSetup, Reason } from './setup.ts';
 
 /** Evenly spread, unlike fast-check's doubles, which crowd at the ends of their range. */

@@ -10,6 +10,7 @@ import { HANDBOOK, MODEL, PRACTICE, standard, YOURS } from '../provenance/source
 import type { Schools } from '../school/school.ts';
 import { wireClassRow } from '../wire/wire-class.ts';
 import type { PlannedSetup, Reason } from './setup.ts';
+import { learnedClaim } from '../learning/learned-words.ts';
 
 type Unreasoned = Omit<PlannedSetup, 'reasons' | 'ways'>;
 
@@ -83,11 +84,8 @@ function voltsText(plan: Unreasoned): string {
 
 function learnedReason({ learned, own }: Unreasoned, machineName = 'This machine'): readonly Reason[] {
   if (!learned || own.volts !== undefined) return [];
-  const { start, low, high } = learned.offsetV;
-  const offset = `${Math.abs(start).toFixed(1)} ± ${((high - low) / 2).toFixed(1)} V ${start < 0 ? 'less' : 'more'}`;
-  const from = `${learned.settings} proven setting${learned.settings === 1 ? '' : 's'}`;
   const moved = learned.followed ? 'the volts are moved by that' : 'this shop keeps to the book';
-  const text = `${machineName} wanted ${offset} than the book with this wire, gas and transfer, from ${from}: ${moved}.`;
+  const text = `${learnedClaim(learned, machineName)} with this wire, gas and transfer: ${moved}.`;
   return [{ item: 'volts', text, source: MODEL }];
 }
 

@@ -1,5 +1,6 @@
 import type { Work } from '../material/work.ts';
-import { MODEL_VERSION, type RefusalCode, type RefusedSetup } from './setup.ts';
+import type { RefusalCode } from '../refusal/refusal-code.ts';
+import { MODEL_VERSION, type RefusedSetup } from './setup.ts';
 
 /** A refusal with its code, its reasons and what to do instead. */
 export function refused(

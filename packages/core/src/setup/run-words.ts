@@ -1,7 +1,7 @@
 import type { Family } from '../family/family.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
 import { isFilletJoint, type Work } from '../material/work.ts';
-import { isGasless } from '../gas/gas-verdict.ts';
+import { isGasless } from '../family/gas-verdict.ts';
 import type { RunRole } from '../runs/run.ts';
 import { handWords } from './technique.ts';
 

@@ -2,8 +2,8 @@ import type { Family } from '../family/family.ts';
 import { type Machine, type MachineFeature, machineHas } from '../machine/machine.ts';
 import type { Work } from '../material/work.ts';
 import { HANDBOOK, PRACTICE, type Source } from '../provenance/source.ts';
-import { isGasless } from '../gas/gas-verdict.ts';
-import type { WireClass } from '../wire/wire-class.ts';
+import { isGasless } from '../family/gas-verdict.ts';
+import { type WireClass, wireClassRow } from '../wire/wire-class.ts';
 
 /** One of the settings behind the four numbers. */
 export interface SecondarySetting {
@@ -113,8 +113,13 @@ const ROWS: Readonly<Record<MachineFeature, Row>> = {
         )
       : row('crater fill', 'off: pause half a second', 'Half a second on the spot fills the crater.'),
   pinch: ({ wireClass }) =>
-    wireClass === 'ER4043'
-      ? row('end-of-weld pinch', '50 %, at most 75 %', 'With 4043 too much acts as burnback.', PRACTICE)
+    wireClassRow(wireClass).soft === true
+      ? row(
+          'end-of-weld pinch',
+          '50 %, at most 75 %',
+          'With a wire this soft too much acts as burnback.',
+          PRACTICE,
+        )
       : row('end-of-weld pinch', 'middle', 'Too high acts as burnback.', PRACTICE),
   'two-step': () => undefined, // every machine has it; the row of the four-step says when
   'four-step': ({ family }) =>

@@ -2,7 +2,7 @@ import { currentDemand, type CurrentDemand } from '../demand/current-demand.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
 import { SINGLE_PASS_MOST_MM } from '../way/way-limits.ts';
 import type { OpenWay } from '../way/ways.ts';
-import { isSinglePass } from '../wire/wire-class.ts';
+import { isSinglePass, usualClass, wireClassRow } from '../wire/wire-class.ts';
 import { chooseGas, type GasChoice } from './choose-gas.ts';
 import { chooseWire, type WireChoice } from './choose-wire.ts';
 import { type CurrentLimits, judgeCurrent } from './judge-current.ts';
@@ -38,7 +38,7 @@ function singlePassRefusal(open: OpenWay, wire: WireChoice, plannedA: number): R
     work,
     'single-pass-wire',
     [`${wire.wireClass} is ${why}: a second pass over it cracks.`],
-    ['Take E71T-11, which takes several passes.'],
+    [`Take ${usualClass(wireClassRow(wire.wireClass).way).id}, which takes several passes.`],
   );
 }
 

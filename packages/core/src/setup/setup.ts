@@ -8,13 +8,15 @@ import type { Gas } from '../gas/gas.ts';
 import type { LearnedOffset, ProvenSetting } from '../learning/learned-offset.ts';
 import type { WeldMetal } from '../material/metal-pair.ts';
 import type { Work } from '../material/work.ts';
+import type { RefusalCode } from '../refusal/refusal-code.ts';
 import type { PolarityChoice } from '../polarity/polarity.ts';
 import type { Source } from '../provenance/source.ts';
 import type { Span } from '../quantity/span.ts';
 import type { Run } from '../runs/run.ts';
 import type { SchoolId } from '../school/school.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
-import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
+import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { FitUp } from './fit-up.ts';
 import type { SecondarySetting } from './secondary-settings.ts';
@@ -153,35 +155,6 @@ export interface PlannedSetup {
   readonly reasons: readonly Reason[];
   readonly cautions: readonly Caution[];
 }
-
-export type RefusalCode =
-  | 'metal-not-weldable'
-  | 'no-filler-for-pair'
-  | 'filler-needed'
-  | 'filler-wrong-for-metal'
-  | 'filler-wrong-for-service'
-  | 'gas-wrong-for-metal'
-  | 'gas-wrong-for-wire'
-  | 'gas-too-little-co2'
-  | 'gas-too-much-co2'
-  | 'gas-not-used'
-  | 'polarity-wrong-for-wire'
-  | 'way-wrong-for-metal'
-  | 'mode-wrong-for-metal'
-  | 'mode-globular'
-  | 'wire-of-another-way'
-  | 'position-wrong-for-way'
-  | 'joint-wrong-for-way'
-  | 'too-thin-for-way'
-  | 'too-thick-for-way'
-  | 'machine-without-pulse'
-  | 'machine-without-spool-gun'
-  | 'machine-too-large'
-  | 'machine-too-small'
-  | 'wire-too-large'
-  | 'wire-too-small'
-  | 'wire-without-window'
-  | 'single-pass-wire';
 
 export interface RefusedSetup {
   readonly status: 'refused';

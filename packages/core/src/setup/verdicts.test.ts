@@ -1,4 +1,5 @@
-import { completeWork, resourcesOf } from '../quick-line/complete-work.ts';
+import { completeWork } from '../quick-line/complete-work.ts';
+import { resourcesOf } from '../resources/shop.ts';
 import { effectiveWork, parseQuickLine } from '../quick-line/parse.ts';
 import type { Machine } from '../machine/machine.ts';
 import { inchesPerMinFromMPerMin } from '../quantity/units.ts';

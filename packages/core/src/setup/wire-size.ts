@@ -5,7 +5,8 @@ import type { Gas } from '../gas/gas.ts';
 import { sprayFloorA } from '../transfer/transition.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
 import { GUN_LIMITS } from '../way/gun-limits.ts';
-import type { Way, WireClass } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
+import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { WorkContext } from '../way/work-context.ts';
 

@@ -1,4 +1,4 @@
-import type { MachineKind } from '../machine/machine-kind.ts';
+import type { MachineKind } from './machine-kind.ts';
 import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 
 /** Volts read while an arc burnt, with the current. */

@@ -1,4 +1,4 @@
-import type { MachineKind } from '../machine/machine-kind.ts';
+import type { MachineKind } from './machine-kind.ts';
 import {
   ASSUMED_DROOP,
   type Droop,

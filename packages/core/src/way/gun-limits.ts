@@ -1,5 +1,5 @@
 import { PRACTICE, type Source } from '../provenance/source.ts';
-import type { Way } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
 /** What a gun carries, whatever the machine gives. */

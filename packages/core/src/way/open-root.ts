@@ -2,7 +2,7 @@ import { BEVEL_FROM_MM } from '../bead/joint-section.ts';
 import type { Family } from '../family/family.ts';
 import { isOfWay } from '../wire/wire-class.ts';
 import { fillerVerdict } from '../wire/filler-verdict.ts';
-import type { WayMode } from './way-mode.ts';
+import type { WayMode } from '../transfer/way-mode.ts';
 import type { WorkContext } from './work-context.ts';
 
 /** Whether a solid wire for this work is at hand, or nothing is known of what is. */

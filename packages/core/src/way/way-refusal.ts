@@ -1,17 +1,18 @@
 import { isSizeForPosition } from '../family/ceilings.ts';
 import { type Family, sizeOf } from '../family/family.ts';
 import { gasOf } from '../gas/gas.ts';
-import { gasVerdict, isGasless } from '../gas/gas-verdict.ts';
+import { gasVerdict, isGasless } from '../family/gas-verdict.ts';
 import { type MachineFeature, machineHas } from '../machine/machine.ts';
 import { JOINT_NAME, POSITION_NAME } from '../material/work.ts';
 import { polarityOf } from '../polarity/polarity.ts';
-import type { RefusalCode } from '../setup/setup.ts';
+import type { RefusalCode } from '../refusal/refusal-code.ts';
 import { fillerVerdict } from '../wire/filler-verdict.ts';
-import { WAY_NAME, type WireClass } from '../wire/wire-class.ts';
+import { WAY_NAME } from '../wire/way.ts';
+import { isOfWay, type WireClass } from '../wire/wire-class.ts';
 import { isRootedInDip } from './open-root.ts';
 import { COLDER, HOTTER, UPWARD } from './metal-ways.ts';
 import { thickestMm, VERTICAL_DOWN_MOST_MM, WAY_LIMITS } from './way-limits.ts';
-import { type WayMode, wayModeName } from './way-mode.ts';
+import { type WayMode, wayModeName } from '../transfer/way-mode.ts';
 import type { WorkContext } from './work-context.ts';
 
 /** Why a way cannot be gone for this work, and what to do about it. */
@@ -131,7 +132,8 @@ const byThickness: Rule = ({ family, context }) => {
 const byCoating: Rule = ({ option, context }) => {
   if (option.way !== 'bronze-braze' || context.pair.coated || context.resources.way === 'bronze-braze')
     return undefined;
-  if (context.resources.wireClass === 'ERCuSi-A') return undefined;
+  const asked = context.resources.wireClass;
+  if (asked !== undefined && isOfWay(asked, option.way)) return undefined;
   const reason = 'Brazing is for thin coated sheet: bare steel is welded.';
   return refusal('way-wrong-for-metal', reason, 'Take solid wire with gas.');
 };

@@ -1,10 +1,10 @@
 import { gasOf } from '../gas/gas.ts';
-import { gasVerdict, isGasless } from '../gas/gas-verdict.ts';
+import { gasVerdict, isGasless } from '../family/gas-verdict.ts';
 import type { Family } from '../family/family.ts';
 import { machineHas } from '../machine/machine.ts';
 import { fillerVerdict } from '../wire/filler-verdict.ts';
 import { isOfWay, type WireClass } from '../wire/wire-class.ts';
-import type { WayMode } from './way-mode.ts';
+import type { WayMode } from '../transfer/way-mode.ts';
 import type { WorkContext } from './work-context.ts';
 
 /**

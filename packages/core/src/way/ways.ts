@@ -1,8 +1,9 @@
 import type { Family } from '../family/family.ts';
 import { familyOf, isWayOfMetal } from '../family/families.ts';
 import { baseMetalRow } from '../material/base-metal.ts';
-import { isOfWay, WAY_NAME } from '../wire/wire-class.ts';
-import { WAY_MODES, type WayMode, wayModeName } from './way-mode.ts';
+import { WAY_NAME } from '../wire/way.ts';
+import { isOfWay } from '../wire/wire-class.ts';
+import { WAY_MODES, type WayMode, wayModeName } from '../transfer/way-mode.ts';
 import { WAYS_OF_METAL } from './metal-ways.ts';
 import { type WayRefusal, wayRefusal } from './way-refusal.ts';
 import { wayScore } from './way-score.ts';

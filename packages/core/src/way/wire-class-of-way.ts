@@ -1,7 +1,9 @@
-import { type AluminiumFiller, rankedFillers } from '../wire/aluminium-filler.ts';
+import { rankedFillers } from '../wire/aluminium-filler.ts';
 import { fillerVerdict, stainlessFiller } from '../wire/filler-verdict.ts';
-import { isOfWay, type Way, type WireClass } from '../wire/wire-class.ts';
+import type { Way } from '../wire/way.ts';
+import { isOfWay, usualClass, type WireClass } from '../wire/wire-class.ts';
 import type { WorkContext } from './work-context.ts';
+import { gasOf } from '../gas/gas.ts';
 
 export interface WireClassChoice {
   readonly wireClass: WireClass;
@@ -13,31 +15,18 @@ export interface WireClassChoice {
 const AT_HAND_WORTH = 1;
 
 function steelClass(way: Way, { resources }: WorkContext): WireClassChoice {
-  const assumed = (wireClass: WireClass, why: string): WireClassChoice => ({
-    wireClass,
+  const gas = resources.gas ?? resources.machine?.loadedGas;
+  const { id, usual, madeFor } = usualClass(way, gas === undefined ? undefined : gasOf(gas));
+  return {
+    wireClass: id,
     origin: 'assumed',
-    why,
-  });
-  switch (way) {
-    case 'self-shielded':
-      return assumed('E71T-11', 'Multi-pass, every position.');
-    case 'gas-shielded-flux-core':
-      return resources.gas === 'co2' ||
-        (resources.gas === undefined && resources.machine?.loadedGas === 'co2')
-        ? assumed('E71T-1C', 'The class made for CO₂.')
-        : assumed('E71T-1M', 'The class made for Ar + 20–25 % CO₂.');
-    case 'metal-cored':
-      return assumed('E70C-6M', 'The usual metal-cored class.');
-    case 'bronze-braze':
-      return assumed('ERCuSi-A', 'Silicon bronze wets zinc-coated sheet.');
-    default:
-      return assumed('ER70S-6', 'Tolerates scale and light rust.');
-  }
+    why: usual ?? `The class made for ${madeFor?.words ?? 'this gas'}.`,
+  };
 }
 
 function aluminiumClass({ work, pair, resources }: WorkContext): WireClassChoice | undefined {
   const { machine, shelf } = resources;
-  const atHand = (filler: AluminiumFiller): boolean =>
+  const atHand = (filler: WireClass): boolean =>
     machine?.loadedWireClass === filler || shelf?.wires.some((wire) => wire.wireClass === filler) === true;
   const ranked = rankedFillers(pair.parts, work.priorities ?? [])
     .map((row) => ({ ...row, score: row.score + (atHand(row.filler) ? AT_HAND_WORTH : 0) }))

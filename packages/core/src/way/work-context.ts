@@ -2,7 +2,7 @@ import { governingThickness, type GoverningThickness } from '../demand/governing
 import type { MetalPair } from '../material/metal-pair.ts';
 import type { Work } from '../material/work.ts';
 import { type Schools, settledSchools } from '../school/school.ts';
-import type { Resources } from '../setup/resources.ts';
+import type { Resources } from '../resources/resources.ts';
 
 /** The work with everything that is settled before a way is chosen. */
 export interface WorkContext {

@@ -1,17 +1,18 @@
 import type { PartMetal } from '../material/metal-pair.ts';
 import type { Priority } from '../material/work.ts';
+import type { FillerServes } from './wire-class-table.ts';
 import { HANDBOOK, type Source } from '../provenance/source.ts';
-import type { WireClass } from './wire-class.ts';
+import { WIRE_CLASS_ROWS, type WireClass, wireClassRow } from './wire-class.ts';
 
-export const ALUMINIUM_FILLERS = ['ER5356', 'ER4043', 'ER5183', 'ER4943', 'ER5556', 'ER5554'] as const;
-export type AluminiumFiller = (typeof ALUMINIUM_FILLERS)[number];
+/** Every aluminium wire. */
+const FILLERS = WIRE_CLASS_ROWS.filter(({ metals }) => metals.includes('aluminium'));
 
 /** How a filler suits a base, best to never. */
 export type FillerGrade = 'best' | 'good' | 'usable' | 'caution' | 'no';
 
 interface BaseRow {
   readonly alloys: readonly string[];
-  readonly grades: Readonly<Record<AluminiumFiller, FillerGrade>>;
+  readonly grades: Readonly<Partial<Record<WireClass, FillerGrade>>>;
   readonly source: Source;
 }
 
@@ -79,63 +80,18 @@ export const ALUMINIUM_FILLER_TABLE: readonly BaseRow[] = [
   }),
 ];
 
-/** How well a filler serves a priority, 0 to 3. Source: handbook, from memory; the scale is ours. */
-const SERVES: Readonly<Record<AluminiumFiller, Readonly<Record<Priority, number>>>> = {
-  ER4043: {
-    'crack-resistance': 3,
-    strength: 0,
-    ductility: 0,
-    corrosion: 2,
-    colour: 0,
-    'warm-service': 3,
-    feedability: 0,
-  },
-  ER4943: {
-    'crack-resistance': 3,
-    strength: 2,
-    ductility: 0,
-    corrosion: 2,
-    colour: 0,
-    'warm-service': 3,
-    feedability: 1,
-  },
-  ER5356: {
-    'crack-resistance': 1,
-    strength: 3,
-    ductility: 3,
-    corrosion: 2,
-    colour: 3,
-    'warm-service': 0,
-    feedability: 3,
-  },
-  ER5183: {
-    'crack-resistance': 1,
-    strength: 3,
-    ductility: 3,
-    corrosion: 3,
-    colour: 3,
-    'warm-service': 0,
-    feedability: 3,
-  },
-  ER5556: {
-    'crack-resistance': 1,
-    strength: 3,
-    ductility: 2,
-    corrosion: 2,
-    colour: 3,
-    'warm-service': 0,
-    feedability: 3,
-  },
-  ER5554: {
-    'crack-resistance': 1,
-    strength: 1,
-    ductility: 3,
-    corrosion: 3,
-    colour: 3,
-    'warm-service': 3,
-    feedability: 2,
-  },
+const SERVES_NOTHING: FillerServes = {
+  'crack-resistance': 0,
+  strength: 0,
+  ductility: 0,
+  corrosion: 0,
+  colour: 0,
+  'warm-service': 0,
+  feedability: 0,
 };
+
+/** Filler taken where the alloy is not named. Source: common practice. */
+const UNNAMED_ALLOY_FILLER: WireClass = 'ER5356';
 
 const GRADE_WORTH: Readonly<Record<FillerGrade, number>> = {
   best: 3,
@@ -147,33 +103,49 @@ const GRADE_WORTH: Readonly<Record<FillerGrade, number>> = {
 const ORDER: readonly FillerGrade[] = ['best', 'good', 'usable', 'caution', 'no'];
 
 /** Whether a wire class is one of the aluminium fillers. */
-export function isAluminiumFiller(wireClass: WireClass): wireClass is AluminiumFiller {
-  return (ALUMINIUM_FILLERS as readonly string[]).includes(wireClass);
+export function isAluminiumFiller(wireClass: WireClass): boolean {
+  return FILLERS.some(({ id }) => id === wireClass);
 }
 
 /** The filler's grade on one base; an alloy that is not named takes what any common alloy allows. */
-export function gradeOn(filler: AluminiumFiller, { metal, alloy }: PartMetal): FillerGrade {
+export function gradeOn(filler: WireClass, { metal, alloy }: PartMetal): FillerGrade {
   if (metal === 'cast-aluminium') return gradeOf(filler, '356');
-  return alloy === undefined ? (filler === 'ER5356' ? 'usable' : 'caution') : gradeOf(filler, alloy);
+  return alloy === undefined
+    ? filler === UNNAMED_ALLOY_FILLER
+      ? 'usable'
+      : 'caution'
+    : gradeOf(filler, alloy);
 }
 
-function gradeOf(filler: AluminiumFiller, alloy: string): FillerGrade {
-  return ALUMINIUM_FILLER_TABLE.find((base) => base.alloys.includes(alloy))?.grades[filler] ?? 'caution';
+/** A filler that the chart does not hold is graded as the worst of its kind, and as a second choice at best. */
+function gradeOf(filler: WireClass, alloy: string): FillerGrade {
+  const base = ALUMINIUM_FILLER_TABLE.find(({ alloys }) => alloys.includes(alloy));
+  if (!base) return 'caution';
+  const own = base.grades[filler];
+  if (own !== undefined) return own;
+  const { silicon } = wireClassRow(filler);
+  const kin = FILLERS.filter((row) => row.silicon === silicon).flatMap(({ id }) => base.grades[id] ?? []);
+  return kin.includes('no') ? 'no' : 'caution';
 }
 
 /** The worse of the filler's grades on the two parts. */
-export function gradeOnBoth(filler: AluminiumFiller, parts: readonly [PartMetal, PartMetal]): FillerGrade {
+export function gradeOnBoth(filler: WireClass, parts: readonly [PartMetal, PartMetal]): FillerGrade {
   const grades = parts.map((part) => gradeOn(filler, part));
   return ORDER.findLast((grade) => grades.includes(grade)) ?? 'no';
 }
 
+/** How well a filler serves each priority; of one that nothing is known of, nothing is promised. */
+function servesOf(filler: WireClass): FillerServes {
+  return wireClassRow(filler).serves ?? SERVES_NOTHING;
+}
+
 /** Whether the filler must stay out of service above 65 °C: more than 3 % magnesium. */
-export function coldServiceOnly(filler: AluminiumFiller): boolean {
-  return SERVES[filler]['warm-service'] === 0;
+export function coldServiceOnly(filler: WireClass): boolean {
+  return servesOf(filler)['warm-service'] === 0;
 }
 
 export interface RankedFiller {
-  readonly filler: AluminiumFiller;
+  readonly filler: WireClass;
   readonly grade: FillerGrade;
   readonly score: number;
   /** The priorities it serves best, in words of the list. */
@@ -189,10 +161,11 @@ export function rankedFillers(
   priorities: readonly Priority[],
 ): readonly RankedFiller[] {
   const warm = priorities.includes('warm-service');
-  return ALUMINIUM_FILLERS.map((filler) => {
+  return FILLERS.map(({ id: filler }) => {
+    const worth = servesOf(filler);
     const grade = gradeOnBoth(filler, parts);
-    const wished = priorities.reduce((sum, p, i) => sum + (SERVES[filler][p] * 1.5) / (i + 1), 0);
-    const serves = priorities.filter((p) => SERVES[filler][p] >= 2);
+    const wished = priorities.reduce((sum, p, i) => sum + (worth[p] * 1.5) / (i + 1), 0);
+    const serves = priorities.filter((p) => worth[p] >= 2);
     return { filler, grade, score: GRADE_WORTH[grade] + wished, serves };
   })
     .filter(({ filler, grade }) => grade !== 'no' && !(warm && coldServiceOnly(filler)))

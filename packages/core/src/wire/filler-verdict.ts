@@ -8,7 +8,8 @@ import {
   isAluminiumFiller,
   rankedFillers,
 } from './aluminium-filler.ts';
-import { type WireClass, wireClassRow } from './wire-class.ts';
+import { usualClass, WIRE_CLASS_ROWS, type WireClass, wireClassRow } from './wire-class.ts';
+import type { WireClassRow } from './wire-class-table.ts';
 
 export type FillerVerdict =
   | { readonly status: 'fits'; readonly caution?: string }
@@ -18,6 +19,17 @@ export type FillerVerdict =
       readonly reason: string;
       readonly instead: string;
     };
+
+/** The first stainless filler of a kind: the one to name. */
+function stainlessWhere(isIt: (row: WireClassRow) => boolean): WireClass {
+  const row = WIRE_CLASS_ROWS.find((one) => one.metals.includes('stainless') && isIt(one));
+  if (!row) throw new Error('no such stainless filler');
+  return row.id;
+}
+
+const BRIDGING = stainlessWhere(({ bridging }) => bridging === true);
+const MOLYBDENUM = stainlessWhere(({ molybdenum }) => molybdenum === true);
+const PLAIN = stainlessWhere(({ bridging, molybdenum }) => bridging !== true && molybdenum !== true);
 
 function wrong(reason: string, instead: string): FillerVerdict {
   return { status: 'refused', code: 'filler-wrong-for-metal', reason, instead };
@@ -55,31 +67,35 @@ function aluminiumVerdict(wireClass: WireClass, work: Work, pair: MetalPair): Fi
 function stainlessVerdict(wireClass: WireClass, pair: MetalPair): FillerVerdict {
   const alloys = pair.parts.map((part) => part.alloy ?? '304');
   const molybdenum = alloys.every((alloy) => alloy.startsWith('316'));
-  const instead = pair.stainlessToSteel ? 'Take ER309LSi.' : `Take ${molybdenum ? 'ER316LSi' : 'ER308LSi'}.`;
-  if (!/^ER3/.test(wireClass))
+  const filler = wireClassRow(wireClass);
+  const instead = `Take ${pair.stainlessToSteel ? BRIDGING : molybdenum ? MOLYBDENUM : PLAIN}.`;
+  if (!filler.metals.includes('stainless'))
     return wrong(`${wireClass} is not a filler for stainless: it rusts and cracks.`, instead);
-  if (pair.stainlessToSteel && wireClass !== 'ER309LSi') {
+  if (pair.stainlessToSteel && filler.bridging !== true) {
     return wrong(
       `${wireClass} between stainless and carbon steel is thinned into a hard, cracking weld.`,
       instead,
     );
   }
-  if (molybdenum && wireClass === 'ER308LSi') {
-    return wrong('ER308LSi on 316 has no molybdenum: the weld corrodes where the plate does not.', instead);
+  if (molybdenum && filler.molybdenum !== true && filler.bridging !== true) {
+    return wrong(
+      `${wireClass} on 316 has no molybdenum: the weld corrodes where the plate does not.`,
+      instead,
+    );
   }
-  if (alloys.includes('430') && wireClass !== 'ER309LSi') {
+  if (alloys.includes('430') && filler.bridging !== true) {
     return {
       status: 'fits',
-      caution: '430 is ferritic: ER309LSi is the safer filler, and keep the heat low.',
+      caution: `430 is ferritic: ${BRIDGING} is the safer filler, and keep the heat low.`,
     };
   }
   return { status: 'fits' };
 }
 
 function steelVerdict(wireClass: WireClass): FillerVerdict {
-  return (wireClassRow(wireClass).metals as readonly string[]).includes('carbon-steel')
+  return wireClassRow(wireClass).metals.includes('carbon-steel')
     ? { status: 'fits' }
-    : wrong(`${wireClass} is not a filler for carbon steel.`, 'Take ER70S-6.');
+    : wrong(`${wireClass} is not a filler for carbon steel.`, `Take ${usualClass('solid-gas').id}.`);
 }
 
 /**
@@ -96,6 +112,6 @@ export function fillerVerdict(wireClass: WireClass, work: Work, pair: MetalPair)
 /** The stainless filler for two parts. */
 export function stainlessFiller(pair: MetalPair): WireClass {
   const alloys = pair.parts.map((part) => part.alloy ?? '304');
-  if (pair.stainlessToSteel || alloys.includes('430')) return 'ER309LSi';
-  return alloys.some((alloy) => alloy.startsWith('316')) ? 'ER316LSi' : 'ER308LSi';
+  if (pair.stainlessToSteel || alloys.includes('430')) return BRIDGING;
+  return alloys.some((alloy) => alloy.startsWith('316')) ? MOLYBDENUM : PLAIN;
 }

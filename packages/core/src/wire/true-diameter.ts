@@ -7,6 +7,6 @@ export const ALUMINIUM_1_2_TRUE_MM = mmFromInches(3 / 64);
 
 /** True diameter of a wire, mm: by its nominal size, but aluminium's 1.2 mm is 3/64 in. */
 export function trueDiameterMm(wireClass: WireClass, nominalMm: WireDiameterMm): number {
-  const aluminium = wireClassRow(wireClass).way === 'aluminium-gun';
+  const aluminium = wireClassRow(wireClass).metals.includes('aluminium');
   return aluminium && nominalMm === 1.2 ? ALUMINIUM_1_2_TRUE_MM : wireDiameterRow(nominalMm).trueMm;
 }

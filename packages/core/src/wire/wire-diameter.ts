@@ -104,7 +104,8 @@ export function wireDiameterRow(nominalMm: WireDiameterMm): WireDiameterRow {
 /** The nominal size that a typed diameter in mm names, or undefined when no wire is sold in it. */
 export function nominalWireMm(mm: number): WireDiameterMm | undefined {
   const metric = WIRE_DIAMETER_TABLE.find(
-    (row) => Math.abs(row.nominalMm - mm) < 0.0005 || Math.abs((row.alsoNamedMm ?? 0) - mm) < 0.0005,
+    ({ nominalMm, alsoNamedMm = nominalMm }) =>
+      Math.abs(nominalMm - mm) < 0.0005 || Math.abs(alsoNamedMm - mm) < 0.0005,
   );
   if (metric !== undefined) return metric.nominalMm;
   return WIRE_DIAMETER_TABLE.find((row) =>

@@ -1,0 +1,75 @@
+import type { MachineDials } from '../dial-calibration/machine-dials.ts';
+import type { BeadSetting } from '../dial-in/bead-report.ts';
+import { entryFor, type EntrySetting } from '../one-entry/one-entry.ts';
+import type { PlannedSetup } from '../setup/setup.ts';
+import { currentAt, type WindowPoint } from '../setup/window-curve.ts';
+import { positionVolts } from '../volts-calibration/position-volts.ts';
+import { voltsTerm, type VoltsTerm, wireReach, wireTerm, type WireTerm } from './knob-terms.ts';
+import type { Machine } from '../machine/machine.ts';
+
+/** A plan in the terms of one machine's controls. */
+export interface MachineTerms {
+  readonly wire: WireTerm;
+  readonly volts: VoltsTerm;
+  /** Entry and trim, on a machine that sets both from one entry; never for pulse, whose trim is an arc length. */
+  readonly entry: EntrySetting | undefined;
+}
+
+/** Position of the volts control that a term settles. */
+export function positionOf(term: VoltsTerm): string | undefined {
+  return term.status === 'position' ? term.choice.position.name : undefined;
+}
+
+/**
+ * A plan in the terms of one machine's controls: the volts first, because where the feed motor hangs on the weld
+ * supply the wire speed goes with the tap.
+ *
+ * @param dials what was measured of the machine's wire control
+ * @param at wire speed, m/min, and volts in place of the plan's own start
+ */
+export function machineTerms(
+  machine: Machine,
+  dials: MachineDials,
+  plan: PlannedSetup,
+  at: BeadSetting = {
+    wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start,
+    volts: plan.volts.start,
+  },
+): MachineTerms {
+  const volts = voltsTerm(machine, at.volts, currentAt(plan, at.wireFeedSpeedMPerMin));
+  const { wireClass, diameterMm } = plan.wire;
+  const wanted = { wireClass, diameterMm, gas: plan.gas.gas.id, ...at };
+  return {
+    volts,
+    wire: wireTerm(machine, dials, at.wireFeedSpeedMPerMin, positionOf(volts)),
+    entry: machine.oneEntry && plan.voltsKind === 'arc' ? entryFor(machine.oneEntry, wanted) : undefined,
+  };
+}
+
+/** Arc volts of one position over the wire speeds of a window chart. */
+export interface PositionLine {
+  readonly name: string;
+  readonly points: readonly { readonly wireFeedSpeedMPerMin: number; readonly volts: number }[];
+}
+
+/** The machine's taps or letters as lines over a window chart; none for a machine that shows its volts. */
+export function positionLines(machine: Machine, window: readonly WindowPoint[]): readonly PositionLine[] {
+  const control = machine.voltsControl;
+  if (control?.kind !== 'positions') return [];
+  return control.positions.flatMap((position): PositionLine[] => {
+    const points = window.flatMap(({ wireFeedSpeedMPerMin, currentA }) => {
+      const gives = positionVolts(position, machine.kind ?? 'transformer', currentA);
+      return gives ? [{ wireFeedSpeedMPerMin, volts: gives.volts.start }] : [];
+    });
+    return points.length < 2 ? [] : [{ name: position.name, points }];
+  });
+}
+
+/** Wire speeds that the machine reaches with a plan's position, m/min; undefined where nothing is known. */
+export function planReach(
+  machine: Machine,
+  dials: MachineDials,
+  { volts }: MachineTerms,
+): readonly [low: number, high: number] | undefined {
+  return wireReach(machine, dials, positionOf(volts));
+}

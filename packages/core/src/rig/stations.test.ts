@@ -1,0 +1,131 @@
+import type { Machine } from '../machine/machine.ts';
+import type { Work } from '../material/work.ts';
+import type { Resources } from '../resources/resources.ts';
+import { planSetup } from '../setup/plan-setup.ts';
+import type { PlannedSetup } from '../setup/setup.ts';
+import { STATION_IDS, stationsOf } from './stations.ts';
+
+const WORK: Work = {
+  metal: 'carbon-steel',
+  thicknessMm: 3,
+  joint: 'tee',
+  position: 'flat',
+  surface: 'clean',
+  place: 'indoors',
+  windy: false,
+};
+const TOM: Machine = {
+  name: 'Tom',
+  loadedWireClass: 'ER70S-6',
+  loadedWireDiameterMm: 0.8,
+  loadedGas: 'ar-co2-18',
+  standingPolarity: 'DCEP',
+};
+
+function planOf(over: Partial<Work> = {}, resources: Resources = {}): PlannedSetup {
+  const setup = planSetup({ ...WORK, ...over }, resources);
+  if (setup.status !== 'planned') throw new Error(setup.code);
+  return setup;
+}
+
+describe('the stations', () => {
+  it('stand in the order a welder looks, each with what to fit, why, how to look and what goes wrong', () => {
+    const stations = stationsOf(planOf(), undefined);
+    expect(stations.map(({ id }) => id)).toEqual(STATION_IDS);
+    for (const { fit, why, check, ifWrong, short } of stations) {
+      for (const text of [fit, why, check, ifWrong, short]) expect(text.length).toBeGreaterThan(1);
+    }
+  });
+
+  it('say whether the machine has the roll, and how its leads are swapped', () => {
+    const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+    const of = (machine: Machine) =>
+      Object.fromEntries(stationsOf(setup, machine).map((station) => [station.id, station]));
+    expect(of(TOM).rolls).toMatchObject({ mark: 'unknown' });
+    const without = of({ ...TOM, rolls: [{ form: 'v-smooth', grooveMm: 1.0 }] });
+    expect(without.rolls).toMatchObject({ mark: 'change' });
+    expect(without.rolls?.check).toContain('Tom has no such roll');
+    expect(of({ ...TOM, rolls: [{ form: 'v-smooth', grooveMm: 0.8 }] }).rolls?.check).toContain('Tom has it');
+    const swaps = (['sockets', 'links', 'switch', 'fixed'] as const).map(
+      (polarityChange) => of({ ...TOM, polarityChange }).leads?.check,
+    );
+    expect(new Set(swaps).size).toBe(4);
+    expect(swaps[1]).toContain('links');
+  });
+
+  const marks = (setup: PlannedSetup, machine?: Machine): Record<string, string> =>
+    Object.fromEntries(stationsOf(setup, machine).map(({ id, mark }) => [id, mark]));
+
+  it('are marked by what stands on the machine', () => {
+    const resources = { wireDiameterMm: 0.8, gas: 'ar-co2-18' } as const;
+    expect(marks(planOf({}, resources), TOM)).toMatchObject({
+      leads: 'fitted',
+      spool: 'fitted',
+      gas: 'fitted',
+    });
+    expect(marks(planOf({}, { way: 'self-shielded' }), TOM)).toMatchObject({
+      leads: 'change',
+      spool: 'change',
+      gas: 'change',
+    });
+    expect(marks(planOf())).toMatchObject({ leads: 'unknown', spool: 'unknown', gas: 'unknown' });
+  });
+
+  it('say what to do with the gas when there is none', () => {
+    const gas = stationsOf(planOf({}, { way: 'self-shielded' }), undefined).find(({ id }) => id === 'gas');
+    expect(gas).toMatchObject({ short: 'none', fit: 'No gas: close the cylinder' });
+  });
+
+  it('say the flow as the reader reads it', () => {
+    const gas = (flowText?: (lPerMin: number) => string) =>
+      stationsOf(planOf({}, { gas: 'ar-co2-18' }), undefined, flowText).find(({ id }) => id === 'gas')?.fit;
+    expect(gas()).toBe('Ar + 18 % CO₂, 12 L/min');
+    expect(gas((lPerMin) => `${(lPerMin * 2.1189).toFixed(0)} CFH`)).toBe('Ar + 18 % CO₂, 25 CFH');
+  });
+
+  it('say what to hear for in each transfer', () => {
+    const arc = (setup: PlannedSetup) => stationsOf(setup, undefined).find(({ id }) => id === 'arc')?.check;
+    expect(arc(planOf())).toContain('sizzle');
+    expect(arc(planOf({ thicknessMm: 8 }, { mode: 'spray', wireDiameterMm: 1.2 }))).toContain('hiss');
+    expect(arc(planOf({}, { way: 'self-shielded' }))).toContain('slag');
+  });
+
+  const byId = (over: Partial<Work> = {}, resources: Resources = {}) =>
+    Object.fromEntries(
+      stationsOf(planOf(over, resources), undefined, (flow) => `${flow.toFixed(0)} l`).map((one) => [
+        one.id,
+        one,
+      ]),
+    );
+
+  it('say the gas, its flow and what too little does; without gas, that the cylinder is closed', () => {
+    const { gas } = byId({}, { gas: 'ar-co2-18', wireDiameterMm: 0.8 });
+    expect(gas).toMatchObject({ short: 'Ar + 18 % CO₂', fit: 'Ar + 18 % CO₂, 12 l' });
+    expect(gas?.check).toContain('while gas really flows');
+    expect(gas?.ifWrong).toContain('Too little lets air in');
+    expect(gas?.why).toContain('As many litres a minute');
+    const { gas: none } = byId({}, { way: 'self-shielded' });
+    expect(none).toMatchObject({
+      short: 'none',
+      fit: 'No gas: close the cylinder',
+      check: 'Cylinder closed, hose bled.',
+      ifWrong: 'Gas does not help this wire: it is wasted.',
+    });
+    expect(none?.why).toBe('No gas: close the cylinder.');
+  });
+
+  it('say the leg of a fillet, the transfer, and how the joint is made ready', () => {
+    const tee = byId();
+    expect(tee['joint']?.fit).toMatch(/^45° to the work, leg \d\.\d mm$/);
+    expect(tee['arc']?.short).toBe('short-circuit');
+    expect(byId({ joint: 'butt', thicknessMm: 2 })['joint']?.fit).not.toContain('leg');
+    expect(byId({}, { way: 'self-shielded' })['arc']?.short).toBe('flux core');
+    const plan = planOf({ joint: 'butt', thicknessMm: 8, surface: 'mill-scale' });
+    const joint = stationsOf(plan, undefined).find(({ id }) => id === 'joint');
+    expect(joint?.check).toBe(plan.fitUp.preparation[0]);
+  });
+
+  it('ask a plan for its reasons, and do without none', () => {
+    expect(() => stationsOf({ ...planOf(), reasons: [] }, undefined)).toThrow('the plan gives no reason for');
+  });
+});
