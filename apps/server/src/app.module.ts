@@ -5,12 +5,14 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import type { Config } from './config/config.ts';
 import { dataSourceOptions } from './database/data-source-options.ts';
 import { DemoModule } from './demo/demo.module.ts';
+import { EventsModule } from './events/events.module.ts';
+import { LearningModule } from './learning/learning.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
 import { PlanModule } from './plan/plan.module.ts';
-import { ProvenModule } from './proven/proven.module.ts';
 import { ShopModule } from './shop/shop.module.ts';
 import { TestBeadsModule } from './test-beads/test-beads.module.ts';
+import { UpkeepModule } from './upkeep/upkeep.module.ts';
 
 @Module({})
 export class AppModule {
@@ -21,7 +23,7 @@ export class AppModule {
         TypeOrmModule.forRoot({ ...dataSourceOptions(config.databasePath), retryAttempts: 0 }),
         ServeStaticModule.forRoot({
           rootPath: config.webRoot,
-          exclude: ['/api/{*rest}'],
+          exclude: ['/api/{*rest}', '/assets/{*rest}', '/:file.:ending'], // no page: a file that is missing is missing
           serveStaticOptions: {
             setHeaders: (response, path) => {
               const hashed = path.startsWith(join(config.webRoot, 'assets'));
@@ -32,12 +34,14 @@ export class AppModule {
             },
           },
         }),
+        EventsModule,
+        LearningModule,
         JobsModule,
         TestBeadsModule,
         MachinesModule,
         PlanModule,
-        ProvenModule,
         ShopModule,
+        UpkeepModule,
         ...(config.demo ? [DemoModule] : []),
       ],
     };

@@ -1,25 +1,38 @@
 import { type INestApplication, type LogLevel } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import compression from 'compression';
 import helmet from 'helmet';
 import { serveApiDocs } from './api-docs.ts';
 import { AppModule } from './app.module.ts';
 import type { Config } from './config/config.ts';
+import { access, type AccessRules, OWN_HOSTS } from './access/access.ts';
 import { ApiErrorFilter } from './errors/api-error.filter.ts';
+import { type ErrorLog, STDERR_LOG } from './errors/error-log.ts';
+import { requestId } from './errors/request-id.ts';
+import { MadeInterceptor } from './events/made.interceptor.ts';
 
 /** Largest body that is taken: a machine's file with two thousand readings. */
 export const BODY_LIMIT = '1mb';
 
+/** What an application may be given otherwise than it is. */
+export interface AppOptions {
+  readonly logger?: LogLevel[] | false;
+  readonly errorLog?: ErrorLog;
+  readonly accessRules?: AccessRules;
+}
+
 /** The whole application on its database, ready to listen. */
-export async function createApp(
-  config: Config,
-  logger: LogLevel[] | false = ['error', 'warn'],
-): Promise<INestApplication> {
+export async function createApp(config: Config, options: AppOptions = {}): Promise<INestApplication> {
+  const { logger = ['error', 'warn'], errorLog = STDERR_LOG, accessRules = { hosts: OWN_HOSTS } } = options;
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
     logger,
     abortOnError: false,
     bodyParser: false,
   });
+  app.use(requestId);
+  app.use(access(accessRules));
+  app.use(compression());
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.use(
     helmet({
@@ -34,7 +47,8 @@ export async function createApp(
       strictTransportSecurity: false,
     }),
   );
-  app.useGlobalFilters(new ApiErrorFilter());
+  app.useGlobalFilters(new ApiErrorFilter(errorLog));
+  app.useGlobalInterceptors(new MadeInterceptor());
   app.enableShutdownHooks();
   serveApiDocs(app);
   return app;

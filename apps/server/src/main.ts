@@ -1,8 +1,8 @@
 import 'reflect-metadata';
-import { closeSync, existsSync, mkdirSync, openSync } from 'node:fs';
-import { dirname } from 'node:path';
 import { type Config, ConfigError, readConfig } from './config/config.ts';
 import { createApp } from './create-app.ts';
+import { MIGRATION_NAMES } from './database/data-source-options.ts';
+import { DatabaseError, makeSureOf } from './database/open-database.ts';
 
 const HOST = '127.0.0.1';
 
@@ -16,19 +16,12 @@ function reasonOf(error: unknown): string {
   return error instanceof Error ? (error.message.split('\n')[0] ?? error.name) : String(error);
 }
 
-/** Makes a folder level by level: a recursive mkdir never returns where the system takes no new names. */
-function makeFolder(folder: string): void {
-  if (existsSync(folder)) return;
-  makeFolder(dirname(folder));
-  mkdirSync(folder);
-}
-
 async function open(config: Config) {
   try {
-    makeFolder(dirname(config.databasePath));
-    closeSync(openSync(config.databasePath, 'a')); // says plainly what is wrong with the path
-    return await createApp(config, false);
+    makeSureOf(config.databasePath, MIGRATION_NAMES);
+    return await createApp(config, { logger: false });
   } catch (error) {
+    if (error instanceof DatabaseError) return stop(error.message);
     return stop(`Cannot open the database at ${config.databasePath}: ${reasonOf(error)}`);
   }
 }

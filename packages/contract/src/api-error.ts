@@ -7,12 +7,15 @@ export interface ApiError {
   readonly message: string;
   readonly field?: string;
   readonly problems?: readonly Problem[];
+  /** Under which the server's log tells more. */
+  readonly requestId?: string;
 }
 
 export const apiErrorSchema = Joi.object<ApiError>({
   code: Joi.string().required(),
   message: Joi.string().required(),
   field: Joi.string().allow(''),
+  requestId: Joi.string(),
   problems: Joi.array().items(
     Joi.object({ field: Joi.string().allow(''), code: Joi.string(), message: Joi.string() }).unknown(),
   ),

@@ -1,17 +1,21 @@
 import type Joi from 'joi';
 import {
+  changedWork,
   ContractError,
   jobChangeSchema,
+  machineChangeSchema,
+  machineFileTodaySchema,
   newAcknowledgementSchema,
   newJobSchema,
   newMachineSchema,
   newTestBeadSchema,
   planRequestSchema,
   quickWorkOf,
-  shopSettingsSchema,
+  shopChangeSchema,
   validated,
   workSchema,
 } from './index.ts';
+import { shopSettingsSchema } from './shop.ts';
 
 /** Code and field of every problem, or "taken". */
 function verdict<T>(schema: Joi.Schema<T>, value: unknown): string {
@@ -106,5 +110,38 @@ describe('the shop and its machines', () => {
     [{ duty: [{ currentA: 150, percent: 101 }] }, 'out-of-range@duty.0.percent'],
   ])('a machine with %o: %s', (over, expected) => {
     expect(verdict(newMachineSchema, { ...machine, ...over })).toContain(expected);
+  });
+});
+
+it('of many problems fifty are told', () => {
+  const readings = Array.from({ length: 200 }, () => ({ knob: 'x' }));
+  try {
+    validated(machineFileTodaySchema, { dialReadings: readings });
+    throw new Error('taken');
+  } catch (error) {
+    if (!(error instanceof ContractError)) throw error;
+    expect(error.problems).toHaveLength(50);
+  }
+});
+
+describe('a change', () => {
+  it.each([
+    [jobChangeSchema, { own: { volts: null }, work: { joint: null } }, 'taken'],
+    [jobChangeSchema, { version: 3 }, 'missing@'],
+    [jobChangeSchema, { version: 0, own: {} }, 'out-of-range@version'],
+    [jobChangeSchema, { line: '3 mm', work: {} }, 'missing@'],
+    [machineChangeSchema, { currentRangeA: null, version: 2 }, 'taken'],
+    [machineChangeSchema, { name: null }, 'wrong-type@name'],
+    [shopChangeSchema, { schools: { leanMix: null }, shelf: { wires: null } }, 'taken'],
+    [shopChangeSchema, { schools: { leanMix: 'often' } }, 'not-one-of@schools.leanMix'],
+    [newJobSchema, { id: 'mine', line: '3 mm' }, 'wrong-type@id'],
+  ])('is checked field by field (%#)', (schema, value, expected) => {
+    expect(verdict(schema as Joi.Schema, value)).toBe(expected);
+  });
+
+  it('takes the place of what it names, and null takes away', () => {
+    const work = { thicknessMm: 3, joint: 'tee', gas: 'co2' } as const;
+    expect(changedWork(work, { joint: null, thickness: '1/8' })).toEqual({ gas: 'co2', thickness: '1/8' });
+    expect(changedWork(work, { gas: 'argon', windy: undefined as never })).toEqual({ ...work, gas: 'argon' });
   });
 });

@@ -1,83 +1,100 @@
 import {
+  KNOB_RANGE,
   measuredSpeed,
   OutOfRangeError,
   RUN_LENGTH_RANGE_MM,
   RUN_TIME_RANGE_S,
   type TimedReading,
+  type TimedRun,
 } from '@hot-bead/core';
 import Joi from 'joi';
+import { type ChosenId, idSchema } from './command.ts';
+import { figure } from './figure.ts';
+import { lineSchema } from './plain-text.ts';
+import type { StoredShape } from './stored.ts';
+import { exactly } from './validation.ts';
 
 /** A timed reading of the wire-feed dial as it is kept. */
 export interface KeptDialReading extends TimedReading {
   readonly id: string;
   readonly at: string;
-  /** When it was taken out or a new calibration took its place; null while it counts. */
-  readonly supersededAt: string | null;
+  /** Whether it counts: one that was taken out, or lies before a new calibration, is kept as history. */
+  readonly counts: boolean;
 }
 
+/** A reading as it is added, with the id that it is to have. */
+export interface NewDialReading extends TimedReading, ChosenId {}
+
 const [shortest, longest] = RUN_LENGTH_RANGE_MM;
-const [quickest, slowest] = RUN_TIME_RANGE_S;
-const run = Joi.object({
-  lengthMm: Joi.number()
-    .min(shortest)
-    .max(longest)
-    .required()
-    .messages({
-      'number.base': 'The length is a number.',
-      'any.required': 'Measure the wire and write its length.',
-      'number.min': `The length is ${shortest} mm to ${longest / 1000} m.`,
-      'number.max': `The length is ${shortest} mm to ${longest / 1000} m.`,
-    }),
-  timeS: Joi.number()
-    .min(quickest)
-    .max(slowest)
-    .required()
-    .messages({
-      'number.base': 'The time is a number of seconds.',
-      'any.required': 'Write how long the wire ran.',
-      'number.min': `The time is ${quickest} to ${slowest} s.`,
-      'number.max': `The time is ${quickest} to ${slowest} s.`,
-    }),
+const run = exactly<TimedRun>({
+  lengthMm: figure('The length', RUN_LENGTH_RANGE_MM, 'mm', {
+    limits: `${shortest} mm to ${longest / 1000} m`,
+    missing: 'Measure the wire and write its length.',
+  }).required(),
+  timeS: figure('The time', RUN_TIME_RANGE_S, 's', {
+    kind: 'a number of seconds',
+    missing: 'Write how long the wire ran.',
+  }).required(),
 });
 
 const SPEED_MESSAGE = 'That would be a speed no feeder has: check length, unit and time.';
 
-/** A reading of the dial: knob, length and time, the shorter run of the two-length method, tap, and whether an arc burnt. */
-export const newDialReadingSchema = Joi.object<TimedReading>({
-  knob: Joi.number().min(0).max(100).required().messages({
-    'number.base': 'The knob is a number on its scale.',
-    'any.required': 'Write where the knob stood.',
-  }),
+const readingFields = {
+  knob: figure('The knob', KNOB_RANGE, '', {
+    kind: 'a number on its scale',
+    missing: 'Write where the knob stood.',
+  }).required(),
   run: run.required(),
   shortRun: run,
-  position: Joi.string().trim().max(12),
+  position: lineSchema().max(12),
   underArc: Joi.boolean(),
-})
-  .custom((value: TimedReading, helpers) => {
-    try {
-      measuredSpeed(value);
-      return value;
-    } catch (error) {
-      if (error instanceof OutOfRangeError) return helpers.error(error.code);
-      throw error;
-    }
-  })
-  .messages({
-    'speed-out-of-range': SPEED_MESSAGE,
-    'runs-too-alike': 'The two runs are too alike: the longer must be at least 2 s longer.',
-    'length-out-of-range': SPEED_MESSAGE,
-    'time-out-of-range': SPEED_MESSAGE,
-  });
+};
 
-export const dialReadingSchema = Joi.object<KeptDialReading>({
+/** Refuses what no feeder does. */
+function measurable<T extends TimedReading>(value: T, helpers: Joi.CustomHelpers): T | Joi.ErrorReport {
+  try {
+    measuredSpeed(value);
+    return value;
+  } catch (error) {
+    if (error instanceof OutOfRangeError) return helpers.error(error.code);
+    throw error;
+  }
+}
+
+const MEASURABLE_WORDS = {
+  'speed-out-of-range': SPEED_MESSAGE,
+  'runs-too-alike': 'The two runs are too alike: the longer must be at least 2 s longer.',
+  'length-out-of-range': SPEED_MESSAGE,
+  'time-out-of-range': SPEED_MESSAGE,
+};
+
+/** A reading with more fields of its own kind. */
+export function readingSchema<T extends TimedReading>(more: Joi.SchemaMap): Joi.ObjectSchema<T> {
+  return Joi.object<T>({ ...readingFields, ...more })
+    .custom(measurable)
+    .messages(MEASURABLE_WORDS);
+}
+
+/** A reading of the dial: knob, length and time, the shorter run of the two-length method, tap, and whether an arc burnt. */
+export const newDialReadingSchema = readingSchema<NewDialReading>({ id: idSchema });
+
+/** A reading as it is kept: what is not JSON of its own stands in columns. */
+export const keptReadingFields = {
   id: Joi.string().required(),
-  knob: Joi.number().required(),
-  run: Joi.object({ lengthMm: Joi.number().required(), timeS: Joi.number().required() }).required(),
-  shortRun: Joi.object({ lengthMm: Joi.number().required(), timeS: Joi.number().required() }),
-  position: Joi.string(),
-  underArc: Joi.boolean(),
   at: Joi.string().required(),
-  supersededAt: Joi.string().allow(null).required(),
-}).unknown();
-
+  counts: Joi.boolean().required(),
+};
+export const dialReadingSchema = readingSchema<KeptDialReading>(keptReadingFields);
 export const dialReadingListSchema = Joi.array<KeptDialReading[]>().items(dialReadingSchema);
+
+/** The timed runs of a reading, as JSON. */
+export interface KeptRuns {
+  readonly run: TimedRun;
+  readonly shortRun: TimedRun | null;
+}
+
+export const KEPT_RUNS: StoredShape<KeptRuns> = {
+  version: 1,
+  schema: exactly<KeptRuns>({ run: run.required(), shortRun: run.allow(null).required() }),
+  upgrades: {},
+};

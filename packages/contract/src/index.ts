@@ -2,31 +2,70 @@
 export { ContractError, validated, type Problem } from './validation.ts';
 export { apiErrorSchema, type ApiError } from './api-error.ts';
 
+// Text as it is kept
+export { MACHINE_MARK, nameKey, plainLine } from './plain-text.ts';
+
+// Records: the versions that were seen, what happened to them, and the form they are kept in
+export {
+  ACTOR_HEADER,
+  COMMAND_HEADER,
+  DEVICE_HEADER,
+  idSchema,
+  staleAnswerSchema,
+  VERSION_HEADER,
+  versionSchema,
+  type FieldConflict,
+  type StaleAnswer,
+} from './command.ts';
+export {
+  setAsideListSchema,
+  shopEventSchema,
+  type EventKind,
+  type SetAside,
+  type ShopEvent,
+} from './event.ts';
+export { readStored, type StoredShape } from './stored.ts';
+
+// Pages of lists
+export {
+  findRequestSchema,
+  pageRequestSchema,
+  pageSchema,
+  type FindRequest,
+  type Page,
+  type PageRequest,
+} from './page.ts';
+
 // Work
-export { quickWorkOf, workSchema, type WorkInput } from './work.ts';
+export { changedWork, quickWorkOf, workSchema } from './work.ts';
 
 // Jobs
 export {
   jobChangeSchema,
-  jobListSchema,
+  jobPageSchema,
   jobSchema,
-  LINE_MAX,
+  KEPT_JOB,
   newAcknowledgementSchema,
   newJobSchema,
   type Acknowledgement,
   type Job,
   type JobChange,
+  type JobSummary,
+  type KeptJobParts,
   type NewAcknowledgement,
   type NewJob,
+  type SaidJob,
 } from './job.ts';
 
 // Test beads
 export {
+  KEPT_BEAD,
   newTestBeadSchema,
   NOTE_MAX,
   testBeadChangeSchema,
   testBeadListSchema,
   testBeadSchema,
+  type KeptBeadParts,
   type KeptTestBead,
   type NewTestBead,
   type PlanSnapshot,
@@ -34,28 +73,44 @@ export {
 } from './test-bead.ts';
 
 // The shop
-export { SHELF_MOST, shopSettingsSchema, type ShopSettings } from './shop.ts';
+export {
+  KEPT_SHOP,
+  keptShopSchema,
+  shopChangeSchema,
+  wholeShopSchema,
+  type KeptShop,
+  type ShopChange,
+  type ShopSettings,
+  type WholeShop,
+} from './shop.ts';
 
 // Machines
 export {
+  enteredMachineSchema,
+  KEPT_MACHINE,
   machineChangeSchema,
   machineListSchema,
   machineSchema,
   newMachineSchema,
-  ROLLS_MOST,
+  newNameSchema,
+  wholeMachineSchema,
   type KeptMachine,
   type MachineChange,
+  type MachineProfile,
   type NewMachine,
+  type WholeMachine,
 } from './machine.ts';
-export { entryPointSchema, loadedSchema, meterReadingSchema, POSITIONS_MOST } from './machine-controls.ts';
+export { entryPointSchema, loadedSchema, meterReadingSchema } from './machine-controls.ts';
 export {
   dialReadingListSchema,
-  dialReadingSchema,
+  KEPT_RUNS,
   newDialReadingSchema,
   type KeptDialReading,
+  type KeptRuns,
+  type NewDialReading,
 } from './dial-reading.ts';
 export { pastReadingsListSchema, type KeptPastReadings } from './past-readings.ts';
-export { provenListSchema, type KeptProvenSetting } from './proven.ts';
+export { provenPageSchema, shopLearningSchema, type KeptProvenSetting, type ShopLearning } from './proven.ts';
 
 // A machine with its calibrations as a file
 export {
@@ -63,12 +118,13 @@ export {
   MACHINE_FILE_VERSION,
   machineCloneSchema,
   machineFileSchema,
+  machineFileTodaySchema,
   type FileReading,
   type MachineClone,
   type MachineFile,
 } from './machine-file.ts';
 export { machineCsv } from './machine-csv.ts';
-export { readMachineCsv, type CsvVerdict, type MachineCsvReading } from './machine-csv-read.ts';
+export { CSV_CHARACTERS_MOST, readMachineCsv, type CsvVerdict } from './machine-csv-read.ts';
 
 // Plans
-export { planRequestSchema, type PlanRequest, type PlanResponse } from './plan.ts';
+export { planRequestSchema, planResponseSchema, type PlanRequest, type PlanResponse } from './plan.ts';

@@ -3,24 +3,44 @@ import {
   OWN_GAS_FLOW_RANGE_L_PER_MIN,
   OWN_VOLTS_RANGE,
   OWN_WIRE_SPEED_RANGE_M_PER_MIN,
+  type LengthUnit,
   type OwnNumbers,
   type QuickWork,
 } from '@hot-bead/core';
 import Joi from 'joi';
-import { workSchema, type WorkInput } from './work.ts';
+import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
+import { figure } from './figure.ts';
+import { pageSchema } from './page.ts';
+import { lineSchema } from './plain-text.ts';
+import type { StoredShape } from './stored.ts';
+import { keptWorkSchema, workChangeSchema, workSchema, type WorkChange, type WorkInput } from './work.ts';
+import { exactly } from './validation.ts';
 
 /** Longest line that is taken, characters. */
 export const LINE_MAX = 300;
 
-/** A new job: the line as typed, the work it was read as, or both. */
-export interface NewJob {
+/** A job said as a line or as work. */
+export interface SaidJob {
   readonly line?: string;
+  /** What bare numbers of the line are in; millimetres unless said. */
+  readonly unit?: LengthUnit;
   readonly work?: WorkInput;
   readonly own?: OwnNumbers;
 }
 
-/** Changes to a job; what is absent stays. */
-export type JobChange = NewJob;
+/** A new job: the line as typed, the work it was read as, or both, which must agree. */
+export interface NewJob extends SaidJob, ChosenId {}
+
+/** Own numbers of which some change; null takes one away. */
+export type OwnChange = { readonly [K in keyof OwnNumbers]?: OwnNumbers[K] | null };
+
+/** Changes to a job, field by field: what is absent stays, null takes a field away. A line replaces the whole work. */
+export interface JobChange extends SeenVersion {
+  readonly line?: string;
+  readonly unit?: LengthUnit;
+  readonly work?: WorkChange;
+  readonly own?: OwnChange;
+}
 
 /** A stop caution that someone has read: the text as it stood then. */
 export interface NewAcknowledgement {
@@ -32,24 +52,34 @@ export interface Acknowledgement extends NewAcknowledgement {
   readonly at: string;
 }
 
-export const newAcknowledgementSchema = Joi.object<NewAcknowledgement>({
-  code: Joi.string().max(60).required(),
-  text: Joi.string().max(600).required(),
+export const newAcknowledgementSchema = exactly<NewAcknowledgement>({
+  code: lineSchema().max(60).required(),
+  text: lineSchema().max(600).required(),
 });
 
-const acknowledgementSchema = Joi.object<Acknowledgement>({
+const acknowledgementSchema = exactly<Acknowledgement>({
   code: Joi.string().required(),
   text: Joi.string().required(),
   at: Joi.string().required(),
-}).unknown();
+});
+
+/** The machine that a job names. */
+export interface JobMachine {
+  readonly id: string;
+  readonly name: string;
+  readonly retired: boolean;
+}
 
 /** A job as it is kept. */
 export interface Job {
   readonly id: string;
+  readonly version: number;
   readonly title: string;
   readonly line: string;
   readonly work: QuickWork;
   readonly own: OwnNumbers;
+  /** The machine it names, retired or not; null: none. Its name stands in the work too. */
+  readonly machine: JobMachine | null;
   readonly beadCount: number;
   /** Stop cautions that were read and confirmed, oldest first. */
   readonly acknowledged: readonly Acknowledgement[];
@@ -57,37 +87,82 @@ export interface Job {
   readonly updatedAt: string;
 }
 
-const ownSchema = Joi.object<OwnNumbers>({
-  wireFeedSpeedMPerMin: Joi.number()
-    .min(OWN_WIRE_SPEED_RANGE_M_PER_MIN[0])
-    .max(OWN_WIRE_SPEED_RANGE_M_PER_MIN[1]),
-  volts: Joi.number().min(OWN_VOLTS_RANGE[0]).max(OWN_VOLTS_RANGE[1]),
-  gasFlowLPerMin: Joi.number().min(OWN_GAS_FLOW_RANGE_L_PER_MIN[0]).max(OWN_GAS_FLOW_RANGE_L_PER_MIN[1]),
-  ctwdMm: Joi.number().min(OWN_CTWD_RANGE_MM[0]).max(OWN_CTWD_RANGE_MM[1]),
-});
+/** A job as a list tells of it. */
+export type JobSummary = Pick<Job, 'id' | 'version' | 'title' | 'line' | 'beadCount' | 'updatedAt'>;
 
-const fields = { line: Joi.string().trim().max(LINE_MAX), work: workSchema, own: ownSchema };
+const ownFields = {
+  wireFeedSpeedMPerMin: figure('Your wire speed', OWN_WIRE_SPEED_RANGE_M_PER_MIN, 'm/min'),
+  volts: figure('Your volts', OWN_VOLTS_RANGE, 'V', { plural: true }),
+  gasFlowLPerMin: figure('Your gas flow', OWN_GAS_FLOW_RANGE_L_PER_MIN, 'L/min'),
+  ctwdMm: figure('Your tip to work', OWN_CTWD_RANGE_MM, 'mm'),
+};
+export const ownSchema = Joi.object<OwnNumbers>(ownFields);
+const ownChangeSchema = Joi.object<OwnChange>(
+  Object.fromEntries(Object.entries(ownFields).map(([name, schema]) => [name, schema.allow(null)])),
+);
+
+export const unitSchema = Joi.valid('mm', 'in');
+export const saidJobFields = {
+  line: lineSchema().max(LINE_MAX),
+  unit: unitSchema,
+  work: workSchema,
+  own: ownSchema,
+};
 
 const NEEDS_ONE = 'Send the job as a line or as work.';
 
-export const newJobSchema = Joi.object<NewJob>(fields)
+export const newJobSchema = Joi.object<NewJob>({ ...saidJobFields, id: idSchema })
   .or('line', 'work')
   .messages({ 'object.missing': NEEDS_ONE });
 
-export const jobChangeSchema = Joi.object<JobChange>(fields)
+export const jobChangeSchema = Joi.object<JobChange>({
+  version: versionSchema,
+  line: saidJobFields.line,
+  unit: unitSchema,
+  work: workChangeSchema,
+  own: ownChangeSchema,
+})
   .or('line', 'work', 'own')
-  .messages({ 'object.missing': 'Nothing to change: send line, work or own.' });
+  .oxor('line', 'work')
+  .messages({
+    'object.missing': 'Nothing to change: send line, work or own.',
+    'object.oxor': 'A line is the whole work: send the line or changes of the work, not both.',
+  });
 
-export const jobSchema = Joi.object<Job>({
+/** What of a job is kept as JSON. */
+export interface KeptJobParts {
+  readonly work: QuickWork;
+  readonly own: OwnNumbers;
+}
+
+export const KEPT_JOB: StoredShape<KeptJobParts> = {
+  version: 1,
+  schema: exactly<KeptJobParts>({ work: keptWorkSchema.required(), own: ownSchema.required() }),
+  upgrades: {},
+};
+
+const summaryFields = {
   id: Joi.string().required(),
+  version: versionSchema.required(),
   title: Joi.string().required(),
   line: Joi.string().allow('').required(),
-  work: Joi.object().required(),
-  own: Joi.object().required(),
   beadCount: Joi.number().required(),
+  updatedAt: Joi.string().required(),
+};
+
+export const jobSchema = exactly<Job>({
+  ...summaryFields,
+  work: keptWorkSchema.required(),
+  own: ownSchema.required(),
+  machine: exactly<JobMachine>({
+    id: Joi.string().required(),
+    name: Joi.string().required(),
+    retired: Joi.boolean().required(),
+  })
+    .allow(null)
+    .required(),
   acknowledged: Joi.array().items(acknowledgementSchema).required(),
   createdAt: Joi.string().required(),
-  updatedAt: Joi.string().required(),
-}).unknown();
+});
 
-export const jobListSchema = Joi.array<Job[]>().items(jobSchema);
+export const jobPageSchema = pageSchema(exactly<JobSummary>(summaryFields));

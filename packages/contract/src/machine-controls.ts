@@ -1,66 +1,70 @@
 import {
+  ENTRY_RANGE,
   ENTRY_UNITS,
+  type EntryLine,
   entryLineFault,
   type EntryPoint,
   inchesPerMinFromMPerMin,
   isSameLine,
+  KNOB_RANGE,
+  KNOB_SCALE_LEAST,
+  LOADED_CURRENT_RANGE_A,
+  type LoadedReading,
+  MACHINE_WIRE_SPEED_RANGE_M_PER_MIN,
+  METER_VOLTS_RANGE,
+  OPEN_VOLTS_RANGE,
+  TRIM_STEP_RANGE_V,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
 import Joi from 'joi';
+import { figure, limitsText } from './figure.ts';
 import { gasSchema } from './gas.ts';
+import { lineSchema } from './plain-text.ts';
+import { exactly, whereItemsFit } from './validation.ts';
 
 /** A field that belongs to one kind of control: required there, out of place elsewhere. */
 const onlyFor = (kind: string, schema: Joi.Schema) =>
   Joi.any().when('kind', { is: kind, then: schema, otherwise: Joi.forbidden() });
 
-const KNOB_ORDER = { 'number.greater': 'The knob’s highest mark must lie above its lowest.' };
+const KNOB_ORDER = {
+  'any.ref': 'The knob’s marks are two numbers.',
+  'number.min': `The knob’s highest mark must lie at least ${KNOB_SCALE_LEAST} above its lowest.`,
+};
 
 /** Most letters of a wire control. */
 export const LETTERS_MOST = 24;
 
 export const wireControlSchema = Joi.object({
   kind: Joi.valid('units', 'knob', 'letters', 'entry').required(),
-  min: onlyFor('knob', Joi.number().min(0).max(100).required()),
-  max: onlyFor('knob', Joi.number().greater(Joi.ref('min')).max(100).required().messages(KNOB_ORDER)),
+  min: onlyFor('knob', figure('The knob’s lowest mark', KNOB_RANGE).required()),
+  max: onlyFor(
+    'knob',
+    figure('The knob’s highest mark', KNOB_RANGE)
+      .min(Joi.ref('min', { adjust: (min: number) => min + KNOB_SCALE_LEAST }))
+      .required()
+      .messages(KNOB_ORDER),
+  ),
   names: onlyFor(
     'letters',
-    Joi.array()
-      .items(Joi.string().trim().min(1).max(12))
-      .min(2)
-      .max(LETTERS_MOST)
-      .unique()
-      .required()
-      .messages({
-        'array.min': 'Name at least two letters.',
-        'array.unique': 'Two letters are the same.',
-      }),
+    Joi.array().items(lineSchema().min(1).max(12)).min(2).max(LETTERS_MOST).unique().required().messages({
+      'array.min': 'Name at least two letters.',
+      'array.unique': 'Two letters are the same.',
+    }),
   ),
 });
 
-export const loadedSchema = Joi.object({
-  volts: Joi.number().min(5).max(60).required().messages({
-    'number.base': 'Arc volts are a number.',
-    'number.min': 'Arc volts are 5 to 60 V.',
-    'number.max': 'Arc volts are 5 to 60 V.',
-  }),
-  currentA: Joi.number().min(10).max(500).required().messages({
-    'number.base': 'The current is a number.',
-    'number.min': 'The current is 10 to 500 A.',
-    'number.max': 'The current is 10 to 500 A.',
-  }),
+export const loadedSchema = exactly<LoadedReading>({
+  volts: figure('Arc volts', METER_VOLTS_RANGE, 'V', { plural: true }).required(),
+  currentA: figure('The current', LOADED_CURRENT_RANGE_A, 'A').required(),
 });
 
 /** Most positions of a volts control, and most loaded readings of one. */
 export const POSITIONS_MOST = 24;
 
 const position = Joi.object({
-  name: Joi.string().trim().max(12).required(),
-  openV: Joi.number().min(5).max(113).messages({
-    'number.base': 'Open-circuit volts are a number.',
-    'number.min': 'Open-circuit volts are 5 to 113 V.',
-    'number.max': 'Open-circuit volts are 5 to 113 V.',
-  }),
+  name: lineSchema().max(12).required(),
+  openV: figure('Open-circuit volts', OPEN_VOLTS_RANGE, 'V', { plural: true }),
   loaded: Joi.array().items(loadedSchema).max(12),
 });
 
@@ -70,16 +74,7 @@ const POSITIONS_WORDS = {
 };
 
 const volts = (what: string) =>
-  Joi.number()
-    .min(5)
-    .max(60)
-    .required()
-    .messages({
-      'number.base': `${what} is a number.`,
-      'any.required': `Write ${what.toLowerCase()}.`,
-      'number.min': `${what} is 5 to 60 V.`,
-      'number.max': `${what} is 5 to 60 V.`,
-    });
+  figure(what, METER_VOLTS_RANGE, 'V', { missing: `Write ${what.toLowerCase()}.` }).required();
 
 /** What the machine showed while a meter stood on the arc. */
 export const meterReadingSchema = Joi.object({
@@ -105,26 +100,17 @@ export const voltsControlSchema = Joi.object({
   ),
 });
 
-/** Wire speeds that a machine may have, m/min, and the same in words, in both units. */
-export const WIRE_SPEED_RANGE_M_PER_MIN = [0.3, 40] as const;
-const [slowest, fastest] = WIRE_SPEED_RANGE_M_PER_MIN;
-const [slowestIn, fastestIn] = [slowest, fastest].map((speed) => inchesPerMinFromMPerMin(speed).toFixed(0));
-export const WIRE_SPEED_WORDS = `${slowest} to ${fastest} m/min (${slowestIn} to ${fastestIn} in/min)`;
+const [slowestIn, fastestIn] = MACHINE_WIRE_SPEED_RANGE_M_PER_MIN.map((speed) =>
+  inchesPerMinFromMPerMin(speed).toFixed(0),
+);
+/** Wire speeds that a machine may have, in words, in both units. */
+export const WIRE_SPEED_WORDS = `${limitsText(MACHINE_WIRE_SPEED_RANGE_M_PER_MIN, 'm/min')} (${slowestIn} to ${fastestIn} in/min)`;
 
-export const entryPointSchema = Joi.object<EntryPoint>({
-  entry: Joi.number().min(0).max(1000).required().messages({
-    'number.base': 'The entry is a number.',
-    'any.required': 'Write what was entered.',
-  }),
-  wireFeedSpeedMPerMin: Joi.number()
-    .min(slowest)
-    .max(fastest)
-    .required()
-    .messages({
-      'number.base': 'The wire speed is a number.',
-      'number.min': `The wire speed is ${WIRE_SPEED_WORDS}.`,
-      'number.max': `The wire speed is ${WIRE_SPEED_WORDS}.`,
-    }),
+export const entryPointSchema = exactly<EntryPoint>({
+  entry: figure('The entry', ENTRY_RANGE, '', { missing: 'Write what was entered.' }).required(),
+  wireFeedSpeedMPerMin: figure('The wire speed', MACHINE_WIRE_SPEED_RANGE_M_PER_MIN, 'm/min', {
+    limits: WIRE_SPEED_WORDS,
+  }).required(),
   volts: volts('What it chose in volts'),
 });
 
@@ -140,24 +126,27 @@ const entryLineSchema = Joi.object({
     .min(1)
     .max(ENTRY_POINTS_MOST)
     .required()
-    .custom((points: readonly EntryPoint[], helpers) => {
-      const fault = entryLineFault(points);
-      return fault === undefined ? points : helpers.error('entry-line', { fault });
-    })
+    .custom(
+      whereItemsFit(entryPointSchema, (points, helpers) => {
+        const fault = entryLineFault(points);
+        return fault === undefined ? points : helpers.error('entry-line', { fault });
+      }),
+    )
     .messages({ 'entry-line': '{#fault}' }),
 });
 
+/** Whether it is a line at all: a list is held against itself even where one of its items is not. */
+function isLine(value: unknown): value is EntryLine {
+  return entryLineSchema.validate(value).error === undefined;
+}
+
 export const oneEntrySchema = Joi.object({
   unit: Joi.valid(...ENTRY_UNITS).required(),
-  trimStepV: Joi.number().min(0.01).max(5).messages({
-    'number.base': 'Volts a mark of trim are a number.',
-    'number.min': 'A mark of trim is 0.01 to 5 V.',
-    'number.max': 'A mark of trim is 0.01 to 5 V.',
-  }),
+  trimStepV: figure('A mark of trim', TRIM_STEP_RANGE_V, 'V'),
   lines: Joi.array()
     .items(entryLineSchema)
     .max(ENTRY_POINTS_MOST)
     .required()
-    .unique(isSameLine)
+    .unique((a: unknown, b: unknown) => isLine(a) && isLine(b) && isSameLine(a, b))
     .messages({ 'array.unique': 'Two lines are for the same wire and gas.' }),
 });

@@ -1,5 +1,5 @@
 import type { EntryLine, EntryPoint, LoadedReading, VoltsPosition } from '@hot-bead/core';
-import { PART_MARK } from './machine-csv.ts';
+import { parted } from './machine-csv.ts';
 
 /** What the lines have said so far. */
 export interface MachineDraft {
@@ -28,7 +28,7 @@ export function filled(values: Readonly<Record<string, unknown>>): Record<string
 }
 
 const parts = (text: string | undefined): string[] | undefined =>
-  text === undefined ? undefined : text === '' ? [] : text.split(PART_MARK);
+  text === undefined ? undefined : parted(text);
 const figures = (text: string | undefined): unknown[] | undefined => parts(text)?.map(figure);
 
 function wireControlOf(text: string | undefined): unknown {
@@ -57,6 +57,7 @@ function listOf(rows: readonly unknown[], known: string | undefined): readonly u
 
 /** How the facts become a machine's fields. */
 export const FACTS: Readonly<Record<string, (text: string) => Readonly<Record<string, unknown>>>> = {
+  id: () => ({}),
   name: (name) => ({ name }),
   kind: (kind) => ({ kind }),
   loaded_wire_class: (loadedWireClass) => ({ loadedWireClass }),

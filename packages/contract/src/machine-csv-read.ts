@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
-import { MACHINE_CSV_COLUMNS, type MachineCsvColumn } from './machine-csv.ts';
+import { MACHINE_CSV_COLUMNS, type MachineCsvColumn, unguarded } from './machine-csv.ts';
 import { FACTS, figure, filled, type MachineDraft, machineOf } from './machine-csv-facts.ts';
 import {
+  FILE_READINGS_MOST,
   fileReadingSchema,
   MACHINE_FILE_FORMAT,
   MACHINE_FILE_VERSION,
@@ -39,7 +40,7 @@ function readingOf(row: Row): unknown {
     position: row.position,
     underArc: row.under_arc === undefined || row.under_arc === '' ? undefined : row.under_arc === 'true',
     at: row.at,
-    supersededAt: row.superseded_at === undefined || row.superseded_at === '' ? null : row.superseded_at,
+    counts: row.counts !== 'false' && (row.superseded_at ?? '') === '', // version 1 said when it stopped
   });
 }
 
@@ -124,14 +125,52 @@ function taken(draft: MachineDraft, row: Row, line: number): CsvVerdict {
   }
 }
 
+/** Lines between two reports of progress. */
+const PROGRESS_LINES = 100;
+
 const whole = (message: string): CsvVerdict => ({ line: undefined, record: 'file', taken: false, message });
+
+/** Most lines of a file: its readings, and what else there can be to say of a machine. */
+export const CSV_LINES_MOST = FILE_READINGS_MOST + 1000;
+/** Largest file, characters. */
+export const CSV_CHARACTERS_MOST = 1_000_000;
+
+function countedLines(text: string): number {
+  let lines = 1;
+  for (let at = text.indexOf('\n'); at >= 0; at = text.indexOf('\n', at + 1)) lines += 1;
+  return lines;
+}
+
+/** What is too much to be read, in words; undefined where it is not. */
+function tooMuch(text: string): string | undefined {
+  if (text.length > CSV_CHARACTERS_MOST) {
+    return `That is more than ${CSV_CHARACTERS_MOST / 1_000_000} million characters: a machine’s file is shorter.`;
+  }
+  const lines = countedLines(text);
+  return lines > CSV_LINES_MOST
+    ? `That is ${lines} lines: a machine’s file has ${CSV_LINES_MOST} at most.`
+    : undefined;
+}
+
+/** A row of texts, put into the form they are kept in. */
+function cleanRow(row: Row): Row {
+  return Object.fromEntries(
+    Object.entries(row).map(([column, cell]) => [
+      column,
+      typeof cell === 'string' ? unguarded(cell.trim()) : cell,
+    ]),
+  );
+}
 
 /**
  * A machine with its calibrations from CSV: says of every line whether it was taken, and takes all or nothing.
  *
  * @param text as {@link machineCsv} writes it; the order of the columns is free, unknown ones are refused
+ * @param onLine told now and then how far it has come
  */
-export function readMachineCsv(text: string): MachineCsvReading {
+export function readMachineCsv(text: string, onLine?: (line: number, of: number) => void): MachineCsvReading {
+  const much = tooMuch(text);
+  if (much !== undefined) return { file: undefined, verdicts: [whole(much)] };
   const { data, errors, meta } = Papa.parse<Row>(text.trim(), { header: true, skipEmptyLines: 'greedy' });
   const known: readonly string[] = MACHINE_CSV_COLUMNS;
   const strange = (meta.fields ?? []).filter((column) => !known.includes(column));
@@ -148,13 +187,15 @@ export function readMachineCsv(text: string): MachineCsvReading {
   const verdicts = data.map((row, i) => {
     const broken = errors.find((error) => error.row === i && error.code !== 'TooFewFields');
     if (broken) return { line: i + 2, record: row.record ?? '', taken: false, message: broken.message };
-    return taken(draft, row, i + 2);
+    if (i % PROGRESS_LINES === 0) onLine?.(i, data.length);
+    return taken(draft, cleanRow(row), i + 2);
   });
   if (verdicts.some((verdict) => !verdict.taken)) return { file: undefined, verdicts };
   try {
     const file = validated(machineFileSchema, {
       format: MACHINE_FILE_FORMAT,
       version: MACHINE_FILE_VERSION,
+      ...filled({ id: draft.facts.get('id') }),
       machine: machineOf(draft),
       voltsReadAt: draft.facts.get('volts_read_at') ?? null,
       entryReadAt: draft.facts.get('entry_read_at') ?? null,

@@ -15,6 +15,7 @@ export const MACHINE_CSV_COLUMNS = [
   'short_time_s',
   'under_arc',
   'at',
+  'counts',
   'superseded_at',
   'volts',
   'current_a',
@@ -30,11 +31,34 @@ export const MACHINE_CSV_COLUMNS = [
 export type MachineCsvColumn = (typeof MACHINE_CSV_COLUMNS)[number];
 export type MachineCsvRow = Partial<Record<MachineCsvColumn, string | number>>;
 
-/** Stands between the parts of one value. */
-export const PART_MARK = '|';
+/** Parts of one value in one cell; a stroke inside a part is marked. */
+export function joined(parts: readonly (string | number)[] | undefined): string | undefined {
+  return parts?.map((part) => String(part).replace(/[\\|]/g, '\\$&')).join('|');
+}
 
-const joined = (parts: readonly (string | number)[] | undefined): string | undefined =>
-  parts?.join(PART_MARK);
+/** The parts of a cell that {@link joined} made. */
+export function parted(cell: string): string[] {
+  if (cell === '') return [];
+  const parts = [''];
+  for (const [sign] of cell.matchAll(/\\.|[^]/gs)) {
+    if (sign === '|') parts.push('');
+    else parts[parts.length - 1] += sign.length > 1 ? sign.slice(1) : sign;
+  }
+  return parts;
+}
+
+/** What a table program would run as a formula, or what looks like our own mark for that. */
+const FORMULA = /^[=+\-@\t\r']/;
+
+/** A text as a cell that no table program takes for a formula; numbers stay numbers. */
+export function guarded(value: string | number | undefined): string | number | undefined {
+  return typeof value === 'string' && FORMULA.test(value) ? `'${value}` : value;
+}
+
+/** The text that {@link guarded} made a cell of. */
+export function unguarded(cell: string): string {
+  return cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;
+}
 
 function wireControlText(control: WireControl | undefined): string | undefined {
   if (control?.kind === 'knob') return joined(['knob', control.min, control.max]);
@@ -42,9 +66,10 @@ function wireControlText(control: WireControl | undefined): string | undefined {
   return control?.kind;
 }
 
-function facts({ machine, voltsReadAt, entryReadAt }: MachineFile): readonly MachineCsvRow[] {
+function facts({ id, machine, voltsReadAt, entryReadAt }: MachineFile): readonly MachineCsvRow[] {
   const { mains, oneEntry } = machine;
   const values: Readonly<Record<string, string | number | undefined | null>> = {
+    id,
     name: machine.name,
     kind: machine.kind,
     loaded_wire_class: machine.loadedWireClass,
@@ -125,7 +150,7 @@ function listRows({ duty = [], wires = [], rolls = [], oneEntry }: Machine): rea
 }
 
 function dialRows({ dialReadings }: MachineFile): readonly MachineCsvRow[] {
-  return dialReadings.map(({ knob, run, shortRun, position, underArc, at, supersededAt }) => ({
+  return dialReadings.map(({ knob, run, shortRun, position, underArc, at, counts }) => ({
     record: 'dial',
     knob,
     length_mm: run.lengthMm,
@@ -134,7 +159,7 @@ function dialRows({ dialReadings }: MachineFile): readonly MachineCsvRow[] {
     ...(position === undefined ? {} : { position }),
     ...(underArc === undefined ? {} : { under_arc: String(underArc) }),
     at,
-    ...(supersededAt === null ? {} : { superseded_at: supersededAt }),
+    ...(counts ? {} : { counts: 'false' }),
   }));
 }
 
@@ -146,5 +171,8 @@ export function machineCsv(file: MachineFile): string {
     ...listRows(file.machine),
     ...dialRows(file),
   ];
-  return Papa.unparse([...rows], { columns: [...MACHINE_CSV_COLUMNS] });
+  const cells = rows.map((row) =>
+    Object.fromEntries(Object.entries(row).map(([column, value]) => [column, guarded(value)])),
+  );
+  return Papa.unparse(cells, { columns: [...MACHINE_CSV_COLUMNS] });
 }

@@ -4,18 +4,21 @@ import {
   MACHINE_KINDS,
   POLARITIES,
   POLARITY_CHANGES,
+  readsAsWork,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
 import fc from 'fast-check';
-import { machineCsv } from './machine-csv.ts';
-import { readMachineCsv } from './machine-csv-read.ts';
+import { guarded, joined, machineCsv, parted, unguarded } from './machine-csv.ts';
+import { CSV_CHARACTERS_MOST, CSV_LINES_MOST, readMachineCsv } from './machine-csv-read.ts';
 import { type MachineFile, machineFileSchema } from './machine-file.ts';
+import { plainLine } from './plain-text.ts';
 import { ContractError, validated } from './validation.ts';
 
 const TOM: MachineFile = {
   format: 'hot-bead-machine',
-  version: 1,
+  version: 2,
+  id: '0b8f2f0e-6a1c-4a53-9d3e-0d3b8a1f7c55',
   machine: {
     name: 'Tom, the "old" one',
     kind: 'transformer',
@@ -60,7 +63,7 @@ const TOM: MachineFile = {
       knob: 2.5,
       run: { lengthMm: 400.25, timeS: 10 },
       at: '2026-10-01T08:00:00.000Z',
-      supersededAt: '2026-10-02T08:00:00.000Z',
+      counts: false,
     },
     {
       knob: 5,
@@ -69,7 +72,7 @@ const TOM: MachineFile = {
       position: 'hot',
       underArc: true,
       at: '2026-10-02T08:00:00.000Z',
-      supersededAt: null,
+      counts: true,
     },
   ],
 };
@@ -85,11 +88,52 @@ describe('a machine as a file', () => {
     expect(file).toEqual(TOM);
   });
 
+  it('is read from version 1, which said when a reading stopped counting', () => {
+    const { id, dialReadings, ...rest } = TOM;
+    const readings = dialReadings.map(({ counts, ...reading }) => ({
+      ...reading,
+      supersededAt: counts ? null : '2026-10-02T08:00:00.000Z',
+    }));
+    const old = { ...rest, version: 1, dialReadings: readings };
+    expect(validated(machineFileSchema, old)).toEqual({ ...rest, version: 2, dialReadings });
+    const csv = machineCsv({ ...TOM, dialReadings: [] }).replace(',counts,', ',ignored,');
+    expect(readMachineCsv(csv).verdicts[0]?.message).toBe('No column is called ignored.');
+    const [heading = ''] = machineCsv(TOM).split('\r\n');
+    const dial = { record: 'dial', knob: '1', length_mm: '900', time_s: '9', at: TOM.dialReadings[0]?.at };
+    const row = heading
+      .split(',')
+      .map((column) => ({ ...dial, superseded_at: '2026-10-02' })[column] ?? '')
+      .join(',');
+    const { file } = readMachineCsv(`${machineCsv({ ...TOM, dialReadings: [] })}\r\n${row}`);
+    expect(file?.dialReadings).toMatchObject([{ knob: 1, counts: false }]);
+    expect(id).toBeDefined();
+  });
+
+  it('keeps strokes in names, and cells that a table program would run', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.string({ unit: fc.constantFrom('|', '\\', 'a', ' ') }), { minLength: 1 }),
+        (parts) => {
+          if (parts.length > 1 || parts[0] !== '') expect(parted(joined(parts) ?? '')).toEqual(parts);
+        },
+      ),
+    );
+    const cell = fc.string({ unit: fc.constantFrom("'", '=', '+', '-', '@', '\t', 'a', '1') });
+    fc.assert(
+      fc.property(cell, (text) => {
+        const kept = String(guarded(text));
+        expect(unguarded(kept)).toBe(text);
+        expect(kept).not.toMatch(/^[=+\-@\t\r]/);
+      }),
+    );
+    expect(guarded(-5)).toBe(-5);
+  });
+
   it('is the same machine through CSV whatever it is', () => {
     const gas = fc.constantFrom<GasId>('argon', 'co2', 'ar-co2-18');
     const name = fc
-      .stringMatching(/^[A-Za-z0-9 "',;é]{1,12}$/)
-      .filter((text) => text.trim() === text && text !== '');
+      .stringMatching(/^[A-Za-z0-9 "',;é|\\=+@-]{1,12}$/)
+      .filter((text) => plainLine(text) === text && text !== '' && !readsAsWork(text));
     const machine = fc.record(
       {
         name,
@@ -141,7 +185,7 @@ describe('a machine as a file', () => {
 
   it.each([
     [{ format: 'other' }, 'format'],
-    [{ version: 2 }, 'version'],
+    [{ version: 3 }, 'version'],
     [{ machine: { ...TOM.machine, loadedGas: 'laughing' } }, 'machine.loadedGas'],
     [
       { dialReadings: [{ ...TOM.dialReadings[0], run: { lengthMm: -1, timeS: 6 } }] },
@@ -194,5 +238,19 @@ describe('a machine as CSV that is not right', () => {
     ['record,colour\nfact,red', 'No column is called colour.'],
   ])('“%s” is no machine', (csv, message) => {
     expect(readMachineCsv(csv).verdicts[0]?.message).toContain(message);
+  });
+
+  it('is refused before it is parsed where it is too much', () => {
+    const lines = 'record\n'.repeat(CSV_LINES_MOST);
+    expect(readMachineCsv(lines).verdicts).toMatchObject([
+      { line: undefined, message: expect.stringMatching(/3001 lines: .* 3000 at most/) as unknown },
+    ]);
+    expect(readMachineCsv('x'.repeat(CSV_CHARACTERS_MOST + 1)).verdicts[0]?.message).toContain('1 million');
+  });
+
+  it('tells how far it has come', () => {
+    const told: number[] = [];
+    readMachineCsv(`record,name\n${'fact,colour\n'.repeat(250)}`, (line) => told.push(line));
+    expect(told).toEqual([0, 100, 200]);
   });
 });

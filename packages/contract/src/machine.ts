@@ -1,32 +1,49 @@
 import {
+  BREAKER_RANGE_A,
+  DUTY_RANGE_PERCENT,
   type DutyRating,
   type Machine,
   MACHINE_FEATURES,
   MACHINE_KINDS,
+  MACHINE_WIRE_SPEED_RANGE_M_PER_MIN,
+  MAINS_VOLTS_RANGE,
   POLARITIES,
   POLARITY_CHANGES,
+  readsAsWork,
+  SOURCE_CURRENT_RANGE_A,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
 import Joi from 'joi';
+import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
+import { figure, limitsText } from './figure.ts';
 import { gasSchema } from './gas.ts';
 import {
   oneEntrySchema,
   voltsControlSchema,
-  WIRE_SPEED_RANGE_M_PER_MIN,
   WIRE_SPEED_WORDS,
   wireControlSchema,
 } from './machine-controls.ts';
 import { SHELF_MOST, wireSchema } from './shop.ts';
 import { dialReadingListSchema, type KeptDialReading } from './dial-reading.ts';
+import { lineSchema } from './plain-text.ts';
+import type { StoredShape } from './stored.ts';
+import { exactly, whereItemsFit } from './validation.ts';
 
 /** A machine as it is entered: everything the planner knows of one. */
-export type NewMachine = Machine;
-export type MachineChange = Partial<Machine>;
+export interface NewMachine extends Machine, ChosenId {}
+
+/** Changes to a machine, field by field: what is absent stays, null is no longer known. */
+export type MachineChange = SeenVersion & { readonly [K in keyof Machine]?: Machine[K] | null };
+
+/** A machine taken whole: what is absent is no longer known. */
+export interface WholeMachine extends Machine, SeenVersion {}
 
 /** A machine as it is kept, with the readings that count. */
 export interface KeptMachine extends Machine {
   readonly id: string;
+  readonly version: number;
+  readonly retired: boolean;
   readonly dialReadings: readonly KeptDialReading[];
   /** When its taps or its display were last held against a meter; null: never. */
   readonly voltsReadAt: string | null;
@@ -48,45 +65,42 @@ const rising = ([min, max]: readonly [number, number], what: string, words: stri
       'array.includesRequiredUnknowns': `${what} is two numbers.`,
     });
 
-const amount = (what: string, min: number, max: number, unit: string) =>
-  Joi.number()
-    .min(min)
-    .max(max)
-    .required()
-    .messages({
-      'number.base': `${what} is a number of ${unit}.`,
-      'any.required': `${what} is a number of ${unit}.`,
-      'number.min': `${what} is ${min} to ${max} ${unit}.`,
-      'number.max': `${what} is ${min} to ${max} ${unit}.`,
-    });
+const amount = (what: string, range: readonly [number, number], unit: string) =>
+  figure(what, range, unit, { kind: `a number of ${unit}` }).required();
 
 /** Most drive rolls of a machine. */
 export const ROLLS_MOST = 40;
 
 /** Ratings from the plate: less duty at more current, or one of them is misread. */
+const rating = Joi.object<DutyRating>({
+  currentA: amount('A rating', SOURCE_CURRENT_RANGE_A, 'A'),
+  percent: amount('A rating', DUTY_RANGE_PERCENT, '%'),
+});
 const duty = Joi.array()
-  .items(Joi.object({ currentA: amount('A rating', 5, 600, 'A'), percent: amount('A rating', 1, 100, '%') }))
+  .items(rating)
   .max(6)
-  .custom((ratings: readonly DutyRating[], helpers) => {
-    const rising = ratings.toSorted((a, b) => a.currentA - b.currentA);
-    const wrong = rising.slice(1).some((rating, i) => {
-      const before = rising[i] as DutyRating;
-      return rating.currentA === before.currentA || rating.percent >= before.percent;
-    });
-    return wrong ? helpers.error('duty-order') : ratings;
-  })
+  .custom(
+    whereItemsFit(rating, (ratings, helpers) => {
+      const rising = ratings.toSorted((a, b) => a.currentA - b.currentA);
+      const wrong = rising.slice(1).some((one, i) => {
+        const before = rising[i] as DutyRating;
+        return one.currentA === before.currentA || one.percent >= before.percent;
+      });
+      return wrong ? helpers.error('duty-order') : ratings;
+    }),
+  )
   .messages({ 'duty-order': 'At more current the duty must be less: read the plate again.' });
 
 const fields = {
-  name: Joi.string().trim().min(1).max(60).label('Name').messages({
+  name: lineSchema().min(1).max(60).label('Name').messages({
     'string.empty': 'Give the machine a name.',
     'any.required': 'Give the machine a name.',
   }),
   loadedWireClass: Joi.valid(...WIRE_CLASSES),
   loadedWireDiameterMm: Joi.valid(...WIRE_DIAMETERS_MM),
   loadedGas: gasSchema,
-  currentRangeA: rising([5, 600], 'Current', '5 to 600 A'),
-  wireFeedSpeedRangeMPerMin: rising(WIRE_SPEED_RANGE_M_PER_MIN, 'Wire speed', WIRE_SPEED_WORDS),
+  currentRangeA: rising(SOURCE_CURRENT_RANGE_A, 'Current', limitsText(SOURCE_CURRENT_RANGE_A, 'A')),
+  wireFeedSpeedRangeMPerMin: rising(MACHINE_WIRE_SPEED_RANGE_M_PER_MIN, 'Wire speed', WIRE_SPEED_WORDS),
   features: Joi.array()
     .items(Joi.valid(...MACHINE_FEATURES))
     .unique(),
@@ -99,8 +113,8 @@ const fields = {
   oneEntry: oneEntrySchema,
   duty,
   mains: Joi.object({
-    volts: amount('Mains volts', 90, 500, 'V'),
-    breakerA: amount('The breaker', 3, 125, 'A'),
+    volts: amount('Mains volts', MAINS_VOLTS_RANGE, 'V'),
+    breakerA: amount('The breaker', BREAKER_RANGE_A, 'A'),
   }),
   wires: Joi.array().items(wireSchema).max(SHELF_MOST).unique().messages({
     'array.unique': 'The same wire stands there twice.',
@@ -123,30 +137,81 @@ function entryOnBoth(machine: Pick<Machine, 'wireControl' | 'voltsControl'>): bo
   return wire === volts;
 }
 
-export const newMachineSchema = Joi.object<NewMachine>({
+/** A name of its own, that no line would read as part of a job. */
+const ownName = fields.name
+  .custom((name: string, helpers) =>
+    readsAsWork(name) ? helpers.error('name-reads-as-work', { name }) : name,
+  )
+  .messages({
+    'name-reads-as-work': 'A line would read “{#name}” as part of a job: give the machine a name of its own.',
+  });
+
+/** What must always be known of a machine. */
+const REQUIRED = ['name', 'loadedWireClass', 'loadedWireDiameterMm', 'loadedGas'] as const;
+
+const entered = {
   ...fields,
   name: fields.name.required(),
   loadedWireClass: fields.loadedWireClass.required(),
   loadedWireDiameterMm: fields.loadedWireDiameterMm.required(),
   loadedGas: fields.loadedGas.required(),
-})
-  .custom((machine: NewMachine, helpers) => (entryOnBoth(machine) ? machine : helpers.error('entry-on-one')))
-  .messages({ 'entry-on-one': 'One entry sets wire speed and volts together, or neither.' });
+};
 
-export const machineChangeSchema = Joi.object<MachineChange>(fields)
-  .min(1)
-  .messages({ 'object.min': 'Nothing to change.' });
+function consistent<T extends Machine>(schema: Joi.ObjectSchema<T>): Joi.ObjectSchema<T> {
+  return schema
+    .custom((machine: T, helpers) => (entryOnBoth(machine) ? machine : helpers.error('entry-on-one')))
+    .messages({ 'entry-on-one': 'One entry sets wire speed and volts together, or neither.' });
+}
+
+/** A machine as it may stand, whatever it is called. */
+export const enteredMachineSchema = consistent(Joi.object<Machine>(entered));
+export const machineNameSchema = ownName.required();
+/** A machine's new name, at its field. */
+export const newNameSchema = exactly<Pick<Machine, 'name'>>({ name: machineNameSchema });
+export const newMachineSchema = consistent(
+  Joi.object<NewMachine>({ ...entered, name: machineNameSchema, id: idSchema }),
+);
+export const wholeMachineSchema = consistent(
+  Joi.object<WholeMachine>({ ...entered, version: versionSchema }),
+);
+
+export const machineChangeSchema = Joi.object<MachineChange>({
+  ...Object.fromEntries(
+    Object.entries(fields).map(([name, schema]) => [
+      name,
+      (REQUIRED as readonly string[]).includes(name) ? schema : schema.allow(null),
+    ]),
+  ),
+  version: versionSchema,
+})
+  .or(...Object.keys(fields))
+  .messages({ 'object.missing': 'Nothing to change.' });
+
+/** Everything a machine is but its name and what is on it, as JSON. */
+export type MachineProfile = Omit<Machine, (typeof REQUIRED)[number]>;
+
+const profileFields = Object.fromEntries(
+  Object.entries(fields).filter(([name]) => !(REQUIRED as readonly string[]).includes(name)),
+);
+/** What of a machine is kept as JSON. */
+export interface KeptMachineParts {
+  readonly profile: MachineProfile;
+}
+
+export const KEPT_MACHINE: StoredShape<KeptMachineParts> = {
+  version: 1,
+  schema: exactly<KeptMachineParts>({ profile: Joi.object<MachineProfile>(profileFields).required() }),
+  upgrades: {},
+};
 
 export const machineSchema = Joi.object<KeptMachine>({
-  ...fields,
+  ...entered,
   id: Joi.string().required(),
-  name: Joi.string().required(),
-  loadedWireClass: Joi.string().required(),
-  loadedWireDiameterMm: Joi.number().required(),
-  loadedGas: Joi.string().required(),
+  version: versionSchema.required(),
+  retired: Joi.boolean().required(),
   dialReadings: dialReadingListSchema.required(),
   voltsReadAt: Joi.string().allow(null).required(),
   entryReadAt: Joi.string().allow(null).required(),
-}).unknown();
+});
 
 export const machineListSchema = Joi.array<KeptMachine[]>().items(machineSchema);

@@ -4,10 +4,12 @@ import { oneEntrySchema, voltsControlSchema } from './machine-controls.ts';
 
 /** What was once read of a machine's volts or one entry, and no longer counts. */
 export type KeptPastReadings = ControlReadings & {
+  /** The event that put them away. */
   readonly id: string;
   /** When the newest of it was read; null: not known. */
   readonly readAt: string | null;
-  readonly supersededAt: string;
+  /** When they stopped counting. */
+  readonly until: string;
 };
 
 export const pastReadingsListSchema = Joi.array<KeptPastReadings[]>().items(
@@ -16,6 +18,6 @@ export const pastReadingsListSchema = Joi.array<KeptPastReadings[]>().items(
     kind: Joi.valid('volts', 'entry').required(),
     value: Joi.when('kind', { is: 'volts', then: voltsControlSchema, otherwise: oneEntrySchema }).required(),
     readAt: Joi.string().allow(null).required(),
-    supersededAt: Joi.string().required(),
+    until: Joi.string().required(),
   }),
 );

@@ -1,16 +1,18 @@
-import type { LengthUnit, MachineTerms, PlanReport, Setup } from '@hot-bead/core';
+import type { MachineTerms, PlanReport, Setup } from '@hot-bead/core';
 import Joi from 'joi';
-import { LINE_MAX, type NewJob, newJobSchema } from './job.ts';
+import { type SaidJob, saidJobFields } from './job.ts';
+import { plannedReportSchema, refusedReportSchema } from './plan-report.ts';
+import { exactly } from './validation.ts';
 
 /** A plan asked for: a line or work, with the unit that bare numbers are in. */
-export interface PlanRequest extends NewJob {
-  readonly unit?: LengthUnit;
-}
+export type PlanRequest = SaidJob;
 
-export const planRequestSchema = (newJobSchema as Joi.ObjectSchema<PlanRequest>).keys({
-  line: Joi.string().trim().max(LINE_MAX).min(1),
-  unit: Joi.valid('mm', 'in').default('mm'),
-});
+export const planRequestSchema = Joi.object<PlanRequest>({
+  ...saidJobFields,
+  line: saidJobFields.line.min(1),
+})
+  .or('line', 'work')
+  .messages({ 'object.missing': 'Send the job as a line or as work.' });
 
 /** The plan in short form, and in full when there is one. */
 export interface PlanResponse {
@@ -20,3 +22,24 @@ export interface PlanResponse {
   /** The plan in the terms of the machine it names; null without one, or where it was refused. */
   readonly terms: MachineTerms | null;
 }
+
+/** One of the planner's own records: what it holds goes with the version of the computation that it names. */
+const ownRecord = (statuses: readonly string[]): Joi.ObjectSchema =>
+  Joi.object({ status: Joi.valid(...statuses).required() }).unknown();
+
+const termsSchema = exactly<MachineTerms>({
+  wire: ownRecord(['shown', 'entry', 'not-measured', 'knob', 'letter', 'out-of-reach']).required(),
+  volts: ownRecord(['shown', 'entry', 'not-measured', 'shown-offset', 'position']).required(),
+  entry: ownRecord(['set', 'not-recorded', 'below', 'above']),
+});
+
+export const planResponseSchema = exactly<PlanResponse>({
+  status: Joi.valid('planned', 'refused').required(),
+  report: Joi.when('status', {
+    is: 'planned',
+    then: plannedReportSchema,
+    otherwise: refusedReportSchema,
+  }).required(),
+  setup: ownRecord(['planned', 'refused']).keys({ modelVersion: Joi.string().required() }).required(),
+  terms: termsSchema.allow(null).required(),
+});

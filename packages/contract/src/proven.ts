@@ -1,26 +1,65 @@
-import type { MachineProven } from '@hot-bead/core';
+import {
+  JOINTS,
+  type LearnedGroup,
+  type MachineLearning,
+  POSITIONS,
+  type ProvenSetting,
+  TRANSFER_MODES,
+} from '@hot-bead/core';
 import Joi from 'joi';
+import { gasSchema } from './gas.ts';
+import { pageSchema } from './page.ts';
+import { wireSchema } from './shop.ts';
+import { exactly } from './validation.ts';
 
-/** A setting that a job's test beads proved on a machine. */
-export interface KeptProvenSetting extends MachineProven {
+/** A setting that a job's test beads proved on a machine, with the day it did. */
+export interface KeptProvenSetting extends ProvenSetting {
+  readonly id: string;
+  readonly machineId: string;
   readonly jobId: string;
   readonly title: string;
+  readonly at: string;
 }
 
-export const provenListSchema = Joi.array<KeptProvenSetting[]>().items(
-  Joi.object({
-    machineName: Joi.string().required(),
+const withFields = {
+  wire: wireSchema.required(),
+  gas: gasSchema.required(),
+  mode: Joi.valid('own', ...TRANSFER_MODES).required(),
+};
+
+const settingFields = {
+  ...withFields,
+  volts: Joi.number().required(),
+  wireFeedSpeedMPerMin: Joi.number().required(),
+  offsetV: Joi.number().required(),
+  thicknessMm: Joi.number().required(),
+  otherThicknessMm: Joi.number(),
+  joint: Joi.valid(...JOINTS).required(),
+  position: Joi.valid(...POSITIONS).required(),
+};
+
+export const provenPageSchema = pageSchema(
+  exactly<KeptProvenSetting>({
+    ...settingFields,
+    id: Joi.string().required(),
+    machineId: Joi.string().required(),
     jobId: Joi.string().required(),
     title: Joi.string().required(),
-    volts: Joi.number().required(),
-    wireFeedSpeedMPerMin: Joi.number().required(),
-    offsetV: Joi.number().required(),
-    thicknessMm: Joi.number().required(),
-    otherThicknessMm: Joi.number(),
-    wire: Joi.object().required(),
-    gas: Joi.string().required(),
-    mode: Joi.string().required(),
-    joint: Joi.string().required(),
-    position: Joi.string().required(),
+    at: Joi.string().required(),
   }),
+);
+
+/** What beads taught of every machine in use, by the machine's id. */
+export type ShopLearning = Readonly<Record<string, MachineLearning>>;
+
+export const shopLearningSchema = Joi.object<ShopLearning>().pattern(
+  Joi.string(),
+  Joi.array().items(
+    exactly<LearnedGroup>({
+      ...withFields,
+      settings: Joi.number().required(),
+      meanOffsetV: Joi.number().required(),
+      lastProven: Joi.array().items(exactly<ProvenSetting>(settingFields)).required(),
+    }),
+  ),
 );

@@ -1,6 +1,8 @@
 import { SCHOOL_TABLE, type Schools, type Shelf, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core';
 import Joi from 'joi';
+import { type SeenVersion, versionSchema } from './command.ts';
 import { gasSchema } from './gas.ts';
+import type { StoredShape } from './stored.ts';
 
 /** How this shop goes about it, and what it has besides what stands on its machines. */
 export interface ShopSettings {
@@ -9,11 +11,24 @@ export interface ShopSettings {
   readonly shelf: Shelf | null;
 }
 
-const schoolsSchema = Joi.object<Partial<Schools>>(
-  Object.fromEntries(
-    SCHOOL_TABLE.map((school) => [school.id, Joi.valid(...school.options.map((option) => option.value))]),
-  ),
+/** The settings as they are kept. */
+export interface KeptShop extends ShopSettings {
+  readonly version: number;
+}
+
+/** Settings taken whole. */
+export interface WholeShop extends ShopSettings, SeenVersion {}
+
+/** Changes of the settings, field by field; null takes a choice, a list or the shelf away. */
+export interface ShopChange extends SeenVersion {
+  readonly schools?: { readonly [K in keyof Schools]?: Schools[K] | null };
+  readonly shelf?: { readonly [K in keyof Shelf]?: Shelf[K] | null };
+}
+
+const schoolOf = Object.fromEntries(
+  SCHOOL_TABLE.map((school) => [school.id, Joi.valid(...school.options.map((option) => option.value))]),
 );
+const schoolsSchema = Joi.object<Partial<Schools>>(schoolOf);
 
 /** Most wires or gases on a shelf. */
 export const SHELF_MOST = 60;
@@ -24,12 +39,23 @@ export const wireSchema = Joi.object({
   diameterMm: Joi.valid(...WIRE_DIAMETERS_MM).required(),
 });
 
-const shelfSchema = Joi.object<Shelf>({
-  wires: Joi.array().items(wireSchema).max(SHELF_MOST).required(),
-  gases: Joi.array().items(gasSchema).max(SHELF_MOST).unique().required(),
-});
+const wires = Joi.array().items(wireSchema).max(SHELF_MOST);
+const gases = Joi.array().items(gasSchema).max(SHELF_MOST).unique();
+const shelfSchema = Joi.object<Shelf>({ wires: wires.required(), gases: gases.required() });
 
-export const shopSettingsSchema = Joi.object<ShopSettings>({
-  schools: schoolsSchema.required(),
-  shelf: shelfSchema.allow(null).required(),
-});
+const settings = { schools: schoolsSchema.required(), shelf: shelfSchema.allow(null).required() };
+export const shopSettingsSchema = Joi.object<ShopSettings>(settings);
+export const keptShopSchema = Joi.object<KeptShop>({ ...settings, version: versionSchema.required() });
+export const wholeShopSchema = Joi.object<WholeShop>({ ...settings, version: versionSchema });
+
+export const shopChangeSchema = Joi.object<ShopChange>({
+  version: versionSchema,
+  schools: Joi.object(
+    Object.fromEntries(Object.entries(schoolOf).map(([id, schema]) => [id, schema.allow(null)])),
+  ),
+  shelf: Joi.object({ wires: wires.allow(null), gases: gases.allow(null) }),
+})
+  .or('schools', 'shelf')
+  .messages({ 'object.missing': 'Nothing to change.' });
+
+export const KEPT_SHOP: StoredShape<ShopSettings> = { version: 1, schema: shopSettingsSchema, upgrades: {} };

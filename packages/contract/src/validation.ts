@@ -32,8 +32,11 @@ function codeOf(type: string): string {
   return CODE_OF_JOI.find(([pattern]) => pattern.test(type))?.[1] ?? 'wrong-type';
 }
 
+/** Most problems that are told of at once: after these, more of them help nobody. */
+export const PROBLEMS_MOST = 50;
+
 function problemsOf(error: Joi.ValidationError): Problem[] {
-  return error.details.map((detail) => ({
+  return error.details.slice(0, PROBLEMS_MOST).map((detail) => ({
     field: detail.path.join('.'),
     code: codeOf(detail.type),
     message: detail.message,
@@ -50,4 +53,21 @@ export function validated<T>(schema: Joi.Schema<T>, value: unknown): T {
   const result = schema.validate(value, { abortEarly: false, errors: { wrap: { label: '' } } });
   if (result.error) throw new ContractError(problemsOf(result.error));
   return result.value;
+}
+
+/** An object's schema that names every key of its type: one that is forgotten does not compile. */
+export function exactly<T>(fields: { readonly [K in keyof Required<T>]: Joi.Schema }): Joi.ObjectSchema<T> {
+  return Joi.object<T>(fields as Joi.SchemaMap);
+}
+
+/**
+ * A check of a list as a whole, asked only where each of its items is what it should be: what is wrong with an item is
+ * said of the item.
+ */
+export function whereItemsFit<T>(
+  item: Joi.Schema<T>,
+  check: (items: readonly T[], helpers: Joi.CustomHelpers) => readonly T[] | Joi.ErrorReport,
+): Joi.CustomValidator {
+  return (items: readonly T[], helpers) =>
+    items.some((one) => item.validate(one).error) ? items : check(items, helpers);
 }

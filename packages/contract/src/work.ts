@@ -27,7 +27,9 @@ import {
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
 import Joi from 'joi';
+import { figure } from './figure.ts';
 import { gasSchema } from './gas.ts';
+import { lineSchema } from './plain-text.ts';
 
 /** A thickness as written ("1/8", "14 ga") may stand in place of millimetres. */
 export interface WorkInput extends QuickWork {
@@ -71,32 +73,15 @@ const thicknessMm = Joi.number()
     return errors;
   });
 
-/** A number within core's own range, with one sentence for whatever is wrong with it. */
-function figure(what: string, [min, max]: readonly [number, number], unit = ''): Joi.NumberSchema {
-  const limits = `${what} is ${min} to ${max}${unit}.`;
-  return Joi.number()
-    .min(min)
-    .max(max)
-    .messages({
-      'number.base': `${what} is a number.`,
-      'number.integer': `${what} is a whole number.`,
-      'number.min': limits,
-      'number.max': limits,
-    });
-}
-
-/** What has been said of a job; everything may be left open. */
-export const workSchema = Joi.object<WorkInput>({
-  thickness: thicknessText,
+const keptFields = {
   thicknessMm,
-  otherThickness: thicknessText,
   otherThicknessMm: thicknessMm,
   product: Joi.valid(...PRODUCTS),
   otherProduct: Joi.valid(...PRODUCTS),
   metal: Joi.valid(...BASE_METALS),
-  alloy: Joi.string().max(30),
+  alloy: lineSchema().max(30),
   otherMetal: Joi.valid(...BASE_METALS),
-  otherAlloy: Joi.string().max(30),
+  otherAlloy: lineSchema().max(30),
   joint: Joi.valid(...JOINTS),
   position: Joi.valid(...POSITIONS),
   surface: Joi.valid(...SURFACES),
@@ -115,31 +100,43 @@ export const workSchema = Joi.object<WorkInput>({
   circumstances: Joi.array()
     .items(Joi.valid(...CIRCUMSTANCES))
     .unique(),
-  machineName: Joi.string().max(60),
+  machineName: lineSchema().max(60),
   profile: Joi.valid(...PROFILES),
   outsideMm: Joi.array()
-    .items(figure('An outside size', OUTSIDE_RANGE_MM, ' mm'))
+    .items(figure('An outside size', OUTSIDE_RANGE_MM, 'mm'))
     .min(1)
     .max(2),
-  seamMm: Joi.number()
-    .min(SEAM_RANGE_MM[0])
-    .max(SEAM_RANGE_MM[1])
-    .messages({
-      'number.base': 'The seam’s length is a number.',
-      'number.min': `A seam is ${SEAM_RANGE_MM[0]} mm to ${SEAM_RANGE_MM[1] / 1_000_000} km long.`,
-      'number.max': `A seam is ${SEAM_RANGE_MM[0]} mm to ${SEAM_RANGE_MM[1] / 1_000_000} km long.`,
-    }),
+  seamMm: figure('A seam', SEAM_RANGE_MM, 'mm', {
+    limits: `${SEAM_RANGE_MM[0]} mm to ${SEAM_RANGE_MM[1] / 1_000_000} km long`,
+  }),
   numberOff: figure('The number off', NUMBER_OFF_RANGE).integer(),
-  stitchMm: figure('A stitch', STITCH_RANGE_MM, ' mm'),
-  pitchMm: figure('The pitch', STITCH_RANGE_MM, ' mm'),
-  legMm: figure('A leg', LEG_RANGE_MM, ' mm'),
-  throatMm: figure('A throat', LEG_RANGE_MM, ' mm'),
+  stitchMm: figure('A stitch', STITCH_RANGE_MM, 'mm'),
+  pitchMm: figure('The pitch', STITCH_RANGE_MM, 'mm'),
+  legMm: figure('A leg', LEG_RANGE_MM, 'mm'),
+  throatMm: figure('A throat', LEG_RANGE_MM, 'mm'),
   sides: Joi.valid(1, 2),
   passes: figure('The number of passes', PASSES_RANGE).integer(),
-  gapMm: figure('A gap', GAP_RANGE_MM, ' mm'),
+  gapMm: figure('A gap', GAP_RANGE_MM, 'mm'),
   backing: Joi.boolean(),
   thirdMember: Joi.boolean(),
-})
+} satisfies Record<keyof QuickWork, Joi.Schema>;
+
+/** Work as it is kept: thicknesses in millimetres. */
+export const keptWorkSchema = Joi.object<QuickWork>(keptFields);
+
+const fields = { ...keptFields, thickness: thicknessText, otherThickness: thicknessText };
+
+/** What has been said of a job; everything may be left open. */
+export const workSchema = Joi.object<WorkInput>(fields)
+  .oxor('thickness', 'thicknessMm')
+  .oxor('otherThickness', 'otherThicknessMm');
+
+/** Work of which some fields change; null takes one away. */
+export type WorkChange = { readonly [K in keyof WorkInput]?: WorkInput[K] | null };
+
+export const workChangeSchema = Joi.object<WorkChange>(
+  Object.fromEntries(Object.entries(fields).map(([name, schema]) => [name, schema.allow(null)])),
+)
   .oxor('thickness', 'thicknessMm')
   .oxor('otherThickness', 'otherThicknessMm');
 
@@ -161,4 +158,15 @@ export function quickWorkOf(input: WorkInput): QuickWork {
     ...(first === undefined ? {} : { thicknessMm: first }),
     ...(second === undefined ? {} : { otherThicknessMm: second }),
   };
+}
+
+/** Work with some of its fields changed; a written thickness takes the place of the millimetres. */
+export function changedWork(work: QuickWork, change: WorkChange): WorkInput {
+  const replaced = new Set([
+    ...(change.thickness === undefined ? [] : ['thicknessMm']),
+    ...(change.otherThickness === undefined ? [] : ['otherThicknessMm']),
+  ]);
+  const kept = Object.entries(work).filter(([name]) => !replaced.has(name) && !(name in change));
+  const set = Object.entries(change).filter(([, value]) => value !== null && value !== undefined);
+  return Object.fromEntries([...kept, ...set]);
 }

@@ -100,6 +100,12 @@ function fitUpLines({ fitUp }: PlannedReport): string[] {
   return texts.flatMap((text) => (text === null ? [] : [`  ${text}`]));
 }
 
+const MARK_WORD = { fitted: 'stands so', change: 'change it', unknown: 'look' } as const;
+
+function stationLine({ name, mark, check, ifWrong }: PlannedReport['stations'][number]): string {
+  return `  ${name.padEnd(14)}${MARK_WORD[mark]}: ${check} If wrong: ${ifWrong}`;
+}
+
 function plannedText(report: PlannedReport, title: string): string {
   const passes = report.passes === 1 ? '' : `, ${report.passes} passes`;
   return [
@@ -125,6 +131,9 @@ function plannedText(report: PlannedReport, title: string): string {
     `  Way           ${report.way}`,
     `  Transfer      ${report.transferMode}`,
     `  Gun           ${report.gunAngle}`,
+    '',
+    'Look before you strike',
+    ...report.stations.map(stationLine),
     '',
     'Fit-up',
     `  Gap ${report.fitUp.rootGap.start} mm; tacks ${report.fitUp.tack.start} mm every ${report.fitUp.tackSpacing.start} mm`,
@@ -188,7 +197,9 @@ export function planCommand(args: readonly string[], machines: readonly Machine[
   const reading = parseQuickLine(options.words, context);
   const said = effectiveWork(reading);
   const complete = completeWork(said);
-  const report = planReport(reading, complete && planSetup(complete.work, resourcesOf(said, { machines })));
+  const resources = resourcesOf(said, { machines });
+  const setup = complete && planSetup(complete.work, resources);
+  const report = planReport(reading, setup, resources.machine);
   const refused = 'refused' in report;
   const exitCode = refused ? 2 : 0;
   if (options.json) return { output: JSON.stringify(report, null, 2), exitCode };

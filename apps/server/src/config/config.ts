@@ -23,24 +23,36 @@ function dataFolder(env: NodeJS.ProcessEnv): string {
   return join(env['XDG_DATA_HOME'] ?? join(homedir(), '.local', 'share'), 'hot-bead');
 }
 
+/** A database's path that was given, or its usual place. */
+function pathOf(env: NodeJS.ProcessEnv, name: string, usual: string): string {
+  const given = env[name];
+  if (given === undefined) return resolve(usual);
+  if (given.trim() === '') throw new ConfigError(`${name} is empty: name a file, or leave it out.`);
+  if (given.startsWith(':') || given.startsWith('file:')) {
+    throw new ConfigError(`${name} is ${given}: a shop’s records are kept in a file, so name one.`);
+  }
+  return resolve(given);
+}
+
 /**
  * Reads the configuration from environment and arguments.
  *
  * @param env HOT_BEAD_PORT; HOT_BEAD_DB for the user's own database; HOT_BEAD_DEMO_DB for the demo shop's
  * @param args `--demo` serves the demo shop
- * @throws {ConfigError} for a port that is none
+ * @throws {ConfigError} for a port that is none, or a database that is no file
  */
 export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[]): Config {
   const port = portSchema.validate(env['HOT_BEAD_PORT'] ?? 4180);
   if (port.error)
     throw new ConfigError(`HOT_BEAD_PORT is ${env['HOT_BEAD_PORT']}: it must be a port from 1 to 65535.`);
   const demo = args.includes('--demo');
-  const own = env['HOT_BEAD_DB'] ?? join(dataFolder(env), 'hot-bead.sqlite');
-  const demoPath = env['HOT_BEAD_DEMO_DB'] ?? join(dataFolder(env), 'demo.sqlite');
+  const databasePath = demo
+    ? pathOf(env, 'HOT_BEAD_DEMO_DB', join(dataFolder(env), 'demo.sqlite'))
+    : pathOf(env, 'HOT_BEAD_DB', join(dataFolder(env), 'hot-bead.sqlite'));
   const here = dirname(fileURLToPath(new URL(import.meta.url)));
   return {
     port: port.value as number,
-    databasePath: resolve(demo ? demoPath : own),
+    databasePath,
     demo,
     webRoot: resolve(here, '../../../web/dist'),
   };

@@ -1,20 +1,47 @@
-import type { DataSourceOptions } from 'typeorm';
-import { JobEntity } from './job.entity.ts';
-import { MachineEntity } from './machine.entity.ts';
+import type { DataSourceOptions, Logger } from 'typeorm';
+import { EventEntity } from '../events/event.entity.ts';
+import { AcknowledgementEntity } from '../jobs/acknowledgement.entity.ts';
+import { JobEntity } from '../jobs/job.entity.ts';
+import { ProvenSettingEntity } from '../learning/proven-setting.entity.ts';
+import { DialReadingEntity } from '../machines/dial-reading.entity.ts';
+import { MachineEntity } from '../machines/machine.entity.ts';
+import { ShopEntity } from '../shop/shop.entity.ts';
+import { TestBeadEntity } from '../test-beads/test-bead.entity.ts';
 import { Jobs1764000000000 } from './migrations/1764000000000-jobs.ts';
 import { Shop1764100000000 } from './migrations/1764100000000-shop.ts';
 import { MachineBook1764200000000 } from './migrations/1764200000000-machine-book.ts';
 import { Calibrations1764300000000 } from './migrations/1764300000000-calibrations.ts';
 import { PastReadings1764400000000 } from './migrations/1764400000000-past-readings.ts';
-import { DialReadingEntity } from './dial-reading.entity.ts';
-import { AcknowledgementEntity } from './acknowledgement.entity.ts';
-import { PastReadingsEntity } from './past-readings.entity.ts';
-import { ShopEntity } from './shop.entity.ts';
-import { TestBeadEntity } from './test-bead.entity.ts';
+import { Foundations1764500000000 } from './migrations/1764500000000-foundations.ts';
+import { UpkeepEntity } from '../upkeep/upkeep.entity.ts';
+
+const MIGRATIONS = [
+  Jobs1764000000000,
+  Shop1764100000000,
+  MachineBook1764200000000,
+  Calibrations1764300000000,
+  PastReadings1764400000000,
+  Foundations1764500000000,
+];
+
+/** Names of all migrations, in order, as the database keeps them. */
+export const MIGRATION_NAMES: readonly string[] = MIGRATIONS.map((migration) => new migration().name);
 
 interface Sqlite {
   pragma(statement: string): unknown;
 }
+
+const silent = (): void => undefined;
+
+/** What goes wrong is thrown, and told once, by whoever catches it. */
+const SILENT_LOGGER: Logger = {
+  logQuery: silent,
+  logQueryError: silent,
+  logQuerySlow: silent,
+  logSchemaBuild: silent,
+  logMigration: silent,
+  log: silent,
+};
 
 /** How the database at a path is opened: migrations run, foreign keys on, write-ahead log, full sync. */
 export function dataSourceOptions(databasePath: string): DataSourceOptions {
@@ -22,21 +49,18 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
     type: 'better-sqlite3',
     database: databasePath,
     entities: [
+      EventEntity,
       JobEntity,
       TestBeadEntity,
       MachineEntity,
       ShopEntity,
       AcknowledgementEntity,
       DialReadingEntity,
-      PastReadingsEntity,
+      ProvenSettingEntity,
+      UpkeepEntity,
     ],
-    migrations: [
-      Jobs1764000000000,
-      Shop1764100000000,
-      MachineBook1764200000000,
-      Calibrations1764300000000,
-      PastReadings1764400000000,
-    ],
+    migrations: MIGRATIONS,
+    logger: SILENT_LOGGER,
     migrationsRun: true,
     synchronize: false,
     prepareDatabase: (database: Sqlite) => {

@@ -31,7 +31,7 @@ describe('migrations', () => {
   });
 
   it('refuse a bead without its job', async () => {
-    const orphan = `INSERT INTO test_bead VALUES ('b', 'no-job', 1, 7, 18, 'flat', 'sizzle', '', NULL, 'now', NULL)`;
+    const orphan = `INSERT INTO test_bead VALUES ('b', 'no-job', 1, 7, 18, 'flat', 'sizzle', '', NULL, 'now', NULL, 1, NULL, 1)`;
     await expect(source.query(orphan)).rejects.toThrow(/FOREIGN KEY/);
   });
 
@@ -42,6 +42,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
+    await older.undoLastMigration(); // the foundations
     await older.undoLastMigration(); // past readings
     await older.undoLastMigration(); // readings a tap
     await older.undoLastMigration(); // the machine book

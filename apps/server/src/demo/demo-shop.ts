@@ -1,19 +1,23 @@
 import type { NewTestBead, ShopSettings } from '@hot-bead/contract';
 import type { Machine, TimedReading } from '@hot-bead/core';
-import type { MachineEntity } from '../database/machine.entity.ts';
 
-/** A machine's row without what is read and kept later. */
-type DemoMachine = Omit<MachineEntity, 'retiredAt' | 'dialReadings' | 'voltsReadAt' | 'entryReadAt'>;
+export interface DemoMachine {
+  readonly id: string;
+  readonly machine: Machine;
+  /** Whether its taps or its display were held against a meter. */
+  readonly isRead: boolean;
+}
 
 /** The invented shop: Copper Kettle Cartworks. All machines, jobs and beads here are made up. */
 export const DEMO_MACHINES: readonly DemoMachine[] = [
   {
     id: 'demo-marigold',
-    name: 'Marigold',
-    loadedWireClass: 'ER70S-6',
-    loadedWireDiameterMm: 0.8,
-    loadedGas: 'ar-co2-18',
-    profile: {
+    isRead: true,
+    machine: {
+      name: 'Marigold',
+      loadedWireClass: 'ER70S-6',
+      loadedWireDiameterMm: 0.8,
+      loadedGas: 'ar-co2-18',
       kind: 'inverter',
       wireControl: { kind: 'units' },
       voltsControl: {
@@ -75,11 +79,12 @@ export const DEMO_MACHINES: readonly DemoMachine[] = [
   },
   {
     id: 'demo-old-tom',
-    name: 'Old Tom',
-    loadedWireClass: 'ER70S-6',
-    loadedWireDiameterMm: 1.0,
-    loadedGas: 'ar-co2-18',
-    profile: {
+    isRead: true,
+    machine: {
+      name: 'Old Tom',
+      loadedWireClass: 'ER70S-6',
+      loadedWireDiameterMm: 1.0,
+      loadedGas: 'ar-co2-18',
       kind: 'transformer',
       wireControl: { kind: 'knob', min: 0, max: 10 },
       voltsControl: {
@@ -109,11 +114,12 @@ export const DEMO_MACHINES: readonly DemoMachine[] = [
   },
   {
     id: 'demo-suitcase',
-    name: 'Suitcase',
-    loadedWireClass: 'E71T-11',
-    loadedWireDiameterMm: 0.9,
-    loadedGas: 'none',
-    profile: {
+    isRead: false,
+    machine: {
+      name: 'Suitcase',
+      loadedWireClass: 'E71T-11',
+      loadedWireDiameterMm: 0.9,
+      loadedGas: 'none',
       kind: 'inverter',
       wireControl: { kind: 'knob', min: 1, max: 10 },
       voltsControl: {
@@ -136,7 +142,7 @@ function tenSeconds(knob: number, lengthMm: number, position: string, underArc =
 }
 
 /** Ten-second readings of Old Tom's knob, invented: bent the way cheap dials are, and following the tap. */
-export const DEMO_READINGS: readonly TimedReading[] = [
+const TOMS_READINGS: readonly TimedReading[] = [
   tenSeconds(0, 333, '3'),
   tenSeconds(2.5, 400, '3'),
   tenSeconds(5, 612, '3'),
@@ -146,6 +152,11 @@ export const DEMO_READINGS: readonly TimedReading[] = [
   tenSeconds(5, 570, '3', true),
   tenSeconds(5, 745, '5'),
 ];
+
+/** Readings of the machines' dials, by the machine's id. */
+export const DEMO_READINGS: Readonly<Record<string, readonly TimedReading[]>> = {
+  'demo-old-tom': TOMS_READINGS,
+};
 
 /** What the shop has besides what is on the machines. */
 export const DEMO_SHOP: ShopSettings = {
@@ -243,5 +254,5 @@ export const DEMO_JOBS: readonly DemoJob[] = [
 
 /** The demo machines as the planner takes them. */
 export function demoMachines(): readonly Machine[] {
-  return DEMO_MACHINES.map(({ profile, ...machine }) => ({ ...profile, ...machine }));
+  return DEMO_MACHINES.map(({ machine }) => machine);
 }

@@ -3,12 +3,15 @@ export class DomainError extends Error {
   readonly code: string;
   readonly status: number;
   readonly field: string | undefined;
+  /** What the answer carries beside code and message. */
+  readonly more: object;
 
-  constructor(code: string, status: number, message: string, field?: string) {
+  constructor(code: string, status: number, message: string, field?: string, more: object = {}) {
     super(message);
     this.code = code;
     this.status = status;
     this.field = field;
+    this.more = more;
   }
 }
 

@@ -1,16 +1,25 @@
 import {
+  type FindRequest,
+  findRequestSchema,
+  idSchema,
   type JobChange,
   jobChangeSchema,
+  jobPageSchema,
+  jobSchema,
   type NewAcknowledgement,
   newAcknowledgementSchema,
   type NewJob,
   newJobSchema,
 } from '@hot-bead/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { openApi } from '../api-docs.ts';
+import Joi from 'joi';
+import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
+import { Asked, type Command } from '../events/command.ts';
 import { JobsService } from './jobs.service.ts';
+
+const chosenIdSchema = Joi.object<{ readonly id?: string }>({ id: idSchema });
 
 @ApiTags('jobs')
 @Controller('api/jobs')
@@ -20,56 +29,77 @@ export class JobsController {
   @Post()
   @ApiOperation({ summary: 'Save a job from a line or from work' })
   @ApiBody({ schema: openApi(newJobSchema) })
-  create(@Body(new ContractPipe(newJobSchema)) body: NewJob) {
-    return this.jobs.create(body);
+  @Answers(jobSchema, 201, 200)
+  create(@Body(new ContractPipe(newJobSchema)) body: NewJob, @Asked() command: Command) {
+    return this.jobs.create(body, command);
   }
 
   @Get()
-  @ApiOperation({ summary: 'Jobs, last changed first' })
-  list() {
-    return this.jobs.list();
+  @ApiOperation({
+    summary: 'Jobs, last changed first, a page at a time; with `find` those that match all words',
+  })
+  @Answers(jobPageSchema)
+  list(@Query(new ContractPipe(findRequestSchema)) query: FindRequest) {
+    return this.jobs.list(query);
   }
 
   @Get(':id')
   @ApiOperation({ summary: 'One job' })
+  @Answers(jobSchema)
   read(@Param('id') id: string) {
     return this.jobs.read(id);
   }
 
   @Patch(':id')
-  @ApiOperation({ summary: 'Change a job: its line, its work or its own numbers' })
+  @ApiOperation({
+    summary: 'Change a job, field by field: its line, its work or its own numbers; null takes a field away',
+  })
   @ApiBody({ schema: openApi(jobChangeSchema) })
-  change(@Param('id') id: string, @Body(new ContractPipe(jobChangeSchema)) body: JobChange) {
-    return this.jobs.change(id, body);
+  @Answers(jobSchema)
+  change(
+    @Param('id') id: string,
+    @Body(new ContractPipe(jobChangeSchema)) body: JobChange,
+    @Asked() command: Command,
+  ) {
+    return this.jobs.change(id, body, command);
   }
 
   @Delete(':id')
   @HttpCode(204)
   @ApiOperation({ summary: 'Put a job away; it can be restored' })
-  remove(@Param('id') id: string) {
-    return this.jobs.remove(id);
+  remove(@Param('id') id: string, @Asked() command: Command) {
+    return this.jobs.remove(id, command);
   }
 
   @Post(':id/duplicate')
   @ApiOperation({ summary: 'The same work as a new job, without its beads' })
-  duplicate(@Param('id') id: string) {
-    return this.jobs.duplicate(id);
+  @ApiBody({ schema: openApi(chosenIdSchema) })
+  @Answers(jobSchema, 201, 200)
+  duplicate(
+    @Param('id') id: string,
+    @Body(new ContractPipe(chosenIdSchema)) body: { readonly id?: string },
+    @Asked() command: Command,
+  ) {
+    return this.jobs.duplicate(id, body.id, command);
   }
 
   @Post(':id/acknowledgements')
   @ApiOperation({ summary: 'Log that a stop caution was read' })
   @ApiBody({ schema: openApi(newAcknowledgementSchema) })
+  @Answers(jobSchema, 201)
   acknowledge(
     @Param('id') id: string,
     @Body(new ContractPipe(newAcknowledgementSchema)) body: NewAcknowledgement,
+    @Asked() command: Command,
   ) {
-    return this.jobs.acknowledge(id, body);
+    return this.jobs.acknowledge(id, body, command);
   }
 
   @Post(':id/restore')
   @HttpCode(200)
   @ApiOperation({ summary: 'Bring a job back that was put away' })
-  restore(@Param('id') id: string) {
-    return this.jobs.restore(id);
+  @Answers(jobSchema)
+  restore(@Param('id') id: string, @Asked() command: Command) {
+    return this.jobs.restore(id, command);
   }
 }

@@ -1,146 +1,227 @@
-import { randomUUID } from 'node:crypto';
 import {
+  changedWork,
+  type FindRequest,
   type Job,
   type JobChange,
+  type JobSummary,
+  MACHINE_MARK,
   type NewAcknowledgement,
   type NewJob,
+  type Page,
   quickWorkOf,
+  validated,
+  workSchema,
 } from '@hot-bead/contract';
 import {
-  completeWork,
-  effectiveWork,
+  AWAY,
+  changeBetween,
+  type FieldChange,
+  type Fields,
+  fieldsOf,
+  JOB_BRANCHES,
   MODEL_VERSION,
-  parseQuickLine,
   type QuickWork,
-  renderQuickLine,
-  workTitle,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { Repository } from 'typeorm';
-import { JobEntity } from '../database/job.entity.ts';
-import { AcknowledgementEntity } from '../database/acknowledgement.entity.ts';
-import { TestBeadEntity } from '../database/test-bead.entity.ts';
+import { type EntityManager } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
-import { MachinesService } from '../machines/machines.service.ts';
+import type { Command } from '../events/command.ts';
+import { EventsService } from '../events/events.service.ts';
+import {} from '../events/record-type.ts';
+import { type Made, RecordsService } from '../events/records.service.ts';
+import { MachinesService, type NamedMachine } from '../machines/machines.service.ts';
+import { AcknowledgementEntity } from './acknowledgement.entity.ts';
+import { JobEntity } from './job.entity.ts';
+import { JobRecord, keptLine, lineOf, partsOf, toldLine } from './job-record.ts';
+import { findJobs } from './job-list.ts';
+import { jobTitle } from './job-title.ts';
+import { saidWork, workOfLine } from './said-work.ts';
 
-function titleOf(work: QuickWork, line: string): string {
-  const complete = completeWork(work);
-  return complete ? workTitle(complete.work) : line || 'Untitled job';
+/** A job's parts as they are written down: its machine apart from its work. */
+interface WrittenJob {
+  readonly line: string;
+  readonly work: QuickWork;
+  readonly machineId?: string;
 }
 
-function jobOf(row: JobEntity, beadCount: number): Job {
-  return {
-    id: row.id,
-    title: titleOf(row.work, row.line),
-    line: row.line,
-    work: row.work,
-    own: row.own,
-    beadCount,
-    acknowledged: row.acknowledgements
-      .map(({ code, text, at }) => ({ code, text, at }))
-      .toSorted((a, b) => a.at.localeCompare(b.at)),
-    createdAt: row.createdAt,
-    updatedAt: row.updatedAt,
-  };
-}
+/** A job's work and own numbers, with the machine that it names. */
+export type JobToPlan = Pick<Job, 'id' | 'work' | 'own' | 'machine'>;
 
 @Injectable()
 export class JobsService {
   constructor(
-    @InjectRepository(JobEntity) private readonly jobs: Repository<JobEntity>,
+    private readonly record: JobRecord,
     private readonly machines: MachinesService,
-  ) {}
-
-  async create(input: NewJob): Promise<Job> {
-    const work = await this.workOf(input);
-    const now = new Date().toISOString();
-    const row = this.jobs.create({
-      id: randomUUID(),
-      line: input.line ?? renderQuickLine(work),
-      work,
-      own: input.own ?? {},
-      modelVersion: MODEL_VERSION,
-      createdAt: now,
-      updatedAt: now,
-    });
-    await this.jobs.save(row);
-    return this.read(row.id);
+    private readonly records: RecordsService,
+    events: EventsService,
+  ) {
+    events.register(record);
   }
 
-  async list(): Promise<Job[]> {
-    const rows = await this.jobs.find({
-      order: { updatedAt: 'DESC', createdAt: 'DESC' },
-      relations: { acknowledgements: true },
-    });
-    const counts = await this.jobs.manager
-      .createQueryBuilder(TestBeadEntity, 'bead')
-      .select('bead.jobId', 'jobId')
-      .addSelect('COUNT(*)', 'count')
-      .groupBy('bead.jobId')
-      .getRawMany<{ jobId: string; count: number }>();
-    const countOf = new Map(counts.map(({ jobId, count }) => [jobId, Number(count)] as const));
-    return rows.map((row) => jobOf(row, countOf.get(row.id) ?? 0));
+  async create({ id, ...said }: NewJob, command: Command): Promise<Made<Job>> {
+    const work = saidWork(said, await this.machines.namesInUse());
+    const written = await this.written(work, said.line || undefined);
+    return this.insert(id ?? command.id, { ...written, own: said.own ?? {} }, command, said);
   }
 
-  async read(id: string): Promise<Job> {
-    const row = await this.jobs.findOne({
-      where: { id },
-      relations: { beads: true, acknowledgements: true },
-    });
-    if (!row) throw notFound('job', id);
-    return jobOf(row, row.beads.length);
+  /** One page of the jobs, last changed first; those that match all words, where some are given. */
+  async list(request: FindRequest): Promise<Page<JobSummary>> {
+    const { rows, next } = await findJobs(this.record.manager, request);
+    const named = await this.machines.named(rows.flatMap(({ machineId }) => machineId ?? []));
+    const items = rows.map(({ machineId, line, ...row }) => ({
+      ...row,
+      line: toldLine(line, machineId === null ? undefined : named.get(machineId)),
+    }));
+    return { items, next };
   }
 
-  async change(id: string, change: JobChange): Promise<Job> {
-    const row = await this.jobs.findOneBy({ id });
-    if (!row) throw notFound('job', id);
-    if (change.line !== undefined) row.line = change.line;
-    if (change.line !== undefined || change.work !== undefined) row.work = await this.workOf(change);
-    if (change.own !== undefined) row.own = change.own;
-    row.updatedAt = new Date().toISOString();
-    await this.jobs.save(row);
-    return this.read(id);
+  read(id: string): Promise<Job> {
+    return this.record.tell(id);
+  }
+
+  async change(id: string, { version: _seen, ...change }: JobChange, command: Command): Promise<Job> {
+    const names = await this.machines.namesInUse();
+    const work = change.line === undefined ? undefined : workOfLine(change.line, change.unit ?? 'mm', names);
+    const machine = await this.machineSaid(work ?? (change.work as QuickWork | undefined));
+    return this.records.change(this.record, command, {
+      id,
+      kind: 'changed',
+      change: (fields) => ({
+        ...(work ? this.lineChange(fields, change.line ?? '', work, machine) : {}),
+        ...(change.work ? this.workChange(fields, change.work, machine) : {}),
+        ...Object.fromEntries(
+          Object.entries(change.own ?? {}).map(([name, value]) => [`own.${name}`, value]),
+        ),
+      }),
+    });
   }
 
   /** The same work as a new job: line and numbers, not the beads. */
-  async duplicate(id: string): Promise<Job> {
-    const { line, work, own } = await this.read(id);
-    return this.create({ line, work, own });
+  async duplicate(id: string, newId: string | undefined, command: Command): Promise<Made<Job>> {
+    const loaded = await this.record.load(this.record.manager, id);
+    if (!loaded || loaded.fields[AWAY] === true) throw notFound(this.record.word, id);
+    return this.insert(newId ?? command.id, partsOf(loaded.fields), command, { duplicateOf: id });
   }
 
   /** Logs that a stop caution was read. */
-  async acknowledge(id: string, { code, text }: NewAcknowledgement): Promise<Job> {
-    await this.read(id);
-    const at = new Date().toISOString();
-    await this.jobs.manager.insert(AcknowledgementEntity, { id: randomUUID(), jobId: id, code, text, at });
-    return this.read(id);
+  acknowledge(id: string, { code, text }: NewAcknowledgement, command: Command): Promise<Job> {
+    const noted = { id, kind: 'caution-read', after: { code, text } } as const;
+    return this.records.note(this.record, command, noted, async (manager, at) => {
+      await manager.insert(AcknowledgementEntity, { id: command.id, jobId: id, code, text, at });
+    });
   }
 
-  async remove(id: string): Promise<void> {
-    const result = await this.jobs.softDelete({ id });
-    if (result.affected === 0) throw notFound('job', id);
+  remove(id: string, command: Command): Promise<void> {
+    return this.records.putAway(this.record, command, id);
   }
 
-  async restore(id: string): Promise<Job> {
-    await this.jobs.restore({ id });
-    return this.read(id);
+  restore(id: string, command: Command): Promise<Job> {
+    return this.records.restore(this.record, command, id);
   }
 
-  private async workOf({ line, work }: NewJob): Promise<QuickWork> {
-    if (work !== undefined) return quickWorkOf(work);
-    const machineNames = (await this.machines.list()).map((machine) => machine.name);
-    const reading = parseQuickLine(line ?? '', { unit: 'mm', machineNames });
-    const bad = reading.fragments.find((fragment) => fragment.code !== undefined);
-    if (bad) throw new DomainError(bad.code ?? 'thickness-unreadable', 400, bad.label, 'line');
-    if (!reading.fragments.some((fragment) => fragment.status !== 'not-understood')) {
-      throw new DomainError(
-        'line-not-understood',
-        400,
-        `Nothing in “${line}” is a job we can read. Try: 3 mm steel tee flat.`,
-        'line',
-      );
+  /** Moves a job to the head of the list: something was done on it. */
+  async touch(manager: EntityManager, id: string, at: string): Promise<void> {
+    await manager.update(JobEntity, { id }, { updatedAt: at });
+  }
+
+  /** What a job's row is called; undefined where it cannot be read. */
+  titleOf(row: JobEntity): string | undefined {
+    const parts = this.record.partsOfRow(row);
+    return parts && jobTitle(parts.work, row.line.replaceAll(MACHINE_MARK, ''));
+  }
+
+  /** A job as a plan needs it, put away or not; undefined where there is none, or it cannot be read. */
+  async toPlan(manager: EntityManager, id: string): Promise<JobToPlan | undefined> {
+    const row = await manager.findOne(JobEntity, { where: { id }, withDeleted: true });
+    const parts = row && this.record.partsOfRow(row);
+    if (!row || !parts) return undefined;
+    const { machineId } = row;
+    const machine = machineId === null ? undefined : (await this.machines.named([machineId])).get(machineId);
+    const work = machine ? { ...parts.work, machineName: machine.name } : parts.work;
+    return { id, work, own: parts.own, machine: machine ?? null };
+  }
+
+  private insert(
+    id: string,
+    { line, work, own, machineId }: WrittenJob & Pick<Job, 'own'>,
+    command: Command,
+    input: unknown,
+  ): Promise<Made<Job>> {
+    const record = { line, work, own, ...(machineId === undefined ? {} : { machineId }) };
+    return this.records.create(this.record, command, {
+      id,
+      of: id,
+      fields: fieldsOf(record, JOB_BRANCHES),
+      input,
+      insert: async (manager, at) => {
+        const machine =
+          machineId === undefined ? undefined : (await this.machines.named([machineId])).get(machineId);
+        await manager.insert(JobEntity, {
+          id,
+          title: jobTitle(work, toldLine(line, machine)),
+          line,
+          work: JSON.stringify(work),
+          own: JSON.stringify(own),
+          machineId: machineId ?? null,
+          modelVersion: MODEL_VERSION,
+          createdAt: at,
+          updatedAt: at,
+        });
+      },
+    });
+  }
+
+  /** The machine that work names. */
+  private async machineSaid(
+    work: Pick<QuickWork, 'machineName'> | undefined,
+  ): Promise<NamedMachine | undefined> {
+    const name = work?.machineName;
+    if (name === undefined || name === null) return undefined;
+    const machine = await this.machines.byName(name);
+    if (!machine) {
+      throw new DomainError('machine-unknown', 400, `There is no machine ${name}.`, 'work.machineName');
     }
-    return effectiveWork(reading);
+    if (machine.retired) {
+      const message = `${machine.name} is retired: bring it back first, or name another.`;
+      throw new DomainError('machine-retired', 400, message, 'work.machineName');
+    }
+    return machine;
+  }
+
+  private async written(said: QuickWork, line: string | undefined): Promise<WrittenJob> {
+    const machine = await this.machineSaid(said);
+    const { machineName: _name, ...work } = said;
+    return {
+      line: line === undefined ? lineOf(work, machine?.id) : keptLine(line, machine?.name),
+      work,
+      ...(machine ? { machineId: machine.id } : {}),
+    };
+  }
+
+  /** A line replaces the whole work, and the machine with it. */
+  private lineChange(
+    fields: Fields,
+    line: string,
+    { machineName: _name, ...work }: QuickWork,
+    machine: NamedMachine | undefined,
+  ): FieldChange {
+    const isWork = ([path]: readonly [string, unknown]): boolean =>
+      path === 'machineId' || path.startsWith('work.');
+    const before = Object.fromEntries(Object.entries(fields).filter(isWork));
+    const after = fieldsOf({ work, ...(machine ? { machineId: machine.id } : {}) }, JOB_BRANCHES);
+    return { ...changeBetween(before, after), line: keptLine(line, machine?.name) };
+  }
+
+  private workChange(
+    fields: Fields,
+    { machineName, ...change }: NonNullable<JobChange['work']>,
+    machine: NamedMachine | undefined,
+  ): FieldChange {
+    const { work } = partsOf(fields);
+    const next = quickWorkOf(validated(workSchema, changedWork(work, change)));
+    return {
+      ...changeBetween(fieldsOf({ work }, JOB_BRANCHES), fieldsOf({ work: next }, JOB_BRANCHES)),
+      ...(machineName === undefined ? {} : { machineId: machine?.id ?? null }),
+    };
   }
 }

@@ -1,78 +1,112 @@
-import { randomUUID } from 'node:crypto';
-import type { KeptDialReading, KeptMachine } from '@hot-bead/contract';
-import type { Machine, TimedReading } from '@hot-bead/core';
+import { type KeptDialReading, type KeptMachine, type NewDialReading } from '@hot-bead/contract';
+import { isSameValue, MACHINE_BRANCHES, readingFault, type TimedReading } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { IsNull, Repository } from 'typeorm';
-import { DialReadingEntity } from '../database/dial-reading.entity.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
-import { keptReading } from './kept-machine.ts';
-import { MachinesService } from './machines.service.ts';
-
-/** Refuses a reading that this machine's controls cannot have given. */
-function refuseImpossible({ wireControl, voltsControl }: Machine, { knob, position }: TimedReading): void {
-  if (wireControl?.kind === 'knob' && (knob < wireControl.min || knob > wireControl.max)) {
-    const message = `This knob goes from ${wireControl.min} to ${wireControl.max}.`;
-    throw new DomainError('knob-out-of-range', 400, message, 'knob');
-  }
-  if (wireControl?.kind === 'letters' && wireControl.names[knob] === undefined) {
-    throw new DomainError(
-      'knob-out-of-range',
-      400,
-      `Its letters are ${wireControl.names.join(', ')}.`,
-      'knob',
-    );
-  }
-  const positions = voltsControl?.kind === 'positions' ? voltsControl.positions : [];
-  if (position !== undefined && !positions.some(({ name }) => name === position)) {
-    throw new DomainError('position-unknown', 400, `It has no tap ${position}.`, 'position');
-  }
-}
+import type { Command } from '../events/command.ts';
+import { Made, RecordsService } from '../events/records.service.ts';
+import { DialReadingEntity } from './dial-reading.entity.ts';
+import { enteredMachine, type ReadMachine, readingRow } from './kept-machine.ts';
+import { MachineReader } from './machine-reader.ts';
+import { MachineRecord, readingPath } from './machine-record.ts';
 
 @Injectable()
 export class DialReadingsService {
   constructor(
-    @InjectRepository(DialReadingEntity) private readonly readings: Repository<DialReadingEntity>,
-    private readonly machines: MachinesService,
+    private readonly reader: MachineReader,
+    private readonly record: MachineRecord,
+    private readonly records: RecordsService,
   ) {}
 
-  /** Every reading there ever was, newest first. */
-  async history(machineId: string): Promise<KeptDialReading[]> {
-    await this.machines.read(machineId);
-    const rows = await this.readings.find({ where: { machineId }, order: { at: 'DESC' } });
-    return rows.map(keptReading);
+  /** Every reading, those that no longer count too, newest first. */
+  async history(machineId: string): Promise<readonly KeptDialReading[]> {
+    const { readings } = await this.getOrThrow(machineId);
+    return readings.toSorted((a, b) => b.at.localeCompare(a.at));
   }
 
-  async add(machineId: string, reading: TimedReading): Promise<KeptMachine> {
-    refuseImpossible(await this.machines.read(machineId), reading);
-    const { knob, run, shortRun, position, underArc } = reading;
-    await this.readings.insert({
-      id: randomUUID(),
-      machineId,
-      knob,
-      run,
-      shortRun: shortRun ?? null,
-      position: position ?? null,
-      underArc: underArc ?? false,
-      at: new Date().toISOString(),
-      supersededAt: null,
+  async add(machineId: string, reading: NewDialReading, command: Command): Promise<Made<KeptMachine>> {
+    const { id = command.id, ...timed } = reading;
+    const machine = await this.getOrThrow(machineId);
+    const fault = readingFault(enteredMachine(machine), timed);
+    if (fault) throw new DomainError(fault.code, 400, fault.message, fault.field);
+    if (await this.isThere(machine, id, timed)) return new Made(await this.record.tell(machineId), false);
+    const told = await this.records.change(
+      this.record,
+      { ...command, seen: 'any' },
+      {
+        id: machineId,
+        kind: 'reading-added',
+        evenAway: true,
+        prepare: async (manager, at) => {
+          await manager.insert(DialReadingEntity, readingRow(id, machineId, { ...timed, at, counts: false }));
+        },
+        change: { [readingPath(id)]: true },
+      },
+    );
+    return new Made(told, true);
+  }
+
+  /** Takes a reading out; it stays in the history. */
+  async takeOut(machineId: string, id: string, command: Command): Promise<KeptMachine> {
+    await this.getReadingOrThrow(machineId, id);
+    const change = { [readingPath(id)]: false };
+    return this.records.change(this.record, command, {
+      id: machineId,
+      kind: 'reading-taken-out',
+      evenAway: true,
+      change,
     });
-    return this.machines.read(machineId);
   }
 
-  /** Takes a reading out, or lets it count again; it stays in the history either way. */
-  async setCounting(machineId: string, id: string, counts: boolean): Promise<KeptMachine> {
-    const supersededAt = counts ? null : new Date().toISOString();
-    const result = await this.readings.update({ id, machineId }, { supersededAt });
-    if (result.affected === 0) throw notFound('reading', id);
-    return this.machines.read(machineId);
+  /** Lets a reading count again. */
+  async putBack(machineId: string, id: string, command: Command): Promise<KeptMachine> {
+    await this.getReadingOrThrow(machineId, id);
+    const change = { [readingPath(id)]: true };
+    return this.records.change(
+      this.record,
+      { ...command, seen: 'any' },
+      { id: machineId, kind: 'reading-put-back', evenAway: true, change },
+    );
   }
 
   /** Begins a new calibration: all readings so far become history. */
-  async supersede(machineId: string): Promise<KeptMachine> {
-    await this.machines.read(machineId);
-    const supersededAt = new Date().toISOString();
-    await this.readings.update({ machineId, supersededAt: IsNull() }, { supersededAt });
-    return this.machines.read(machineId);
+  supersede(machineId: string, command: Command): Promise<KeptMachine> {
+    return this.records.change(
+      this.record,
+      { ...command, seen: 'any' },
+      {
+        id: machineId,
+        kind: 'calibration-begun',
+        evenAway: true,
+        change: (fields) =>
+          Object.fromEntries(
+            Object.keys(fields)
+              .filter((path) => path.startsWith(`${MACHINE_BRANCHES[0]}.`))
+              .map((path) => [path, false]),
+          ),
+      },
+    );
+  }
+
+  private async getOrThrow(machineId: string): Promise<ReadMachine> {
+    const machine = await this.reader.one(this.reader.manager, machineId);
+    if (!machine) throw notFound(this.record.word, machineId);
+    return machine;
+  }
+
+  private async getReadingOrThrow(machineId: string, id: string): Promise<void> {
+    const { readings } = await this.getOrThrow(machineId);
+    if (!readings.some((reading) => reading.id === id)) throw notFound('reading', id);
+  }
+
+  /** Whether this very reading was added before; another under its id is refused. */
+  private async isThere(machine: ReadMachine, id: string, reading: TimedReading): Promise<boolean> {
+    const row = await this.reader.manager.findOneBy(DialReadingEntity, { id });
+    if (!row) return false;
+    const kept = machine.readings.find((one) => one.id === id);
+    if (kept) {
+      const { id: _id, at: _at, counts: _counts, ...timed } = kept;
+      if (isSameValue(timed, reading)) return true;
+    }
+    throw new DomainError('id-taken', 409, 'There is another reading with this id.', 'id');
   }
 }

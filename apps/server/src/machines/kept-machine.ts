@@ -1,59 +1,100 @@
-import type { FileReading, KeptDialReading, KeptMachine, MachineFile, NewMachine } from '@hot-bead/contract';
+import type {
+  FileReading,
+  KeptDialReading,
+  KeptMachine,
+  KeptRuns,
+  MachineFile,
+  MachineProfile,
+} from '@hot-bead/contract';
 import { MACHINE_FILE_FORMAT, MACHINE_FILE_VERSION } from '@hot-bead/contract';
-import type { TimedReading } from '@hot-bead/core';
-import type { DialReadingEntity } from '../database/dial-reading.entity.ts';
-import type { MachineEntity } from '../database/machine.entity.ts';
+import type { Machine, TimedReading } from '@hot-bead/core';
+import type { DialReadingEntity } from './dial-reading.entity.ts';
+import type { MachineEntity } from './machine.entity.ts';
+
+/** A machine's row with what it keeps as JSON read. */
+export interface ReadMachine {
+  readonly row: MachineEntity;
+  readonly profile: MachineProfile;
+  readonly readings: readonly KeptDialReading[];
+}
 
 /** A reading's row as the app speaks of it: what does not apply is left out. */
-export function readingOf({ knob, run, shortRun, position, underArc }: DialReadingEntity): TimedReading {
+export function keptReading(
+  { id, knob, position, underArc, at, counts }: DialReadingEntity,
+  { run, shortRun }: KeptRuns,
+): KeptDialReading {
   return {
+    id,
     knob,
     run,
     ...(shortRun ? { shortRun } : {}),
     ...(position === null ? {} : { position }),
     ...(underArc ? { underArc } : {}),
+    at,
+    counts,
   };
 }
 
-export function keptReading(row: DialReadingEntity): KeptDialReading {
-  return { ...readingOf(row), id: row.id, at: row.at, supersededAt: row.supersededAt };
-}
-
-/** A machine's row as it was entered. */
-export function enteredMachine(row: MachineEntity): NewMachine {
-  const { name, loadedWireClass, loadedWireDiameterMm, loadedGas, profile } = row;
+/** A machine as it was entered. */
+export function enteredMachine({ row, profile }: ReadMachine): Machine {
+  const { name, loadedWireClass, loadedWireDiameterMm, loadedGas } = row;
   return { ...profile, name, loadedWireClass, loadedWireDiameterMm, loadedGas };
 }
 
-/** A machine's row with the readings that count, by tap and knob. */
-export function keptMachine(row: MachineEntity): KeptMachine {
-  const counting = row.dialReadings
-    .filter((reading) => reading.supersededAt === null)
-    .toSorted(
-      (a, b) =>
-        (a.position ?? '').localeCompare(b.position ?? '') || a.knob - b.knob || a.at.localeCompare(b.at),
-    );
+function byTapAndKnob(a: KeptDialReading, b: KeptDialReading): number {
+  return (a.position ?? '').localeCompare(b.position ?? '') || a.knob - b.knob || a.at.localeCompare(b.at);
+}
+
+/** A machine with the readings that count, by tap and knob. */
+export function keptMachine(machine: ReadMachine): KeptMachine {
+  const { row, readings } = machine;
   return {
-    ...enteredMachine(row),
+    ...enteredMachine(machine),
     id: row.id,
+    version: row.version,
+    retired: row.retiredAt !== null,
     voltsReadAt: row.voltsReadAt,
     entryReadAt: row.entryReadAt,
-    dialReadings: counting.map(keptReading),
+    dialReadings: readings.filter(({ counts }) => counts).toSorted(byTapAndKnob),
   };
 }
 
-/** A machine's row as a file, with every reading there ever was. */
-export function machineFile(row: MachineEntity): MachineFile {
-  const readings = row.dialReadings.toSorted((a, b) => a.at.localeCompare(b.at));
+/** A machine as a file, with every reading there ever was. */
+export function machineFile(machine: ReadMachine): MachineFile {
+  const { row, readings } = machine;
   return {
     format: MACHINE_FILE_FORMAT,
     version: MACHINE_FILE_VERSION,
-    machine: enteredMachine(row),
+    id: row.id,
+    machine: enteredMachine(machine),
     voltsReadAt: row.voltsReadAt,
     entryReadAt: row.entryReadAt,
-    dialReadings: readings.map((reading): FileReading => {
-      const { at, supersededAt } = reading;
-      return { ...readingOf(reading), at, supersededAt };
-    }),
+    dialReadings: readings
+      .toSorted((a, b) => a.at.localeCompare(b.at))
+      .map(({ id: _id, ...reading }): FileReading => reading),
+  };
+}
+
+type RowParts = Pick<
+  DialReadingEntity,
+  'id' | 'machineId' | 'knob' | 'run' | 'shortRun' | 'position' | 'underArc' | 'at' | 'counts'
+>;
+
+/** A reading as a row of a machine. */
+export function readingRow(
+  id: string,
+  machineId: string,
+  { knob, run, shortRun, position, underArc, at, counts }: TimedReading & Pick<RowParts, 'at' | 'counts'>,
+): RowParts {
+  return {
+    id,
+    machineId,
+    knob,
+    run: JSON.stringify(run),
+    shortRun: shortRun ? JSON.stringify(shortRun) : null,
+    position: position ?? null,
+    underArc: underArc ?? false,
+    at,
+    counts,
   };
 }

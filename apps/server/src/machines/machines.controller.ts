@@ -6,8 +6,14 @@ import {
   machineCsv,
   type MachineFile,
   machineFileSchema,
+  machineFileTodaySchema,
+  machineListSchema,
+  machineSchema,
   type NewMachine,
   newMachineSchema,
+  pastReadingsListSchema,
+  type WholeMachine,
+  wholeMachineSchema,
 } from '@hot-bead/contract';
 import {
   Body,
@@ -23,8 +29,9 @@ import {
   StreamableFile,
 } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { openApi } from '../api-docs.ts';
+import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
+import { Asked, type Command } from '../events/command.ts';
 import { MachinesService } from './machines.service.ts';
 
 @ApiTags('machines')
@@ -34,12 +41,14 @@ export class MachinesController {
 
   @Get()
   @ApiOperation({ summary: 'Machines in use, by name, with what is on them and the readings that count' })
+  @Answers(machineListSchema)
   list() {
     return this.machines.list();
   }
 
   @Get('retired')
   @ApiOperation({ summary: 'Machines that were retired, by name' })
+  @Answers(machineListSchema)
   listRetired() {
     return this.machines.listRetired();
   }
@@ -47,25 +56,29 @@ export class MachinesController {
   @Post()
   @ApiOperation({ summary: 'Add a machine' })
   @ApiBody({ schema: openApi(newMachineSchema) })
-  create(@Body(new ContractPipe(newMachineSchema)) body: NewMachine) {
-    return this.machines.create(body);
+  @Answers(machineSchema, 201, 200)
+  create(@Body(new ContractPipe(newMachineSchema)) body: NewMachine, @Asked() command: Command) {
+    return this.machines.create(body, command);
   }
 
   @Post('file')
   @ApiOperation({ summary: 'Add a machine from its file, with its calibrations' })
-  @ApiBody({ schema: openApi(machineFileSchema) })
-  take(@Body(new ContractPipe(machineFileSchema)) body: MachineFile) {
-    return this.machines.insert(body);
+  @ApiBody({ schema: openApi(machineFileTodaySchema) })
+  @Answers(machineSchema, 201, 200)
+  take(@Body(new ContractPipe(machineFileSchema)) body: MachineFile, @Asked() command: Command) {
+    return this.machines.take(body, command);
   }
 
   @Get(':id')
   @ApiOperation({ summary: 'One machine' })
+  @Answers(machineSchema)
   read(@Param('id') id: string) {
     return this.machines.read(id);
   }
 
   @Get(':id/past-readings')
   @ApiOperation({ summary: 'Readings of its volts and one entry that no longer count, newest first' })
+  @Answers(pastReadingsListSchema)
   pastReadings(@Param('id') id: string) {
     return this.machines.pastReadings(id);
   }
@@ -73,7 +86,10 @@ export class MachinesController {
   @Get(':id/file.json')
   @Header('Content-Type', 'application/json; charset=utf-8')
   @Header('Content-Disposition', 'attachment')
-  @ApiOperation({ summary: 'The machine with its calibrations, superseded readings too, as a JSON file' })
+  @ApiOperation({
+    summary: 'The machine with its calibrations, readings that no longer count too, as a JSON file',
+  })
+  @Answers(machineFileTodaySchema)
   file(@Param('id') id: string) {
     return this.machines.file(id);
   }
@@ -90,36 +106,54 @@ export class MachinesController {
 
   @Put(':id')
   @ApiOperation({ summary: 'Replace what is known of a machine; what is absent is no longer known' })
-  @ApiBody({ schema: openApi(newMachineSchema) })
-  replace(@Param('id') id: string, @Body(new ContractPipe(newMachineSchema)) body: NewMachine) {
-    return this.machines.replace(id, body);
+  @ApiBody({ schema: openApi(wholeMachineSchema) })
+  @Answers(machineSchema)
+  replace(
+    @Param('id') id: string,
+    @Body(new ContractPipe(wholeMachineSchema)) body: WholeMachine,
+    @Asked() command: Command,
+  ) {
+    return this.machines.replace(id, body, command);
   }
 
   @Patch(':id')
-  @ApiOperation({ summary: 'Change a machine; what is absent stays' })
+  @ApiOperation({
+    summary: 'Change a machine, field by field: what is absent stays, null is no longer known',
+  })
   @ApiBody({ schema: openApi(machineChangeSchema) })
-  change(@Param('id') id: string, @Body(new ContractPipe(machineChangeSchema)) body: MachineChange) {
-    return this.machines.change(id, body);
+  @Answers(machineSchema)
+  change(
+    @Param('id') id: string,
+    @Body(new ContractPipe(machineChangeSchema)) body: MachineChange,
+    @Asked() command: Command,
+  ) {
+    return this.machines.change(id, body, command);
   }
 
   @Post(':id/clone')
   @ApiOperation({ summary: 'The same machine under another name, with its readings or without' })
   @ApiBody({ schema: openApi(machineCloneSchema) })
-  clone(@Param('id') id: string, @Body(new ContractPipe(machineCloneSchema)) body: MachineClone) {
-    return this.machines.clone(id, body);
+  @Answers(machineSchema, 201, 200)
+  clone(
+    @Param('id') id: string,
+    @Body(new ContractPipe(machineCloneSchema)) body: MachineClone,
+    @Asked() command: Command,
+  ) {
+    return this.machines.clone(id, body, command);
   }
 
   @Delete(':id')
   @HttpCode(204)
   @ApiOperation({ summary: 'Retire a machine; it can be restored' })
-  retire(@Param('id') id: string) {
-    return this.machines.retire(id);
+  retire(@Param('id') id: string, @Asked() command: Command) {
+    return this.machines.retire(id, command);
   }
 
   @Post(':id/restore')
   @HttpCode(200)
   @ApiOperation({ summary: 'Bring a retired machine back' })
-  restore(@Param('id') id: string) {
-    return this.machines.restore(id);
+  @Answers(machineSchema)
+  restore(@Param('id') id: string, @Asked() command: Command) {
+    return this.machines.restore(id, command);
   }
 }

@@ -1,18 +1,18 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { DialReadingEntity } from '../database/dial-reading.entity.ts';
-import { MachineEntity } from '../database/machine.entity.ts';
-import { PastReadingsEntity } from '../database/past-readings.entity.ts';
+import { DialReadingEntity } from './dial-reading.entity.ts';
 import { DialReadingsController } from './dial-readings.controller.ts';
 import { DialReadingsService } from './dial-readings.service.ts';
+import { MachineEntity } from './machine.entity.ts';
+import { MachineReader } from './machine-reader.ts';
+import { MachineRecord } from './machine-record.ts';
 import { MachinesController } from './machines.controller.ts';
 import { MachinesService } from './machines.service.ts';
-import { PastReadingsService } from './past-readings.service.ts';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([MachineEntity, DialReadingEntity, PastReadingsEntity])],
+  imports: [TypeOrmModule.forFeature([MachineEntity, DialReadingEntity])],
   controllers: [MachinesController, DialReadingsController],
-  providers: [MachinesService, DialReadingsService, PastReadingsService],
+  providers: [MachineReader, MachineRecord, MachinesService, DialReadingsService],
   exports: [MachinesService, DialReadingsService],
 })
 export class MachinesModule {}

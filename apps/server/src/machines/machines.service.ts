@@ -1,49 +1,78 @@
 import { randomUUID } from 'node:crypto';
-import type {
-  KeptMachine,
-  KeptPastReadings,
-  MachineChange,
-  MachineClone,
-  MachineFile,
-  NewMachine,
+import {
+  type KeptMachine,
+  type KeptPastReadings,
+  type MachineChange,
+  type MachineClone,
+  type MachineFile,
+  nameKey,
+  type NewMachine,
+  type WholeMachine,
 } from '@hot-bead/contract';
-import { withoutReadings } from '@hot-bead/core';
+import {
+  AWAY,
+  changeBetween,
+  changeOf,
+  type Fields,
+  fieldsOf,
+  MACHINE_BRANCHES,
+  readingLines,
+  withoutReadings,
+} from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { type EntityManager, type FindOptionsWhere, IsNull, Not, Repository } from 'typeorm';
-import { DialReadingEntity } from '../database/dial-reading.entity.ts';
-import { JobEntity } from '../database/job.entity.ts';
-import { MachineEntity } from '../database/machine.entity.ts';
-import { DomainError, notFound } from '../errors/domain-error.ts';
-import { enteredMachine, keptMachine, machineFile } from './kept-machine.ts';
-import { PastReadingsService } from './past-readings.service.ts';
+import { type EntityManager, type FindOptionsWhere, In, IsNull, Not } from 'typeorm';
+import { notFound } from '../errors/domain-error.ts';
+import type { Command } from '../events/command.ts';
+import { EventsService } from '../events/events.service.ts';
+import {} from '../events/record-type.ts';
+import { Made, RecordsService } from '../events/records.service.ts';
+import { DialReadingEntity } from './dial-reading.entity.ts';
+import { keptMachine, machineFile, type ReadMachine, readingRow } from './kept-machine.ts';
+import { MachineEntity } from './machine.entity.ts';
+import { MachineReader } from './machine-reader.ts';
+import {
+  controlEvents,
+  MachineRecord,
+  machineColumns,
+  readingPath,
+  refuseStrays,
+  refuseTaken,
+} from './machine-record.ts';
+import { CONTROL_FIELDS, pastReadings, readingsIn } from './read-dates.ts';
 
-type Columns = Omit<MachineEntity, 'id' | 'dialReadings' | 'retiredAt' | 'voltsReadAt' | 'entryReadAt'>;
-
-function columnsOf({
-  name,
-  loadedWireClass,
-  loadedWireDiameterMm,
-  loadedGas,
-  ...profile
-}: NewMachine): Columns {
-  return { name, loadedWireClass, loadedWireDiameterMm, loadedGas, profile };
+/** A machine as a job speaks of it. */
+export interface NamedMachine {
+  readonly id: string;
+  readonly name: string;
+  readonly retired: boolean;
 }
 
-/** Jobs name their machine: they follow it to its new name. */
-async function renameInJobs(manager: EntityManager, before: string, after: string): Promise<void> {
-  const jobs = await manager.find(JobEntity, { withDeleted: true });
-  for (const { id, work } of jobs.filter((job) => job.work.machineName === before)) {
-    await manager.update(JobEntity, id, { work: { ...work, machineName: after } });
+type FileParts = Pick<MachineFile, 'machine' | 'voltsReadAt' | 'entryReadAt' | 'dialReadings'>;
+
+/** Rows written by one statement: more would be more parameters than a statement takes. */
+const ROWS_AT_ONCE = 100;
+
+async function insertReadings(
+  manager: EntityManager,
+  machineId: string,
+  readings: MachineFile['dialReadings'],
+): Promise<void> {
+  const rows = readings.map((reading) => readingRow(randomUUID(), machineId, reading));
+  for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) {
+    await manager.insert(DialReadingEntity, rows.slice(at, at + ROWS_AT_ONCE));
   }
 }
 
 @Injectable()
 export class MachinesService {
   constructor(
-    @InjectRepository(MachineEntity) private readonly machines: Repository<MachineEntity>,
-    private readonly past: PastReadingsService,
-  ) {}
+    private readonly reader: MachineReader,
+    private readonly record: MachineRecord,
+    private readonly records: RecordsService,
+    events: EventsService,
+  ) {
+    events.register(record);
+  }
 
   list(): Promise<KeptMachine[]> {
     return this.where({ retiredAt: IsNull() });
@@ -54,116 +83,148 @@ export class MachinesService {
     return this.where({ retiredAt: Not(IsNull()) });
   }
 
-  async read(id: string): Promise<KeptMachine> {
-    return keptMachine(await this.getOrThrow(id));
+  read(id: string): Promise<KeptMachine> {
+    return this.record.tell(id);
   }
 
-  async create(machine: NewMachine): Promise<KeptMachine> {
-    return this.insert({ machine, ...this.past.datesOfNew(machine), dialReadings: [] });
+  /** All machines by name, retired or not; also those that cannot be read. */
+  listNamed(): Promise<readonly NamedMachine[]> {
+    return this.namedWhere({});
   }
 
-  /** Changes what is sent; what is absent stays. */
-  async change(id: string, change: MachineChange): Promise<KeptMachine> {
-    return this.replace(id, { ...enteredMachine(await this.getOrThrow(id)), ...change });
+  /** Machines by id, retired or not. */
+  async named(ids: readonly string[]): Promise<ReadonlyMap<string, NamedMachine>> {
+    const rows = await this.namedWhere({ id: In([...new Set(ids)]) });
+    return new Map(rows.map((machine) => [machine.id, machine] as const));
+  }
+
+  /** The machine that a name means, in whatever case; retired ones too. */
+  async byName(name: string): Promise<NamedMachine | undefined> {
+    const rows = await this.listNamed();
+    return (
+      rows.find((machine) => machine.name === name) ?? rows.find((m) => nameKey(m.name) === nameKey(name))
+    );
+  }
+
+  /** Names that a line can call a machine by. */
+  async namesInUse(): Promise<readonly string[]> {
+    return (await this.namedWhere({ retiredAt: IsNull() })).map(({ name }) => name);
+  }
+
+  create({ id, ...machine }: NewMachine, command: Command): Promise<Made<KeptMachine>> {
+    const now = new Date().toISOString();
+    const fields = machine as unknown as Fields;
+    const [voltsReadAt = null, entryReadAt = null] = CONTROL_FIELDS.map((control) =>
+      readingLines(readingsIn(fields, control)).length > 0 ? now : null,
+    );
+    const parts = { machine, voltsReadAt, entryReadAt, dialReadings: [] };
+    return this.insert(id ?? command.id, parts, command, { machine });
+  }
+
+  /** Changes what is sent; what is absent stays, null is no longer known. */
+  change(id: string, { version: _seen, ...change }: MachineChange, command: Command): Promise<KeptMachine> {
+    return this.records.change(this.record, command, {
+      id,
+      kind: 'changed',
+      change: changeOf(change, MACHINE_BRANCHES),
+      evenAway: true,
+    });
   }
 
   /** Takes the machine as it is sent; what is absent is no longer known. */
-  async replace(id: string, machine: NewMachine): Promise<KeptMachine> {
-    const row = await this.getOrThrow(id);
-    if (machine.name !== row.name) await this.refuseTaken(machine.name);
-    await this.machines.manager.transaction(async (manager) => {
-      const dates = await this.past.supersede(manager, row, machine);
-      await manager.update(MachineEntity, id, { ...columnsOf(machine), ...dates });
-      if (machine.name !== row.name) await renameInJobs(manager, row.name, machine.name);
+  replace(id: string, { version: _seen, ...machine }: WholeMachine, command: Command): Promise<KeptMachine> {
+    const next = fieldsOf(machine, MACHINE_BRANCHES);
+    return this.records.change(this.record, command, {
+      id,
+      kind: 'changed',
+      evenAway: true,
+      change: (fields) => {
+        const notEntered = new Set<string>([AWAY, ...this.record.derived]);
+        const entered = Object.entries(fields).filter(
+          ([path]) => !notEntered.has(path) && !path.startsWith(readingPath('')),
+        );
+        return changeBetween(Object.fromEntries(entered), next);
+      },
     });
-    return this.read(id);
   }
 
   /** What was read of its volts and its one entry before, newest first. */
-  async pastReadings(id: string): Promise<KeptPastReadings[]> {
-    await this.getOrThrow(id);
-    return this.past.list(id);
+  async pastReadings(id: string): Promise<readonly KeptPastReadings[]> {
+    const { manager } = this.reader;
+    const loaded = await this.record.load(manager, id);
+    if (!loaded) throw notFound(this.record.word, id);
+    return pastReadings(await controlEvents(manager, id), loaded.fields);
   }
 
-  async retire(id: string): Promise<void> {
-    await this.getOrThrow(id);
-    await this.machines.update(id, { retiredAt: new Date().toISOString() });
+  retire(id: string, command: Command): Promise<void> {
+    return this.records.putAway(this.record, command, id);
   }
 
-  async restore(id: string): Promise<KeptMachine> {
-    await this.machines.update(id, { retiredAt: null });
-    return this.read(id);
+  restore(id: string, command: Command): Promise<KeptMachine> {
+    return this.records.restore(this.record, command, id);
   }
 
   /** The same machine under another name; its readings of knob, taps and display come along or not. */
-  async clone(id: string, { name, withReadings }: MachineClone): Promise<KeptMachine> {
-    const file = machineFile(await this.getOrThrow(id));
+  async clone(id: string, clone: MachineClone, command: Command): Promise<Made<KeptMachine>> {
+    const { id: newId = command.id, name, withReadings } = clone;
+    const file = await this.file(id);
     const machine = { ...file.machine, name };
+    const input = { cloneOf: id, name, withReadings };
     if (!withReadings) {
-      return this.insert({
-        ...file,
-        machine: withoutReadings(machine),
-        voltsReadAt: null,
-        dialReadings: [],
-      });
+      const parts = { ...file, machine: withoutReadings(machine), voltsReadAt: null, dialReadings: [] };
+      return this.insert(newId, parts, command, input);
     }
-    const dialReadings = file.dialReadings.filter(({ supersededAt }) => supersededAt === null);
-    return this.insert({ ...file, machine, dialReadings });
+    const dialReadings = file.dialReadings.filter(({ counts }) => counts);
+    return this.insert(newId, { ...file, machine, dialReadings }, command, input);
   }
 
   async file(id: string): Promise<MachineFile> {
-    return machineFile(await this.getOrThrow(id));
+    const machine = await this.reader.one(this.reader.manager, id);
+    if (!machine) throw notFound(this.record.word, id);
+    return machineFile(machine);
   }
 
-  /** A new machine from what a file says, readings and all, or nothing. */
-  async insert({
-    machine,
-    voltsReadAt,
-    entryReadAt,
-    dialReadings,
-  }: Omit<MachineFile, 'format' | 'version'>): Promise<KeptMachine> {
-    await this.refuseTaken(machine.name);
-    const id = randomUUID();
-    await this.machines.manager.transaction(async (manager: EntityManager) => {
-      await manager.insert(MachineEntity, {
-        ...columnsOf(machine),
-        id,
-        voltsReadAt,
-        entryReadAt,
-        retiredAt: null,
-      });
-      const rows = dialReadings.map(({ shortRun, position, underArc, ...reading }) => ({
-        ...reading,
-        id: randomUUID(),
-        machineId: id,
-        shortRun: shortRun ?? null,
-        position: position ?? null,
-        underArc: underArc ?? false,
-      }));
-      for (const row of rows) await manager.insert(DialReadingEntity, row);
+  /** A new machine from its file, under the id it had where that is free here. */
+  async take({ id: fileId, ...file }: MachineFile, command: Command): Promise<Made<KeptMachine>> {
+    const done = await this.records.subjectOf(command);
+    if (done !== undefined) return new Made(await this.record.tell(done), false);
+    const isFree = fileId !== undefined && (await this.named([fileId])).size === 0;
+    return this.insert(isFree ? fileId : command.id, file, command, file);
+  }
+
+  /** A new machine, readings and all, or nothing. */
+  private insert(
+    id: string,
+    { machine, voltsReadAt, entryReadAt, dialReadings }: FileParts,
+    command: Command,
+    input: unknown,
+  ): Promise<Made<KeptMachine>> {
+    const counting = dialReadings.filter(({ counts }) => counts);
+    return this.records.create(this.record, command, {
+      id,
+      of: id,
+      fields: fieldsOf(machine, MACHINE_BRANCHES),
+      input,
+      insert: async (manager) => {
+        await refuseTaken(manager, machine.name);
+        refuseStrays(machine, counting);
+        const row = { ...machineColumns(machine), id, voltsReadAt, entryReadAt, retiredAt: null };
+        await manager.insert(MachineEntity, row);
+        await insertReadings(manager, id, dialReadings);
+      },
     });
-    return this.read(id);
   }
 
   private async where(retired: FindOptionsWhere<MachineEntity>): Promise<KeptMachine[]> {
-    const rows = await this.machines.find({
-      where: retired,
-      order: { name: 'ASC' },
-      relations: { dialReadings: true },
+    const machines: readonly ReadMachine[] = await this.reader.find(this.reader.manager, retired);
+    return machines.map(keptMachine);
+  }
+
+  private async namedWhere(where: FindOptionsWhere<MachineEntity>): Promise<readonly NamedMachine[]> {
+    const rows = await this.reader.manager.find(MachineEntity, {
+      where,
+      select: { id: true, name: true, retiredAt: true },
     });
-    return rows.map(keptMachine);
-  }
-
-  private async getOrThrow(id: string): Promise<MachineEntity> {
-    const row = await this.machines.findOne({ where: { id }, relations: { dialReadings: true } });
-    if (!row) throw notFound('machine', id);
-    return row;
-  }
-
-  private async refuseTaken(name: string): Promise<void> {
-    const taken = await this.machines.findOneBy({ name });
-    if (!taken) return;
-    const retired = taken.retiredAt === null ? '' : ' among the retired';
-    throw new DomainError('name-taken', 409, `There is a machine ${name} already${retired}.`, 'name');
+    return rows.map(({ id, name, retiredAt }) => ({ id, name, retired: retiredAt !== null }));
   }
 }

@@ -1,7 +1,6 @@
 import type { KeptMachine, KeptPastReadings } from '@hot-bead/contract';
 import { pastReadingsListSchema, validated } from '@hot-bead/contract';
-import request from 'supertest';
-import { type RunningServer, runningServer } from '../testing/running-server.ts';
+import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -21,18 +20,18 @@ const taps = (...openV: readonly (number | undefined)[]) => ({
 });
 
 async function added(name: string, over: object): Promise<KeptMachine> {
-  const { body } = await request(server.http)
+  const { body } = await asking(server)
     .post('/api/machines')
     .send({ ...BARE, name, ...over })
     .expect(201);
   return body as KeptMachine;
 }
 async function changed(id: string, change: object): Promise<KeptMachine> {
-  const { body } = await request(server.http).patch(`/api/machines/${id}`).send(change).expect(200);
+  const { body } = await asking(server).patch(`/api/machines/${id}`).send(change).expect(200);
   return body as KeptMachine;
 }
 async function pastOf(id: string): Promise<KeptPastReadings[]> {
-  const { body } = await request(server.http).get(`/api/machines/${id}/past-readings`).expect(200);
+  const { body } = await asking(server).get(`/api/machines/${id}/past-readings`).expect(200);
   return validated(pastReadingsListSchema, body);
 }
 
@@ -69,7 +68,7 @@ describe('readings of volts that no longer count', () => {
     const renamed = await changed(machine.id, { name: 'Renamed', features: ['pulse'] });
     expect(renamed.voltsReadAt).toMatch(/^20/);
     expect(await pastOf(machine.id)).toEqual([]);
-    await request(server.http).get('/api/machines/nowhere/past-readings').expect(404);
+    await asking(server).get('/api/machines/nowhere/past-readings').expect(404);
   });
 
   it('hold what it chose for its one entry too', async () => {

@@ -1,11 +1,13 @@
-import { type PlanRequest, planRequestSchema } from '@hot-bead/contract';
+import { type PlanRequest, planRequestSchema, planResponseSchema } from '@hot-bead/contract';
 import { Body, Controller, HttpCode, Module, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { openApi } from '../api-docs.ts';
+import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
-import { ProvenModule } from '../proven/proven.module.ts';
-import { PlannerModule } from './planner.module.ts';
+import { LearningModule } from '../learning/learning.module.ts';
+import { MachinesModule } from '../machines/machines.module.ts';
+import { ShopModule } from '../shop/shop.module.ts';
 import { PlanService } from './plan.service.ts';
+import { PlannerService } from './planner.service.ts';
 
 @ApiTags('plan')
 @Controller('api/plan')
@@ -16,15 +18,16 @@ export class PlanController {
   @HttpCode(200)
   @ApiOperation({ summary: 'Plan a setup from a line or from work; nothing is stored' })
   @ApiBody({ schema: openApi(planRequestSchema) })
+  @Answers(planResponseSchema)
   plan(@Body(new ContractPipe(planRequestSchema)) body: PlanRequest) {
     return this.plans.plan(body);
   }
 }
 
 @Module({
-  imports: [PlannerModule, ProvenModule],
+  imports: [MachinesModule, ShopModule, LearningModule],
   controllers: [PlanController],
-  providers: [PlanService],
+  providers: [PlannerService, PlanService],
   exports: [PlanService],
 })
 export class PlanModule {}

@@ -1,40 +1,75 @@
 import { type PlanRequest, type PlanResponse, type PlanSnapshot, quickWorkOf } from '@hot-bead/contract';
 import {
+  type BeadSetting,
   effectiveWork,
   machineDials,
+  type Machine,
+  type MachineLearning,
   machineTerms,
-  type OwnNumbers,
   parseQuickLine,
+  type PlannedSetup,
   planReport,
   type QuickReading,
-  type QuickWork,
   renderQuickLine,
+  weldedWith,
+  type WeldedWith,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { DomainError } from '../errors/domain-error.ts';
-import { ProvenService } from '../proven/proven.service.ts';
+import type { JobToPlan } from '../jobs/jobs.service.ts';
 import { type Planner, PlannerService } from './planner.service.ts';
+
+/** What is kept beside a bead: the plan it was welded by, and what it was welded with. */
+export interface BeadContext {
+  readonly plan: PlanSnapshot | null;
+  readonly weldedWith: WeldedWith | null;
+}
+
+function snapshotOf(setup: PlannedSetup): PlanSnapshot {
+  return {
+    modelVersion: setup.modelVersion,
+    wireFeedSpeedMPerMin: setup.wireFeedSpeedMPerMin.start,
+    volts: setup.volts.start,
+    currentA: setup.currentA.start,
+  };
+}
+
+function isSamePlan(a: PlanSnapshot, b: PlanSnapshot): boolean {
+  const isSame = (name: 'wireFeedSpeedMPerMin' | 'volts' | 'currentA'): boolean =>
+    Math.abs(a[name] - b[name]) < 1e-9;
+  return (
+    a.modelVersion === b.modelVersion &&
+    isSame('wireFeedSpeedMPerMin') &&
+    isSame('volts') &&
+    isSame('currentA')
+  );
+}
+
+/** A machine that is not in use is not planned for as one of which nothing is known. */
+function refuseUnknownMachine(name: string | undefined, machines: readonly Machine[]): void {
+  if (name === undefined || machines.some((machine) => machine.name === name)) return;
+  const message = `There is no machine ${name} in use: bring it back, or name another.`;
+  throw new DomainError('machine-unknown', 400, message, 'work.machineName');
+}
 
 @Injectable()
 export class PlanService {
-  constructor(
-    private readonly planners: PlannerService,
-    private readonly proven: ProvenService,
-  ) {}
+  constructor(private readonly planners: PlannerService) {}
 
   /** A plan for a request; words without a thickness are an input error, a refusal is an answer. */
   async plan(request: PlanRequest): Promise<PlanResponse> {
-    const { machines, setupOf } = await this.planner();
+    const { machines, setupOf } = await this.planners.planner();
     const context = { unit: request.unit ?? 'mm', machineNames: machines.map((machine) => machine.name) };
     const line =
       request.work === undefined ? (request.line ?? '') : renderQuickLine(quickWorkOf(request.work));
     const reading = parseQuickLine(line, context);
     const said = request.work === undefined ? effectiveWork(reading) : quickWorkOf(request.work);
+    refuseUnknownMachine(said.machineName, machines);
     const setup = setupOf(said, request.own ?? {});
-    const report = planReport(reading, setup ?? undefined);
+    const machine = machines.find(({ name }) => name === said.machineName);
+    const report = planReport(reading, setup ?? undefined, machine);
     if (setup === null)
       throw this.unreadable(reading, report, request.work === undefined ? 'line' : 'work.thickness');
-    const machine = machines.find(({ name }) => name === said.machineName);
     const terms =
       machine && setup.status === 'planned'
         ? machineTerms(machine, machineDials(machine, machine.dialReadings), setup)
@@ -42,23 +77,43 @@ export class PlanService {
     return { status: setup.status, report, setup, terms };
   }
 
-  /** The numbers a plan starts from, to be kept beside a bead. */
-  async snapshot(said: QuickWork, own: OwnNumbers): Promise<PlanSnapshot | null> {
-    const { setupOf } = await this.planner();
-    const setup = setupOf(said, own);
-    if (setup?.status !== 'planned') return null;
-    return {
-      modelVersion: setup.modelVersion,
-      wireFeedSpeedMPerMin: setup.wireFeedSpeedMPerMin.start,
-      volts: setup.volts.start,
-      currentA: setup.currentA.start,
-    };
+  /** What is to be kept beside a bead of a job; nothing where the job has no plan, or its machine is retired. */
+  async beadContext(job: JobToPlan, at: BeadSetting): Promise<BeadContext> {
+    const planner = await this.planners.planner();
+    const setup = job.machine?.retired === true ? null : planner.setupOf(job.work, job.own);
+    if (setup?.status !== 'planned') return { plan: null, weldedWith: null };
+    return { plan: snapshotOf(setup), weldedWith: this.weldedWith(planner, job, setup, at) };
   }
 
-  /** The shop with what its beads taught. */
-  private async planner(): Promise<Planner> {
-    const book = await this.planners.planner();
-    return book.taught(await this.proven.listIn(book));
+  /**
+   * What an old bead's plan was made of: only where a plan by the book, or by what the machine had taught by then,
+   * gives the very numbers that were kept.
+   */
+  async recognised(
+    job: JobToPlan,
+    plan: PlanSnapshot,
+    at: BeadSetting,
+    learning: MachineLearning,
+  ): Promise<WeldedWith | null> {
+    const planner = await this.planners.planner();
+    const name = job.machine?.name;
+    const taught = planner.taughtSetupOf(name === undefined ? {} : { [name]: learning });
+    const setup = [planner.bookSetupOf, taught]
+      .map((setupOf) => setupOf(job.work, job.own))
+      .find((one) => one?.status === 'planned' && isSamePlan(snapshotOf(one), plan));
+    return setup?.status === 'planned' ? this.weldedWith(planner, job, setup, at) : null;
+  }
+
+  private weldedWith(planner: Planner, job: JobToPlan, setup: PlannedSetup, at: BeadSetting): WeldedWith {
+    const machine = planner.machines.find(({ id }) => id === job.machine?.id);
+    const { wireFeedSpeedMPerMin } = at;
+    const book = planner.bookSetupOf(job.work, { wireFeedSpeedMPerMin });
+    const terms = machine && machineTerms(machine, machineDials(machine, machine.dialReadings), setup, at);
+    return weldedWith(setup, {
+      machineId: machine?.id,
+      terms,
+      bookVolts: book?.status === 'planned' ? book.volts.start : undefined,
+    });
   }
 
   private unreadable(reading: QuickReading, report: PlanResponse['report'], field: string): DomainError {

@@ -1,6 +1,12 @@
-import type { PlanResponse } from '@hot-bead/contract';
-import request from 'supertest';
-import { type RunningServer, runningServer } from '../testing/running-server.ts';
+import {
+  type JobSummary,
+  type Page,
+  planResponseSchema,
+  type PlanResponse,
+  validated,
+} from '@hot-bead/contract';
+import Database from 'better-sqlite3';
+import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -9,7 +15,7 @@ beforeAll(async () => {
 afterAll(() => server.stop());
 
 function plan(body: object) {
-  return request(server.http).post('/api/plan').send(body);
+  return asking(server).post('/api/plan').send(body);
 }
 
 describe('POST /api/plan', () => {
@@ -45,6 +51,31 @@ describe('POST /api/plan', () => {
     expect((await plan({ line: '2mm lap' })).body).toMatchObject({ terms: null });
   });
 
+  it('does not plan for a machine that is not there, or was retired', async () => {
+    const onSuitcase = { work: { thicknessMm: 2, machineName: 'Suitcase' } };
+    expect((await plan(onSuitcase)).status).toBe(200);
+    await asking(server).delete('/api/machines/demo-suitcase').expect(204);
+    const retired = await plan(onSuitcase);
+    expect([retired.status, retired.body]).toMatchObject([
+      400,
+      { code: 'machine-unknown', field: 'work.machineName' },
+    ]);
+    await asking(server).post('/api/machines/demo-suitcase/restore').expect(200);
+    expect((await plan(onSuitcase)).status).toBe(200);
+  });
+
+  it('notices what another program writes to the file', async () => {
+    const line = '3 mm lap Marigold';
+    const before = (await plan({ line })).body as PlanResponse;
+    const other = new Database(server.databasePath);
+    other.exec(`UPDATE machine SET loadedWireDiameterMm = 1.0 WHERE name = 'Marigold'`);
+    const after = (await plan({ line })).body as PlanResponse;
+    other.exec(`UPDATE machine SET loadedWireDiameterMm = 0.8 WHERE name = 'Marigold'`);
+    other.close();
+    const sizes = [before, after].map(({ setup }) => setup?.status === 'planned' && setup.wire.diameterMm);
+    expect(sizes).toEqual([0.8, 1]);
+  });
+
   it('keeps your own number', async () => {
     const { setup } = (await plan({ line: '3mm lap', own: { volts: 17.5 } })).body as PlanResponse;
     expect(setup?.status === 'planned' && setup.volts.start).toBe(17.5);
@@ -72,17 +103,49 @@ describe('POST /api/plan', () => {
 
 describe('the demo shop', () => {
   it('has its machines and jobs, and is loaded once', async () => {
-    const machines = (await request(server.http).get('/api/machines')).body as { name: string }[];
+    const machines = (await asking(server).get('/api/machines')).body as { name: string }[];
     expect(machines.map((machine) => machine.name)).toEqual(['Marigold', 'Old Tom', 'Suitcase']);
-    const jobs = (await request(server.http).get('/api/jobs')).body as unknown[];
+    const jobs = ((await asking(server).get('/api/jobs')).body as Page<JobSummary>).items;
     server = await server.restart();
-    const again = (await request(server.http).get('/api/jobs')).body as unknown[];
+    const again = ((await asking(server).get('/api/jobs')).body as Page<JobSummary>).items;
     expect(jobs.length).toBeGreaterThan(5);
     expect(again).toEqual(jobs);
   });
 
+  it.each([
+    '3 mm steel tee flat 0.8 solid Ar+18',
+    '2mm lap Old Tom',
+    '2mm lap Marigold',
+    '12mm S355 plate open root butt Ar+18 600 long',
+    '5mm 5083 tee Marigold',
+    'galvanised 3mm lap gasless outdoors windy Suitcase',
+    '3mm steel argon',
+  ])('answers “%s” as its contract says', async (line) => {
+    const { body } = await plan({ line });
+    expect(() => validated(planResponseSchema, body)).not.toThrow();
+  });
+
+  it('documents what every operation answers, and what it is sent', async () => {
+    const { body } = await asking(server).get('/api/docs-json');
+    const { paths } = body as {
+      paths: Record<
+        string,
+        Record<string, { responses: Record<string, { content?: object }>; requestBody?: object }>
+      >;
+    };
+    const silent = Object.entries(paths).flatMap(([path, methods]) =>
+      Object.entries(methods).flatMap(([method, { responses }]) => {
+        const told = Object.entries(responses).some(
+          ([status, { content }]) => status === '204' || (/^20[01]$/.test(status) && content !== undefined),
+        );
+        return told ? [] : [`${method} ${path}`];
+      }),
+    );
+    expect(silent).toEqual(['get /api/machines/{id}/file.csv']); // it is a file
+  });
+
   it('documents the API', async () => {
-    const response = await request(server.http).get('/api/docs-json');
+    const response = await asking(server).get('/api/docs-json');
     expect(response.status).toBe(200);
     const paths = Object.keys((response.body as { paths: object }).paths);
     expect(paths).toEqual(expect.arrayContaining(['/api/jobs', '/api/plan', '/api/jobs/{jobId}/test-beads']));

@@ -1,7 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import {
   completeWork,
-  type MachineProven,
+  type MachineLearning,
   type OwnNumbers,
   planSetup,
   type QuickWork,
@@ -10,40 +10,90 @@ import {
   type Shop,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
+import { InjectDataSource } from '@nestjs/typeorm';
+import { DataSource } from 'typeorm';
+import { RecordsService } from '../events/records.service.ts';
+import { LearningService } from '../learning/learning.service.ts';
 import { MachinesService } from '../machines/machines.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
+
+type SetupOf = (said: QuickWork, own: OwnNumbers) => Setup | null;
 
 /** Plans in a shop that has been read. */
 export interface Planner {
   readonly machines: readonly KeptMachine[];
-  /** The setup of a job as it stands; null while it has no thickness. */
-  readonly setupOf: (said: QuickWork, own: OwnNumbers) => Setup | null;
-  /** The same shop, with what test beads proved. */
-  readonly taught: (proven: readonly MachineProven[]) => Planner;
+  /** The setup of a job as the shop would plan it, with what its beads taught; null while it has no thickness. */
+  readonly setupOf: SetupOf;
+  /** The same by the book: nothing that beads taught. */
+  readonly bookSetupOf: SetupOf;
+  /** The same as machines had taught, by their names, at some other time. */
+  readonly taughtSetupOf: (learning: NonNullable<Shop['learning']>) => SetupOf;
 }
 
-function plannerOf(machines: readonly KeptMachine[], shop: Shop): Planner {
-  return {
-    machines,
-    setupOf(said, own) {
-      const complete = completeWork(said);
-      return complete ? planSetup(complete.work, resourcesOf(said, shop), own) : null;
-    },
-    taught: (proven) => plannerOf(machines, { ...shop, proven }),
+function setupIn(shop: Shop): SetupOf {
+  return (said, own) => {
+    const complete = completeWork(said);
+    return complete ? planSetup(complete.work, resourcesOf(said, shop), own) : null;
   };
 }
 
+function byName(
+  machines: readonly KeptMachine[],
+  learning: ReadonlyMap<string, MachineLearning>,
+): Readonly<Record<string, MachineLearning>> {
+  return Object.fromEntries(
+    machines.flatMap(({ id, name }) => {
+      const learned = learning.get(id);
+      return learned ? [[name, learned] as const] : [];
+    }),
+  );
+}
+
+/** What plans are made of but what beads taught. */
+type Book = Pick<Shop, 'schools' | 'shelf'> & { readonly machines: readonly KeptMachine[] };
+
+/** The shop as plans need it: read once, and again when something of it was written, here or by another program. */
 @Injectable()
 export class PlannerService {
+  private book: Book | undefined;
+  private dataVersion: unknown;
+
   constructor(
+    @InjectDataSource() private readonly source: DataSource,
     private readonly machines: MachinesService,
     private readonly shop: ShopService,
-  ) {}
+    private readonly learning: LearningService,
+    records: RecordsService,
+  ) {
+    records.onWritten((kind) => {
+      if (kind === 'machine' || kind === 'shop') this.book = undefined;
+    });
+  }
 
-  /** The shop as it stands, read once, and the setup of any job in it by the book. */
   async planner(): Promise<Planner> {
+    await this.noticeOthers();
+    const book = this.book ?? (await this.read());
+    this.book = book;
+    const learning = byName(book.machines, await this.learning.byMachine());
+    return {
+      machines: book.machines,
+      setupOf: setupIn({ ...book, learning }),
+      bookSetupOf: setupIn(book),
+      taughtSetupOf: (taught) => setupIn({ ...book, learning: taught }),
+    };
+  }
+
+  private async read(): Promise<Book> {
     const { schools, shelf } = await this.shop.read();
-    const machines = await this.machines.list();
-    return plannerOf(machines, { machines, schools, shelf: shelf ?? undefined });
+    return { machines: await this.machines.list(), schools, shelf: shelf ?? undefined };
+  }
+
+  /** Another connection that has written to the file changes its version. */
+  private async noticeOthers(): Promise<void> {
+    const [row] = (await this.source.query('PRAGMA data_version')) as { data_version: number }[];
+    if (row?.data_version === this.dataVersion) return;
+    this.dataVersion = row?.data_version;
+    this.book = undefined;
+    this.learning.forget();
   }
 }

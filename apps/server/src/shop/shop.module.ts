@@ -1,10 +1,18 @@
-import { type ShopSettings, shopSettingsSchema } from '@hot-bead/contract';
-import { Body, Controller, Get, Module, Put } from '@nestjs/common';
+import {
+  keptShopSchema,
+  type ShopChange,
+  shopChangeSchema,
+  type WholeShop,
+  wholeShopSchema,
+} from '@hot-bead/contract';
+import { Body, Controller, Get, Module, Patch, Put } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { openApi } from '../api-docs.ts';
-import { ShopEntity } from '../database/shop.entity.ts';
+import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
+import { Asked, type Command } from '../events/command.ts';
+import { ShopEntity } from './shop.entity.ts';
+import { ShopRecord } from './shop-record.ts';
 import { ShopService } from './shop.service.ts';
 
 @ApiTags('shop')
@@ -14,22 +22,32 @@ export class ShopController {
 
   @Get()
   @ApiOperation({ summary: 'Schools and shelf of the shop' })
+  @Answers(keptShopSchema)
   read() {
     return this.shop.read();
   }
 
   @Put()
   @ApiOperation({ summary: 'Replace schools and shelf' })
-  @ApiBody({ schema: openApi(shopSettingsSchema) })
-  replace(@Body(new ContractPipe(shopSettingsSchema)) body: ShopSettings) {
-    return this.shop.replace(body);
+  @ApiBody({ schema: openApi(wholeShopSchema) })
+  @Answers(keptShopSchema)
+  replace(@Body(new ContractPipe(wholeShopSchema)) body: WholeShop, @Asked() command: Command) {
+    return this.shop.replace(body, command);
+  }
+
+  @Patch()
+  @ApiOperation({ summary: 'Change schools and shelf, field by field; null takes one away' })
+  @ApiBody({ schema: openApi(shopChangeSchema) })
+  @Answers(keptShopSchema)
+  change(@Body(new ContractPipe(shopChangeSchema)) body: ShopChange, @Asked() command: Command) {
+    return this.shop.change(body, command);
   }
 }
 
 @Module({
   imports: [TypeOrmModule.forFeature([ShopEntity])],
   controllers: [ShopController],
-  providers: [ShopService],
+  providers: [ShopRecord, ShopService],
   exports: [ShopService],
 })
 export class ShopModule {}

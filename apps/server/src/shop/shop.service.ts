@@ -1,23 +1,42 @@
-import type { ShopSettings } from '@hot-bead/contract';
+import { type KeptShop, type ShopChange, type WholeShop } from '@hot-bead/contract';
+import { changeBetween, changeOf, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { Repository } from 'typeorm';
-import { ShopEntity } from '../database/shop.entity.ts';
-
-const ONLY_ID = 1;
+import type { Command } from '../events/command.ts';
+import { EventsService } from '../events/events.service.ts';
+import { RecordsService } from '../events/records.service.ts';
+import { SHOP_ID, ShopRecord } from './shop-record.ts';
 
 @Injectable()
 export class ShopService {
-  constructor(@InjectRepository(ShopEntity) private readonly shops: Repository<ShopEntity>) {}
-
-  /** The shop's settings; nothing chosen and nothing on the shelf until they are first saved. */
-  async read(): Promise<ShopSettings> {
-    const row = await this.shops.findOneBy({ id: ONLY_ID });
-    return { schools: row?.schools ?? {}, shelf: row?.shelf ?? null };
+  constructor(
+    private readonly record: ShopRecord,
+    private readonly records: RecordsService,
+    events: EventsService,
+  ) {
+    events.register(record);
   }
 
-  async replace(settings: ShopSettings): Promise<ShopSettings> {
-    await this.shops.save({ id: ONLY_ID, ...settings });
-    return this.read();
+  /** The shop's settings; nothing chosen and nothing on the shelf until they are first saved. */
+  read(): Promise<KeptShop> {
+    return this.record.tell();
+  }
+
+  /** Changes what is sent; what is absent stays, null takes a choice, a list or the shelf away. */
+  change({ version: _seen, ...change }: ShopChange, command: Command): Promise<KeptShop> {
+    return this.records.change(this.record, command, {
+      id: SHOP_ID,
+      kind: 'changed',
+      change: changeOf(change, SHOP_BRANCHES),
+    });
+  }
+
+  /** Takes the settings as they are sent. */
+  replace({ version: _seen, ...settings }: WholeShop, command: Command): Promise<KeptShop> {
+    const next = fieldsOf(settings, SHOP_BRANCHES);
+    return this.records.change(this.record, command, {
+      id: SHOP_ID,
+      kind: 'changed',
+      change: (fields) => changeBetween(fields, next),
+    });
   }
 }

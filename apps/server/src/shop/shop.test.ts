@@ -1,6 +1,5 @@
 import type { Job, PlanResponse, ShopSettings } from '@hot-bead/contract';
-import request from 'supertest';
-import { type RunningServer, runningServer } from '../testing/running-server.ts';
+import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -15,18 +14,18 @@ const SETTINGS: ShopSettings = {
 
 describe('the shop', () => {
   it('has chosen nothing until it is saved, and keeps what was saved over a restart', async () => {
-    expect((await request(server.http).get('/api/shop')).body).toEqual({ schools: {}, shelf: null });
-    const saved = await request(server.http).put('/api/shop').send(SETTINGS);
+    expect((await asking(server).get('/api/shop')).body).toEqual({ schools: {}, shelf: null, version: 1 });
+    const saved = await asking(server).put('/api/shop').send(SETTINGS);
     expect(saved.status).toBe(200);
     server = await server.restart();
-    expect((await request(server.http).get('/api/shop')).body).toEqual(SETTINGS);
+    expect((await asking(server).get('/api/shop')).body).toEqual({ ...SETTINGS, version: 2 });
   });
 
   it('settles plans by its schools and its shelf', async () => {
-    const lean = (await request(server.http).post('/api/plan').send({ line: '3mm lap solid dip Ar+8' }))
+    const lean = (await asking(server).post('/api/plan').send({ line: '3mm lap solid dip Ar+8' }))
       .body as PlanResponse;
     expect(lean.report).toMatchObject({ refused: { code: 'gas-too-little-co2' } });
-    const awning = (await request(server.http).post('/api/plan').send({ line: '3mm 6063 butt' }))
+    const awning = (await asking(server).post('/api/plan').send({ line: '3mm 6063 butt' }))
       .body as PlanResponse;
     expect(awning.setup?.status === 'planned' && awning.setup.wire).toMatchObject({
       wireClass: 'ER5356',
@@ -44,39 +43,53 @@ describe('the shop', () => {
     ],
     [{ schools: {} }, 'missing', 'shelf'],
   ])('%o is an input error %s at %s, and nothing is stored', async (body, code, field) => {
-    const response = await request(server.http).put('/api/shop').send(body);
+    const response = await asking(server).put('/api/shop').send(body);
     expect(response.status).toBe(400);
     expect(response.body).toMatchObject({ code, field });
-    expect((await request(server.http).get('/api/shop')).body).toEqual(SETTINGS);
+    expect((await asking(server).get('/api/shop')).body).toEqual({ ...SETTINGS, version: 2 });
   });
+});
+
+it('a field of the settings is changed by itself, and a shelf with one list has the other', async () => {
+  const change = async (body: object): Promise<unknown> =>
+    (await asking(server).patch('/api/shop').send(body).expect(200)).body;
+  expect(await change({ schools: { learning: 'keep-to-book' } })).toMatchObject({
+    schools: { leanMix: 'avoid', learning: 'keep-to-book' },
+    shelf: SETTINGS.shelf,
+  });
+  expect(await change({ schools: { leanMix: null } })).toMatchObject({
+    schools: { learning: 'keep-to-book' },
+  });
+  expect(await change({ shelf: { wires: null, gases: null } })).toMatchObject({ shelf: null });
+  expect(await change({ shelf: { gases: ['co2'] } })).toMatchObject({ shelf: { wires: [], gases: ['co2'] } });
 });
 
 describe('a job of the shop', () => {
   it('logs the stop cautions that were read, and is duplicated without its beads', async () => {
     const job = (
-      await request(server.http)
+      await asking(server)
         .post('/api/jobs')
         .send({ line: '2mm galv lap', own: { ctwdMm: 11 } })
     ).body as Job;
     expect(job.acknowledged).toEqual([]);
-    const read = await request(server.http)
+    const read = await asking(server)
       .post(`/api/jobs/${job.id}/acknowledgements`)
       .send({ code: 'zinc-coating', text: 'Zinc fume makes you ill.' });
     expect(read.status).toBe(201);
     expect((read.body as Job).acknowledged).toMatchObject([{ code: 'zinc-coating' }]);
-    const copy = (await request(server.http).post(`/api/jobs/${job.id}/duplicate`)).body as Job;
+    const copy = (await asking(server).post(`/api/jobs/${job.id}/duplicate`)).body as Job;
     expect(copy.id).not.toBe(job.id);
     expect(copy).toMatchObject({ work: job.work, own: { ctwdMm: 11 }, acknowledged: [], beadCount: 0 });
   });
 
   it('answers an acknowledgement without text, or of no job, with its code', async () => {
-    const job = (await request(server.http).post('/api/jobs').send({ line: '2mm lap' })).body as Job;
-    const empty = await request(server.http).post(`/api/jobs/${job.id}/acknowledgements`).send({ code: 'x' });
+    const job = (await asking(server).post('/api/jobs').send({ line: '2mm lap' })).body as Job;
+    const empty = await asking(server).post(`/api/jobs/${job.id}/acknowledgements`).send({ code: 'x' });
     expect([empty.status, (empty.body as { field: string }).field]).toEqual([400, 'text']);
-    const nowhere = await request(server.http)
+    const nowhere = await asking(server)
       .post('/api/jobs/none/acknowledgements')
       .send({ code: 'x', text: 'y' });
     expect(nowhere.status).toBe(404);
-    expect((await request(server.http).post('/api/jobs/none/duplicate')).status).toBe(404);
+    expect((await asking(server).post('/api/jobs/none/duplicate')).status).toBe(404);
   });
 });

@@ -3,11 +3,14 @@ import {
   newTestBeadSchema,
   type TestBeadChange,
   testBeadChangeSchema,
+  testBeadListSchema,
+  testBeadSchema,
 } from '@hot-bead/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { openApi } from '../api-docs.ts';
+import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
+import { Asked, type Command } from '../events/command.ts';
 import { TestBeadsService } from './test-beads.service.ts';
 
 @ApiTags('test beads')
@@ -18,18 +21,25 @@ export class TestBeadsController {
   @Post()
   @ApiOperation({ summary: 'Report a test bead' })
   @ApiBody({ schema: openApi(newTestBeadSchema) })
-  create(@Param('jobId') jobId: string, @Body(new ContractPipe(newTestBeadSchema)) body: NewTestBead) {
-    return this.beads.create(jobId, body);
+  @Answers(testBeadSchema, 201, 200)
+  create(
+    @Param('jobId') jobId: string,
+    @Body(new ContractPipe(newTestBeadSchema)) body: NewTestBead,
+    @Asked() command: Command,
+  ) {
+    return this.beads.create(jobId, body, command);
   }
 
   @Get()
   @ApiOperation({ summary: "A job's test beads, in the order welded" })
+  @Answers(testBeadListSchema)
   list(@Param('jobId') jobId: string) {
     return this.beads.list(jobId);
   }
 
   @Get(':id')
   @ApiOperation({ summary: 'One test bead' })
+  @Answers(testBeadSchema)
   read(@Param('jobId') jobId: string, @Param('id') id: string) {
     return this.beads.read(jobId, id);
   }
@@ -37,25 +47,28 @@ export class TestBeadsController {
   @Patch(':id')
   @ApiOperation({ summary: 'Correct a test bead' })
   @ApiBody({ schema: openApi(testBeadChangeSchema) })
+  @Answers(testBeadSchema)
   change(
     @Param('jobId') jobId: string,
     @Param('id') id: string,
     @Body(new ContractPipe(testBeadChangeSchema)) body: TestBeadChange,
+    @Asked() command: Command,
   ) {
-    return this.beads.change(jobId, id, body);
+    return this.beads.change(jobId, id, body, command);
   }
 
   @Delete(':id')
   @HttpCode(204)
   @ApiOperation({ summary: 'Take a test bead away; it can be restored' })
-  remove(@Param('jobId') jobId: string, @Param('id') id: string) {
-    return this.beads.remove(jobId, id);
+  remove(@Param('jobId') jobId: string, @Param('id') id: string, @Asked() command: Command) {
+    return this.beads.remove(jobId, id, command);
   }
 
   @Post(':id/restore')
   @HttpCode(200)
   @ApiOperation({ summary: 'Bring a test bead back' })
-  restore(@Param('jobId') jobId: string, @Param('id') id: string) {
-    return this.beads.restore(jobId, id);
+  @Answers(testBeadSchema)
+  restore(@Param('jobId') jobId: string, @Param('id') id: string, @Asked() command: Command) {
+    return this.beads.restore(jobId, id, command);
   }
 }

@@ -1,15 +1,17 @@
 import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { TestBeadEntity } from '../database/test-bead.entity.ts';
+import { LearningModule } from '../learning/learning.module.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
 import { PlanModule } from '../plan/plan.module.ts';
+import { BeadRecord } from './bead-record.ts';
+import { TestBeadEntity } from './test-bead.entity.ts';
 import { TestBeadsController } from './test-beads.controller.ts';
 import { TestBeadsService } from './test-beads.service.ts';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([TestBeadEntity]), JobsModule, PlanModule],
+  imports: [TypeOrmModule.forFeature([TestBeadEntity]), JobsModule, LearningModule, PlanModule],
   controllers: [TestBeadsController],
-  providers: [TestBeadsService],
-  exports: [TestBeadsService],
+  providers: [BeadRecord, TestBeadsService],
+  exports: [BeadRecord, TestBeadsService],
 })
 export class TestBeadsModule {}

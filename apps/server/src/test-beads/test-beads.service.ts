@@ -1,74 +1,112 @@
-import { randomUUID } from 'node:crypto';
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { Repository } from 'typeorm';
-import { JobEntity } from '../database/job.entity.ts';
-import { TestBeadEntity } from '../database/test-bead.entity.ts';
+import type { EntityManager } from 'typeorm';
 import { notFound } from '../errors/domain-error.ts';
+import type { Command } from '../events/command.ts';
+import { EventsService } from '../events/events.service.ts';
+import { type Made, RecordsService } from '../events/records.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
-import { PlanService } from '../plan/plan.service.ts';
-import { keptBead } from './bead-log.service.ts';
+import { type BeadContext, PlanService } from '../plan/plan.service.ts';
+import { BeadRecord, reportedFields, type ReportedBead } from './bead-record.ts';
+import { TestBeadEntity } from './test-bead.entity.ts';
+
+/** A bead's number in its job: one that was taken away keeps its own. */
+async function nextNumber(manager: EntityManager, jobId: string): Promise<number> {
+  const last = await manager.findOne(TestBeadEntity, {
+    where: { jobId },
+    withDeleted: true,
+    order: { number: 'DESC' },
+  });
+  return (last?.number ?? 0) + 1;
+}
 
 @Injectable()
 export class TestBeadsService {
   constructor(
-    @InjectRepository(TestBeadEntity) private readonly beads: Repository<TestBeadEntity>,
+    private readonly record: BeadRecord,
+    private readonly records: RecordsService,
     private readonly jobs: JobsService,
     private readonly plans: PlanService,
-  ) {}
-
-  async create(jobId: string, input: NewTestBead): Promise<KeptTestBead> {
-    const job = await this.jobs.read(jobId);
-    const plan = await this.plans.snapshot(job.work, job.own);
-    const id = randomUUID();
-    const createdAt = new Date().toISOString();
-    await this.beads.manager.transaction(async (manager) => {
-      const last = await manager.findOne(TestBeadEntity, {
-        where: { jobId },
-        withDeleted: true,
-        order: { number: 'DESC' },
-      });
-      const number = (last?.number ?? 0) + 1; // a removed bead keeps its number
-      await manager.insert(TestBeadEntity, {
-        ...input,
-        note: input.note ?? '',
-        id,
-        jobId,
-        number,
-        plan,
-        createdAt,
-      });
-      await manager.update(JobEntity, { id: jobId }, { updatedAt: createdAt });
-    });
-    return this.read(jobId, id);
+    events: EventsService,
+  ) {
+    events.register(record);
   }
 
-  async list(jobId: string): Promise<KeptTestBead[]> {
+  async create(jobId: string, input: NewTestBead, command: Command): Promise<Made<KeptTestBead>> {
+    const { id = command.id, note = '', ...bead } = input;
+    const job = await this.jobs.read(jobId);
+    const context = await this.plans.beadContext(job, bead);
+    return this.records.create(this.record, command, {
+      id,
+      of: jobId,
+      fields: reportedFields({ ...bead, note }),
+      input: { ofJob: jobId, ...bead, note },
+      insert: (manager, at) => this.insert(manager, { id, jobId, at, bead: { ...bead, note }, context }),
+    });
+  }
+
+  async list(jobId: string): Promise<readonly KeptTestBead[]> {
     await this.jobs.read(jobId);
-    const rows = await this.beads.find({ where: { jobId }, order: { number: 'ASC' } });
-    return rows.map(keptBead);
+    return this.record.ofJob(this.record.manager, jobId);
   }
 
   async read(jobId: string, id: string): Promise<KeptTestBead> {
-    const row = await this.beads.findOneBy({ id, jobId });
-    if (!row) throw notFound('test bead', id);
-    return keptBead(row);
+    await this.refuseOther(jobId, id);
+    return this.record.tell(id);
   }
 
-  async change(jobId: string, id: string, change: TestBeadChange): Promise<KeptTestBead> {
-    const result = await this.beads.update({ id, jobId }, change);
-    if (result.affected === 0) throw notFound('test bead', id);
-    return this.read(jobId, id);
+  async change(
+    jobId: string,
+    id: string,
+    { version: _seen, ...change }: TestBeadChange,
+    command: Command,
+  ): Promise<KeptTestBead> {
+    await this.refuseOther(jobId, id);
+    return this.records.change(this.record, command, { id, kind: 'changed', change });
   }
 
-  async remove(jobId: string, id: string): Promise<void> {
-    const result = await this.beads.softDelete({ id, jobId });
-    if (result.affected === 0) throw notFound('test bead', id);
+  async remove(jobId: string, id: string, command: Command): Promise<void> {
+    await this.refuseOther(jobId, id);
+    return this.records.putAway(this.record, command, id);
   }
 
-  async restore(jobId: string, id: string): Promise<KeptTestBead> {
-    await this.beads.restore({ id, jobId });
-    return this.read(jobId, id);
+  async restore(jobId: string, id: string, command: Command): Promise<KeptTestBead> {
+    await this.refuseOther(jobId, id);
+    return this.records.restore(this.record, command, id);
+  }
+
+  private async insert(
+    manager: EntityManager,
+    {
+      id,
+      jobId,
+      at,
+      bead,
+      context,
+    }: {
+      readonly id: string;
+      readonly jobId: string;
+      readonly at: string;
+      readonly bead: ReportedBead;
+      readonly context: BeadContext;
+    },
+  ): Promise<void> {
+    await manager.insert(TestBeadEntity, {
+      ...bead,
+      id,
+      jobId,
+      number: await nextNumber(manager, jobId),
+      plan: context.plan && JSON.stringify(context.plan),
+      weldedWith: context.weldedWith && JSON.stringify(context.weldedWith),
+      createdAt: at,
+    });
+    await this.jobs.touch(manager, jobId, at);
+    await this.record.prove(manager, jobId);
+  }
+
+  /** A bead is found under its own job only. */
+  private async refuseOther(jobId: string, id: string): Promise<void> {
+    const loaded = await this.record.load(this.record.manager, id);
+    if (loaded?.of !== jobId) throw notFound(this.record.word, id);
   }
 }

@@ -1,7 +1,6 @@
 import { MODEL_VERSION } from '@hot-bead/core';
 import type { Job, KeptTestBead } from '@hot-bead/contract';
-import request from 'supertest';
-import { type RunningServer, runningServer } from '../testing/running-server.ts';
+import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 
 let server: RunningServer;
 let job: Job;
@@ -15,7 +14,7 @@ const BEAD = {
 
 beforeAll(async () => {
   server = await runningServer();
-  job = (await request(server.http).post('/api/jobs').send({ line: '3.2mm butt 0.8' })).body as Job;
+  job = (await asking(server).post('/api/jobs').send({ line: '3.2mm butt 0.8' })).body as Job;
 });
 afterAll(() => server.stop());
 
@@ -24,7 +23,7 @@ function beads(): string {
 }
 
 async function reported(over: Partial<typeof BEAD> | Record<string, unknown> = {}): Promise<KeptTestBead> {
-  const response = await request(server.http)
+  const response = await asking(server)
     .post(beads())
     .send({ ...BEAD, ...over });
   expect(response.status).toBe(201);
@@ -37,39 +36,46 @@ describe('test beads', () => {
     expect(bead).toMatchObject({ ...BEAD, number: 1, verdict: 'right', jobId: job.id });
     expect(bead.plan?.wireFeedSpeedMPerMin).toBeCloseTo(7.59, 1);
     expect(bead.plan?.modelVersion).toBe(MODEL_VERSION);
-    const read = await request(server.http).get(`${beads()}/${bead.id}`);
+    expect(bead.weldedWith).toMatchObject({
+      wire: { wireClass: 'ER70S-6', diameterMm: 0.8 },
+      mode: 'short-circuit',
+      thicknessMm: 3.2,
+      joint: 'butt',
+      modelVersion: MODEL_VERSION,
+    });
+    expect(bead.weldedWith?.trueDiameterMm).toBeCloseTo(0.762, 6); // sold as 0.030 in
+    expect(bead.weldedWith).not.toHaveProperty('machineId');
+    const read = await asking(server).get(`${beads()}/${bead.id}`);
     expect(read.body).toEqual(bead);
   });
 
   it('counts beads on the job and lists them in the order welded', async () => {
     await reported({ volts: 19, face: 'concave', sound: 'crackle' });
-    const list = (await request(server.http).get(beads())).body as KeptTestBead[];
+    const list = (await asking(server).get(beads())).body as KeptTestBead[];
     expect(list.map((bead) => bead.number)).toEqual([1, 2]);
     expect(list[1]?.verdict).toBe('hot');
-    expect(((await request(server.http).get(`/api/jobs/${job.id}`)).body as Job).beadCount).toBe(2);
+    expect(((await asking(server).get(`/api/jobs/${job.id}`)).body as Job).beadCount).toBe(2);
   });
 
   it('is still there after a restart', async () => {
     const bead = await reported({ note: 'before the restart' });
     server = await server.restart();
-    const read = await request(server.http).get(`${beads()}/${bead.id}`);
+    const read = await asking(server).get(`${beads()}/${bead.id}`);
     expect(read.body).toEqual(bead);
   });
 
   it('corrects a bead', async () => {
     const bead = await reported({ volts: 17 });
-    const response = await request(server.http)
-      .patch(`${beads()}/${bead.id}`)
-      .send({ volts: 17.5, face: 'ropy' });
+    const response = await asking(server).patch(`${beads()}/${bead.id}`).send({ volts: 17.5, face: 'ropy' });
     expect(response.body).toMatchObject({ id: bead.id, volts: 17.5, face: 'ropy', verdict: 'cold' });
   });
 
   it('takes a bead away and brings it back under its own number', async () => {
     const bead = await reported();
-    expect((await request(server.http).delete(`${beads()}/${bead.id}`)).status).toBe(204);
+    expect((await asking(server).delete(`${beads()}/${bead.id}`)).status).toBe(204);
     const next = await reported();
     expect(next.number).toBe(bead.number + 1);
-    const back = await request(server.http).post(`${beads()}/${bead.id}/restore`);
+    const back = await asking(server).post(`${beads()}/${bead.id}/restore`);
     expect(back.body).toMatchObject({ id: bead.id, number: bead.number });
   });
 
@@ -81,19 +87,19 @@ describe('test beads', () => {
     [{ sound: undefined }, 'missing', 'sound'],
     [{ note: 'x'.repeat(501) }, 'out-of-range', 'note'],
   ])('refuses %o', async (over, code, field) => {
-    const before = ((await request(server.http).get(beads())).body as KeptTestBead[]).length;
-    const response = await request(server.http)
+    const before = ((await asking(server).get(beads())).body as KeptTestBead[]).length;
+    const response = await asking(server)
       .post(beads())
       .send({ ...BEAD, ...over });
     expect(response.status).toBe(400);
     expect(response.body).toMatchObject({ code, field });
-    expect(((await request(server.http).get(beads())).body as KeptTestBead[]).length).toBe(before);
+    expect(((await asking(server).get(beads())).body as KeptTestBead[]).length).toBe(before);
   });
 
   it('knows no bead of another job, and no bead without a job', async () => {
     const bead = await reported();
-    const other = (await request(server.http).post('/api/jobs').send({ line: '2mm lap' })).body as Job;
-    expect((await request(server.http).get(`/api/jobs/${other.id}/test-beads/${bead.id}`)).status).toBe(404);
-    expect((await request(server.http).post('/api/jobs/none/test-beads').send(BEAD)).status).toBe(404);
+    const other = (await asking(server).post('/api/jobs').send({ line: '2mm lap' })).body as Job;
+    expect((await asking(server).get(`/api/jobs/${other.id}/test-beads/${bead.id}`)).status).toBe(404);
+    expect((await asking(server).post('/api/jobs/none/test-beads').send(BEAD)).status).toBe(404);
   });
 });

@@ -1,26 +1,37 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { INestApplication } from '@nestjs/common';
 import type { Server } from 'node:http';
+import { VERSION_HEADER } from '@hot-bead/contract';
+import request from 'supertest';
 import { createApp } from '../create-app.ts';
 
 /** A real application on a database file of its own, for one test file. */
 export interface RunningServer {
   readonly http: Server;
+  readonly app: INestApplication;
   readonly databasePath: string;
+  /** What it wrote to its log. */
+  readonly errors: readonly string[];
   /** Stops the application and starts another on the same file. */
   restart(): Promise<RunningServer>;
   stop(): Promise<void>;
 }
 
 async function startOn(folder: string, demo: boolean): Promise<RunningServer> {
+  const errors: string[] = [];
   const databasePath = join(folder, 'test.sqlite');
-  const app: INestApplication = await createApp({ port: 0, databasePath, demo, webRoot: folder }, []);
+  const app: INestApplication = await createApp(
+    { port: 0, databasePath, demo, webRoot: folder },
+    { logger: [], errorLog: { write: (line) => void errors.push(line) } },
+  );
   await app.init();
   return {
     http: app.getHttpServer() as Server,
+    app,
     databasePath,
+    errors,
     async restart() {
       await app.close();
       return startOn(folder, demo);
@@ -32,7 +43,14 @@ async function startOn(folder: string, demo: boolean): Promise<RunningServer> {
   };
 }
 
-/** Starts the application on a temporary file. */
-export function runningServer(demo = false): Promise<RunningServer> {
-  return startOn(mkdtempSync(join(tmpdir(), 'hot-bead-')), demo);
+/** Starts the application on a temporary file, a copy of another where one is given. */
+export function runningServer(demo = false, copyOf?: string): Promise<RunningServer> {
+  const folder = mkdtempSync(join(tmpdir(), 'hot-bead-'));
+  if (copyOf !== undefined) copyFileSync(copyOf, join(folder, 'test.sqlite'));
+  return startOn(folder, demo);
+}
+
+/** Requests of someone who takes every record for what it is, whatever its version. */
+export function asking(server: RunningServer) {
+  return request.agent(server.http).set(VERSION_HEADER, '*');
 }

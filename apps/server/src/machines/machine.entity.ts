@@ -1,14 +1,14 @@
-import type { GasId, Machine, WireClass, WireDiameterMm } from '@hot-bead/core';
+import type { GasId, WireClass, WireDiameterMm } from '@hot-bead/core';
 import { Column, Entity, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { DialReadingEntity } from './dial-reading.entity.ts';
-
-/** Everything a machine is but its name and what is on it. */
-export type MachineProfile = Omit<Machine, 'name' | 'loadedWireClass' | 'loadedWireDiameterMm' | 'loadedGas'>;
 
 @Entity('machine')
 export class MachineEntity {
   @PrimaryColumn('text')
   id: string;
+
+  @Column('integer', { default: 1 })
+  version: number;
 
   @Column('text', { unique: true })
   name: string;
@@ -22,8 +22,13 @@ export class MachineEntity {
   @Column('text')
   loadedGas: GasId;
 
-  @Column('simple-json')
-  profile: MachineProfile;
+  /** Everything a machine is but its name and what is on it. */
+  @Column('text')
+  profile: string;
+
+  /** The form that the profile is kept in. */
+  @Column('integer', { default: 1 })
+  shape: number;
 
   /** When its taps or its display were last held against a meter; null: never. */
   @Column('text', { nullable: true })

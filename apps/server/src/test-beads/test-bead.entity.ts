@@ -1,5 +1,4 @@
 import type { ArcSound, BeadFace } from '@hot-bead/core';
-import type { PlanSnapshot } from '@hot-bead/contract';
 import {
   Column,
   DeleteDateColumn,
@@ -10,7 +9,7 @@ import {
   PrimaryColumn,
   type Relation,
 } from 'typeorm';
-import { JobEntity } from './job.entity.ts';
+import { JobEntity } from '../jobs/job.entity.ts';
 
 @Entity('test_bead')
 @Index('test_bead_of_job', ['jobId', 'number'], { unique: true })
@@ -18,10 +17,13 @@ export class TestBeadEntity {
   @PrimaryColumn('text')
   id: string;
 
+  @Column('integer', { default: 1 })
+  version: number;
+
   @Column('text')
   jobId: string;
 
-  @ManyToOne(() => JobEntity, (job) => job.beads, { onDelete: 'CASCADE' })
+  @ManyToOne(() => JobEntity, { onDelete: 'CASCADE' })
   @JoinColumn({ name: 'jobId', foreignKeyConstraintName: 'test_bead_job' })
   job: Relation<JobEntity>;
 
@@ -44,8 +46,16 @@ export class TestBeadEntity {
   note: string;
 
   /** What the plan said when the bead was welded. */
-  @Column('simple-json', { nullable: true })
-  plan: PlanSnapshot | null;
+  @Column('text', { nullable: true })
+  plan: string | null;
+
+  /** What it was welded with; null: not recorded. */
+  @Column('text', { nullable: true })
+  weldedWith: string | null;
+
+  /** The form that plan and weldedWith are kept in. */
+  @Column('integer', { default: 1 })
+  shape: number;
 
   /** ISO 8601, UTC. */
   @Column('text')

@@ -1,8 +1,7 @@
-import type { TimedRun } from '@hot-bead/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { MachineEntity } from './machine.entity.ts';
 
-/** A timed reading of a wire-feed dial; one that no longer counts is kept as history. */
+/** A timed reading of a wire-feed dial;  */
 @Entity('dial_reading')
 @Index('dial_reading_of_machine', ['machineId'])
 export class DialReadingEntity {
@@ -19,11 +18,15 @@ export class DialReadingEntity {
   @Column('real')
   knob: number;
 
-  @Column('simple-json')
-  run: TimedRun;
+  @Column('text')
+  run: string;
 
-  @Column('simple-json', { nullable: true })
-  shortRun: TimedRun | null;
+  @Column('text', { nullable: true })
+  shortRun: string | null;
+
+  /** The form that the runs are kept in. */
+  @Column('integer', { default: 1 })
+  shape: number;
 
   /** Position of the volts control it was read at; null where that does not matter. */
   @Column('text', { nullable: true })
@@ -36,6 +39,7 @@ export class DialReadingEntity {
   @Column('text')
   at: string;
 
-  @Column('text', { nullable: true })
-  supersededAt: string | null;
+  /** Whether it counts; what does not is kept as history. */
+  @Column('boolean', { default: true })
+  counts: boolean;
 }

@@ -1,0 +1,78 @@
+import { randomUUID } from 'node:crypto';
+import {
+  ACTOR_HEADER,
+  COMMAND_HEADER,
+  DEVICE_HEADER,
+  idSchema,
+  plainLine,
+  validated,
+  VERSION_HEADER,
+  versionSchema,
+} from '@hot-bead/contract';
+import { createParamDecorator, type ExecutionContext } from '@nestjs/common';
+import type { Request } from 'express';
+import { DomainError } from '../errors/domain-error.ts';
+
+/** Something that is asked to be done: once, however often it is sent. */
+export interface Command {
+  readonly id: string;
+  readonly actor: string | null;
+  readonly device: string | null;
+  /** The version of the record that was seen; `any`: whatever it is; undefined: not said. */
+  readonly seen: number | 'any' | undefined;
+}
+
+/** A command of the program's own. */
+export function ownCommand(device: string): Command {
+  return { id: randomUUID(), actor: null, device, seen: 'any' };
+}
+
+const NAME_MOST = 60;
+
+function named(request: Request, header: string): string | null {
+  return plainLine(request.get(header) ?? '').slice(0, NAME_MOST) || null;
+}
+
+function commandId(request: Request): string {
+  const given = request.get(COMMAND_HEADER);
+  if (given === undefined) return randomUUID();
+  const { value, error } = idSchema.validate(given);
+  if (error) throw new DomainError('command-id-unreadable', 400, 'A command’s id is a UUID.', COMMAND_HEADER);
+  return value as string;
+}
+
+/** The version in If-Match, or else in the body or the address. */
+function seenVersion(request: Request): Command['seen'] {
+  const header = request.get(VERSION_HEADER)?.trim();
+  if (header === '*') return 'any';
+  if (header !== undefined) {
+    const digits = /^(?:W\/)?"?(\d{1,15})"?$/.exec(header)?.[1];
+    if (digits === undefined || Number(digits) < 1) {
+      throw new DomainError(
+        'version-unreadable',
+        400,
+        'If-Match is the version that was seen, or *.',
+        'version',
+      );
+    }
+    return Number(digits);
+  }
+  const body = (request.body as { version?: unknown } | undefined)?.version;
+  const given = body ?? request.query['version'];
+  return given === undefined ? undefined : validated(versionSchema.label('version'), given);
+}
+
+/** What a request asks to be done, without its content. */
+export function commandOf(request: Request): Command {
+  return {
+    id: commandId(request),
+    actor: named(request, ACTOR_HEADER),
+    device: named(request, DEVICE_HEADER),
+    seen: seenVersion(request),
+  };
+}
+
+/** The command of a request, for a controller. */
+export const Asked = createParamDecorator((_data: unknown, context: ExecutionContext) =>
+  commandOf(context.switchToHttp().getRequest<Request>()),
+);

@@ -1,0 +1,68 @@
+import type { EventKind } from '@hot-bead/contract';
+import { type FieldChange, type RecordKind } from '@hot-bead/core';
+import type { EntityManager } from 'typeorm';
+import type { Command } from './command.ts';
+import { EventEntity } from './event.entity.ts';
+
+/** What is written of something that happened. */
+export interface Happened {
+  readonly command: Command;
+  readonly at: string;
+  readonly kind: EventKind;
+  readonly subject: { readonly kind: RecordKind; readonly id: string; readonly of: string };
+  readonly version: number;
+  readonly before: FieldChange | null;
+  readonly after: FieldChange;
+  readonly undoOf?: string;
+  readonly request?: string;
+}
+
+/** Writes an event beside the record that it changes. */
+export async function writeEvent(manager: EntityManager, happened: Happened): Promise<void> {
+  const { command, at, kind, subject, version, before, after, undoOf, request } = happened;
+  await manager.insert(EventEntity, {
+    id: command.id,
+    at,
+    actor: command.actor,
+    device: command.device,
+    kind,
+    subjectKind: subject.kind,
+    subjectId: subject.id,
+    subjectOf: subject.of,
+    version,
+    before: before === null ? null : JSON.stringify(before),
+    after: JSON.stringify(after),
+    undoOf: undoOf ?? null,
+    request: request ?? null,
+  });
+}
+
+/** A change as an event keeps it; one that cannot be read touches nothing. */
+export function keptChange(text: string | null): FieldChange {
+  if (text === null) return {};
+  try {
+    const value: unknown = JSON.parse(text);
+    return typeof value === 'object' && value !== null ? (value as FieldChange) : {};
+  } catch {
+    return {};
+  }
+}
+
+/** Fields of a record that were changed after a version. */
+export async function fieldsChangedSince(
+  manager: EntityManager,
+  kind: RecordKind,
+  id: string,
+  version: number,
+): Promise<ReadonlySet<string>> {
+  const events = await manager
+    .createQueryBuilder(EventEntity, 'event')
+    .select(['event.number', 'event.after'])
+    .where('event.subjectKind = :kind AND event.subjectId = :id AND event.version > :version', {
+      kind,
+      id,
+      version,
+    })
+    .getMany();
+  return new Set(events.flatMap(({ after }) => Object.keys(keptChange(after))));
+}

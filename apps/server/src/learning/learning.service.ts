@@ -1,0 +1,159 @@
+import type { KeptProvenSetting, Page, PageRequest } from '@hot-bead/contract';
+import { isSameValue, type LearnedGroup, type MachineLearning, type ProvenSetting } from '@hot-bead/core';
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { type EntityManager, In, Repository } from 'typeorm';
+import { DomainError } from '../errors/domain-error.ts';
+import { RecordsService } from '../events/records.service.ts';
+import { ProvenSettingEntity } from './proven-setting.entity.ts';
+
+/** Most works whose last setting is kept at hand for a wire and gas on a machine; older ones still teach the offset. */
+export const LAST_PROVEN_MOST = 200;
+
+/** A job that is put away teaches nothing. */
+const OF_KEPT_JOBS = 'jobId NOT IN (SELECT id FROM job WHERE deletedAt IS NOT NULL)';
+
+interface GroupRow extends Pick<
+  ProvenSettingEntity,
+  'machineId' | 'wireClass' | 'diameterMm' | 'gas' | 'mode'
+> {
+  readonly settings: number;
+  readonly meanOffsetV: number;
+}
+
+function settingOf(row: ProvenSettingEntity): ProvenSetting {
+  const { wireClass, diameterMm, gas, mode, joint, position, thicknessMm, otherThicknessMm } = row;
+  const { wireFeedSpeedMPerMin, volts, offsetV } = row;
+  return {
+    wire: { wireClass, diameterMm },
+    gas,
+    mode,
+    joint,
+    position,
+    thicknessMm,
+    otherThicknessMm: otherThicknessMm ?? undefined,
+    wireFeedSpeedMPerMin,
+    volts,
+    offsetV,
+  };
+}
+
+/** A setting to be kept as the proof of a job's beads. */
+export interface ProvedBy extends ProvenSetting {
+  readonly id: string;
+  readonly machineId: string;
+  readonly at: string;
+}
+
+/** What test beads proved and taught: rows, written with the beads, and what they come to a machine. */
+@Injectable()
+export class LearningService {
+  /** By machine; read again where something of it was written. */
+  private readonly kept = new Map<string, MachineLearning>();
+
+  constructor(
+    @InjectRepository(ProvenSettingEntity) private readonly settings: Repository<ProvenSettingEntity>,
+    records: RecordsService,
+  ) {
+    // a job that is put away, or brought back, takes along what it proved
+    records.onWritten((kind) => kind === 'job' && this.forget());
+  }
+
+  /** Everything is read again: another program has written to the file. */
+  forget(): void {
+    this.kept.clear();
+  }
+
+  /** Takes a job's beads as they now stand for proof of these settings, and of no others. */
+  async prove(manager: EntityManager, jobId: string, proved: readonly ProvedBy[]): Promise<void> {
+    const before = await manager.find(ProvenSettingEntity, { where: { jobId }, order: { id: 'ASC' } });
+    const after = proved
+      .map(({ wire, otherThicknessMm, ...setting }) => ({
+        ...setting,
+        ...wire,
+        otherThicknessMm: otherThicknessMm ?? null,
+        jobId,
+      }))
+      .toSorted((a, b) => (a.id < b.id ? -1 : 1));
+    if (isSameValue(before, after)) return;
+    await manager.delete(ProvenSettingEntity, { jobId });
+    for (const row of after) await manager.insert(ProvenSettingEntity, row);
+    for (const { machineId } of [...before, ...after]) this.kept.delete(machineId);
+  }
+
+  /** What was proved on one machine, the last first. */
+  async page(machineId: string, { after, limit }: PageRequest): Promise<Page<KeptProvenSetting>> {
+    const [at, id] = after?.split('~') ?? [];
+    if (after !== undefined && (at === undefined || id === undefined)) {
+      throw new DomainError('cursor-unreadable', 400, 'There is no such page.', 'after');
+    }
+    const query = this.settings
+      .createQueryBuilder('setting')
+      .where(`setting.machineId = :machineId AND setting.${OF_KEPT_JOBS}`, { machineId })
+      .orderBy('setting.at', 'DESC')
+      .addOrderBy('setting.id', 'DESC')
+      .limit(limit + 1);
+    if (after !== undefined) query.andWhere('(setting.at, setting.id) < (:at, :id)', { at, id });
+    const rows = await query.getMany();
+    const page = rows.slice(0, limit);
+    const titles = await this.titlesOf(page.map(({ jobId }) => jobId));
+    const last = page.at(-1);
+    return {
+      items: page.map((row) => ({
+        ...settingOf(row),
+        id: row.id,
+        machineId,
+        jobId: row.jobId,
+        at: row.at,
+        title: titles.get(row.jobId) ?? '',
+      })),
+      next: rows.length > limit && last ? `${last.at}~${last.id}` : null,
+    };
+  }
+
+  /** What every machine taught, by its id. */
+  async byMachine(): Promise<ReadonlyMap<string, MachineLearning>> {
+    const machines = (await this.settings.query('SELECT DISTINCT machineId FROM proven_setting')) as {
+      machineId: string;
+    }[];
+    for (const { machineId } of machines) {
+      if (!this.kept.has(machineId)) this.kept.set(machineId, await this.ofMachine(machineId));
+    }
+    return new Map([...this.kept].filter(([, groups]) => groups.length > 0));
+  }
+
+  private async ofMachine(machineId: string): Promise<MachineLearning> {
+    const groups = (await this.settings.query(
+      `SELECT machineId, wireClass, diameterMm, gas, mode, COUNT(*) AS settings, AVG(offsetV) AS meanOffsetV FROM proven_setting WHERE machineId = ? AND ${OF_KEPT_JOBS} GROUP BY wireClass, diameterMm, gas, mode ORDER BY MIN(at)`,
+      [machineId],
+    )) as GroupRow[];
+    const learned: LearnedGroup[] = [];
+    for (const group of groups) {
+      const { wireClass, diameterMm, gas, mode, settings, meanOffsetV } = group;
+      const lastProven = await this.lastProven(group);
+      learned.push({ wire: { wireClass, diameterMm }, gas, mode, settings, meanOffsetV, lastProven });
+    }
+    return learned;
+  }
+
+  /** The last setting of each work with one wire, gas and mode, oldest first. */
+  private async lastProven(group: GroupRow): Promise<readonly ProvenSetting[]> {
+    const { machineId, wireClass, diameterMm, gas, mode } = group;
+    const rows = (await this.settings.query(
+      // of each group SQLite takes the other columns from the row with the greatest date
+      `SELECT *, MAX(at) FROM proven_setting WHERE machineId = ? AND wireClass = ? AND diameterMm = ? AND gas = ? AND mode = ? AND ${OF_KEPT_JOBS} GROUP BY thicknessMm, otherThicknessMm, joint, position ORDER BY at DESC LIMIT ${LAST_PROVEN_MOST}`,
+      [machineId, wireClass, diameterMm, gas, mode],
+    )) as ProvenSettingEntity[];
+    return rows.toReversed().map(settingOf);
+  }
+
+  private async titlesOf(jobIds: readonly string[]): Promise<ReadonlyMap<string, string>> {
+    const rows = await this.settings.manager
+      .createQueryBuilder()
+      .select(['job.id AS id', 'job.title AS title'])
+      .from('job', 'job')
+      .where({ id: In([...new Set(jobIds)]) })
+      .getRawMany<{ id: string; title: string }>();
+    return new Map(rows.map(({ id, title }) => [id, title] as const));
+  }
+}

@@ -1,0 +1,77 @@
+import { KEPT_SHOP, type KeptShop, type ShopSettings, validated } from '@hot-bead/contract';
+import { type Fields, fieldsOf, recordOf, SHOP_BRANCHES } from '@hot-bead/core';
+import { Injectable } from '@nestjs/common';
+import { InjectEntityManager } from '@nestjs/typeorm';
+import { EntityManager } from 'typeorm';
+import type { Loaded, RecordType, Step } from '../events/record-type.ts';
+import { SetAsideService } from '../events/set-aside.service.ts';
+import { ShopEntity } from './shop.entity.ts';
+
+const ONLY_ROW = 1;
+/** The one shop, as events speak of it. */
+export const SHOP_ID = 'shop';
+const TITLE = 'The shop’s settings';
+const UNCHOSEN: ShopSettings = { schools: {}, shelf: null };
+
+const SHELF_LISTS = ['shelf.wires', 'shelf.gases'] as const;
+
+/** The settings that fields make: a shelf with one of its lists has the other, empty. */
+function settingsOf(fields: Fields): ShopSettings {
+  const hasShelf = SHELF_LISTS.some((path) => fields[path] !== undefined);
+  const { schools, shelf } = recordOf(fields, SHOP_BRANCHES) as { schools: object; shelf: object };
+  return { schools, shelf: hasShelf ? { wires: [], gases: [], ...shelf } : null } as ShopSettings;
+}
+
+/** How the shop's settings are kept: one record, that is there from the start. */
+@Injectable()
+export class ShopRecord implements RecordType<KeptShop> {
+  readonly kind = 'shop';
+  readonly word = 'shop';
+  readonly derived = [];
+
+  constructor(
+    @InjectEntityManager() private readonly manager: EntityManager,
+    private readonly setAside: SetAsideService,
+  ) {}
+
+  async load(manager: EntityManager): Promise<Loaded> {
+    const row = await manager.findOneBy(ShopEntity, { id: ONLY_ROW });
+    return { fields: fieldsOf(this.read(row), SHOP_BRANCHES), version: row?.version ?? 1, of: SHOP_ID };
+  }
+
+  settle(_manager: EntityManager, { after }: Step): Promise<Fields> {
+    return Promise.resolve(fieldsOf(validated(KEPT_SHOP.schema, settingsOf(after)), SHOP_BRANCHES));
+  }
+
+  async store(
+    manager: EntityManager,
+    _id: string,
+    { after, version }: Step & { readonly version: number },
+  ): Promise<void> {
+    const { schools, shelf } = settingsOf(after);
+    await manager.save(ShopEntity, {
+      id: ONLY_ROW,
+      schools: JSON.stringify(schools),
+      shelf: shelf === null ? null : JSON.stringify(shelf),
+      shape: KEPT_SHOP.version,
+      version,
+    });
+  }
+
+  async tell(): Promise<KeptShop> {
+    const row = await this.manager.findOneBy(ShopEntity, { id: ONLY_ROW });
+    return { ...this.read(row), version: row?.version ?? 1 };
+  }
+
+  titles(_manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
+    return Promise.resolve(new Map(ids.map((id) => [id, TITLE] as const)));
+  }
+
+  /** The settings of a row; nothing chosen where there is none, or where it cannot be read. */
+  private read(row: ShopEntity | null): ShopSettings {
+    if (!row) return UNCHOSEN;
+    const { schools, shelf, shape } = row;
+    const kept = { kind: 'shop', id: SHOP_ID, title: TITLE, shape } as const;
+    return this.setAside.read(KEPT_SHOP, kept, { schools, shelf }) ?? UNCHOSEN;
+  }
+}

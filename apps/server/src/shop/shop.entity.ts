@@ -1,0 +1,21 @@
+import { Column, Entity, PrimaryColumn } from 'typeorm';
+
+/** The shop's own settings: one row. */
+@Entity('shop')
+export class ShopEntity {
+  @PrimaryColumn('integer')
+  id: number;
+
+  @Column('integer', { default: 1 })
+  version: number;
+
+  @Column('text')
+  schools: string;
+
+  @Column('text', { nullable: true })
+  shelf: string | null;
+
+  /** The form that schools and shelf are kept in. */
+  @Column('integer', { default: 1 })
+  shape: number;
+}

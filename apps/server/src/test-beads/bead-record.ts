@@ -1,0 +1,136 @@
+import {
+  KEPT_BEAD,
+  type KeptBeadParts,
+  type KeptTestBead,
+  newTestBeadSchema,
+  validated,
+} from '@hot-bead/contract';
+import {
+  AWAY,
+  beadVerdict,
+  type Fields,
+  fieldsOf,
+  laddersOf,
+  provenSetting,
+  type TestBead,
+} from '@hot-bead/core';
+import { Injectable } from '@nestjs/common';
+import { InjectEntityManager } from '@nestjs/typeorm';
+import { EntityManager, In } from 'typeorm';
+import { notFound } from '../errors/domain-error.ts';
+import { awayField, type Loaded, type RecordType, type Step } from '../events/record-type.ts';
+import { SetAsideService } from '../events/set-aside.service.ts';
+import { LearningService, type ProvedBy } from '../learning/learning.service.ts';
+import { TestBeadEntity } from './test-bead.entity.ts';
+
+/** What a bead reports, as fields. */
+export type ReportedBead = TestBead & { readonly note: string };
+
+export function reportedFields({ wireFeedSpeedMPerMin, volts, face, sound, note }: ReportedBead): Fields {
+  return fieldsOf({ wireFeedSpeedMPerMin, volts, face, sound, note }, []);
+}
+
+function reportedOf({ [AWAY]: _away, ...fields }: Fields): ReportedBead {
+  const { note = '', ...bead } = validated(newTestBeadSchema, fields);
+  return { ...bead, note };
+}
+
+/** How beads are kept, and what a job's beads prove: both in one transaction. */
+@Injectable()
+export class BeadRecord implements RecordType<KeptTestBead> {
+  readonly kind = 'test-bead';
+  readonly word = 'test bead';
+  readonly derived = [];
+
+  constructor(
+    @InjectEntityManager() readonly manager: EntityManager,
+    private readonly learning: LearningService,
+    private readonly setAside: SetAsideService,
+  ) {}
+
+  async load(manager: EntityManager, id: string): Promise<Loaded | undefined> {
+    const row = await manager.findOne(TestBeadEntity, { where: { id }, withDeleted: true });
+    if (!row) return undefined;
+    const away = awayField(row.deletedAt !== null);
+    return { fields: { ...reportedFields(row), ...away }, version: row.version, of: row.jobId };
+  }
+
+  settle(_manager: EntityManager, { after }: Step): Promise<Fields> {
+    const away = awayField(after[AWAY] === true);
+    return Promise.resolve({ ...reportedFields(reportedOf(after)), ...away });
+  }
+
+  async store(manager: EntityManager, id: string, step: Step & { readonly version: number }): Promise<void> {
+    const { after, at, version } = step;
+    const deletedAt = after[AWAY] === true ? new Date(at) : null;
+    await manager.update(TestBeadEntity, { id }, { ...reportedOf(after), deletedAt, version });
+    const { jobId } = await manager.findOneOrFail(TestBeadEntity, { where: { id }, withDeleted: true });
+    await this.prove(manager, jobId);
+  }
+
+  async tell(id: string): Promise<KeptTestBead> {
+    const row = await this.manager.findOneBy(TestBeadEntity, { id });
+    if (!row) throw notFound(this.word, id);
+    const { plan, weldedWith } = row;
+    return this.kept(row, this.setAside.readOrThrow(KEPT_BEAD, this.keptRow(row), { plan, weldedWith }));
+  }
+
+  async titles(manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
+    const rows = await manager.find(TestBeadEntity, {
+      where: { id: In([...ids]) },
+      relations: { job: true },
+      select: { id: true, number: true, job: { title: true } },
+      withDeleted: true,
+    });
+    return new Map(rows.map(({ id, number, job }) => [id, `Bead ${number}, ${job.title}`] as const));
+  }
+
+  /** A job's beads in the order welded; one that cannot be read is set aside. */
+  async ofJob(manager: EntityManager, jobId: string): Promise<readonly KeptTestBead[]> {
+    const rows = await manager.find(TestBeadEntity, { where: { jobId }, order: { number: 'ASC' } });
+    return rows.flatMap((row) => {
+      const { plan, weldedWith } = row;
+      const parts = this.setAside.read(KEPT_BEAD, this.keptRow(row), { plan, weldedWith });
+      return parts ? [this.kept(row, parts)] : [];
+    });
+  }
+
+  /** Writes down what a job's beads prove: of every ladder on a machine that ended, its setting. */
+  async prove(manager: EntityManager, jobId: string): Promise<void> {
+    const beads = (await this.ofJob(manager, jobId)).flatMap((bead) =>
+      bead.weldedWith ? [{ ...bead, weldedWith: bead.weldedWith }] : [],
+    );
+    const proved = laddersOf(beads).flatMap((ladder): ProvedBy[] => {
+      const [first] = ladder;
+      const last = ladder.at(-1);
+      const setting = provenSetting(ladder);
+      const machineId = first?.weldedWith.machineId;
+      if (!first || !last || !setting || machineId === undefined) return [];
+      return [{ ...setting, id: first.id, machineId, at: last.createdAt }];
+    });
+    await this.learning.prove(manager, jobId, proved);
+  }
+
+  private keptRow({ id, number, shape }: TestBeadEntity) {
+    return { kind: this.kind, id, title: `Bead ${number}`, shape } as const;
+  }
+
+  private kept(row: TestBeadEntity, { plan, weldedWith }: KeptBeadParts): KeptTestBead {
+    const { id, version, jobId, number, wireFeedSpeedMPerMin, volts, face, sound, note, createdAt } = row;
+    return {
+      id,
+      version,
+      jobId,
+      number,
+      wireFeedSpeedMPerMin,
+      volts,
+      face,
+      sound,
+      note,
+      plan,
+      weldedWith,
+      verdict: beadVerdict(row),
+      createdAt,
+    };
+  }
+}
