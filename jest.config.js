@@ -29,7 +29,7 @@ export default {
     shared({
       displayName: 'packages',
       setupFiles: ['<rootDir>/jest.setup.packages.ts'],
-      testMatch: ['<rootDir>/packages/*/src/**/*.test.ts'],
+      testMatch: ['<rootDir>/packages/*/src/**/*.test.ts', '<rootDir>/architecture/*.test.ts'],
       testEnvironment: 'node',
       testEnvironmentOptions: { customExportConditions: ['@hot-bead/source', 'node', 'require', 'default'] },
       transform: { '^.+\\.[cm]?[jt]sx?$': swc(false) },

@@ -18,13 +18,13 @@ Object.assign(Element.prototype, {
   releasePointerCapture: () => undefined,
 });
 
-/** A file's text; the test's page lacks it, every browser has it. */
-function text(this: Blob): Promise<string> {
+/** A file's bytes; the test's page lacks them, every browser has them. */
+function arrayBuffer(this: Blob): Promise<ArrayBuffer> {
   return new Promise((resolve, reject) => {
     const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
+    reader.onload = () => resolve(reader.result as ArrayBuffer);
     reader.onerror = () => reject(reader.error ?? new Error('unreadable'));
-    reader.readAsText(this);
+    reader.readAsArrayBuffer(this);
   });
 }
-Object.assign(Blob.prototype, { text });
+Object.assign(Blob.prototype, { arrayBuffer });

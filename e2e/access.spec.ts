@@ -21,17 +21,26 @@ const SCREENS: readonly (readonly [name: string, words: string | undefined, path
   ['a machine from a file', undefined, '/machines/from-file'],
   ['the practice feeder', undefined, '/machines/practice?feeder=7'],
   ['a lid chart', undefined, '/machines/demo-old-tom/lid-chart'],
+  ['what happened', undefined, '/history'],
   ['settings', undefined, '/settings'],
   ['truth', undefined, '/truth'],
   ['nowhere', undefined, '/nowhere'],
 ];
+
+/** The demo shop's jobs. */
+async function jobsOf(url: string): Promise<readonly { readonly id: string; readonly line: string }[]> {
+  const { items } = (await (await fetch(`${url}/api/jobs`)).json()) as {
+    items: { id: string; line: string }[];
+  };
+  return items;
+}
 
 for (const { name: view, width, height, colorScheme } of VIEWS) {
   test.describe(view, () => {
     test.use({ viewport: { width, height }, colorScheme });
     for (const [name, words, path] of SCREENS) {
       test(`${name} is free of axe violations and fits its width`, async ({ page, open, demo }) => {
-        const jobs = (await (await fetch(`${demo.url}/api/jobs`)).json()) as { id: string; line: string }[];
+        const jobs = await jobsOf(demo.url);
         const job = words === undefined ? '' : `/jobs/${jobs.find(({ line }) => line.includes(words))?.id}`;
         await open(`${job}${path}`);
         await expect(page.getByRole('heading', { level: 1 })).toBeAttached();

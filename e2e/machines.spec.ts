@@ -302,7 +302,9 @@ test('a plan follows what the machine taught or keeps to the book, and fits the 
     await page.goto(`${server.url}/jobs`);
     await typeJob(page, '4 mm lap Old Tom');
     const set = page.getByRole('region', { name: 'Set these' });
-    await expect(set).toContainText('Old Tom wanted 0.5 V less than the book, from 1 setting: followed');
+    await expect(set).toContainText(
+      'Old Tom wanted 0.5 V (± 0.9 V) less than the book, from 1 proven setting: followed',
+    );
     const volts = async (): Promise<number> =>
       Number(await set.getByLabel('Volts', { exact: true }).inputValue());
     const followed = await volts();

@@ -1,5 +1,7 @@
 import { spawnSync } from 'node:child_process';
-import { join } from 'node:path';
+import { copyFileSync, mkdtempSync, readdirSync, rmSync, truncateSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { demoServer } from './demo-server.ts';
 
@@ -45,4 +47,53 @@ test('a port that is none is one clear line and exit 1', () => {
   const { status, lines } = start({ HOT_BEAD_PORT: 'loud' });
   expect(status).toBe(1);
   expect(lines).toEqual(['HOT_BEAD_PORT is loud: it must be a port from 1 to 65535.']);
+});
+
+for (const [env, line] of [
+  [{ HOT_BEAD_DB: '' }, 'HOT_BEAD_DB is empty: name a file, or leave it out.'],
+  [{ HOT_BEAD_DB: ':memory:' }, 'HOT_BEAD_DB is :memory:: a shop’s records are kept in a file, so name one.'],
+] as const) {
+  test(`a database that is “${env.HOT_BEAD_DB}” is one clear line and exit 1`, () => {
+    expect(start(env)).toEqual({ status: 1, lines: [line] });
+  });
+}
+
+test.describe('a file that cannot be served', () => {
+  const OLD = join(import.meta.dirname, '../apps/server/src/testing/before-foundations.sqlite');
+  const sql = (path: string, statement: string): void => {
+    const script = `new (require('better-sqlite3'))(process.argv[1]).exec(process.argv[2])`;
+    const { status, stderr } = spawnSync(process.execPath, ['-e', script, path, statement], {
+      encoding: 'utf8',
+    });
+    if (status !== 0) throw new Error(stderr);
+  };
+  let path: string;
+  test.beforeEach(() => {
+    path = join(mkdtempSync(join(tmpdir(), 'hot-bead-start-')), 'shop.sqlite');
+    copyFileSync(OLD, path);
+  });
+  test.afterEach(() => rmSync(dirname(path), { recursive: true, force: true }));
+
+  test('because a newer version wrote it is one clear line and exit 1', () => {
+    sql(path, `INSERT INTO migrations ("timestamp", "name") VALUES (9, 'Later9')`);
+    const { status, lines } = start({ HOT_BEAD_DB: path });
+    expect(status).toBe(1);
+    expect(lines).toEqual([expect.stringContaining('was written by a newer Hot Bead (Later9)')]);
+  });
+
+  test('because it is damaged is one clear line and exit 1', () => {
+    truncateSync(path, 60_000);
+    const { status, lines } = start({ HOT_BEAD_DB: path });
+    expect(status).toBe(1);
+    expect(lines).toEqual([expect.stringMatching(/is damaged \(.+\): put back a copy of yours/)]);
+  });
+
+  test('because a migration fails is one clear line and exit 1, and the old file is kept beside it', () => {
+    sql(path, 'CREATE TABLE "event" (x)');
+    const { status, lines } = start({ HOT_BEAD_DB: path });
+    expect(status).toBe(1);
+    expect(lines).toEqual([expect.stringContaining(`Cannot open the database at ${path}: `)]);
+    expect(lines[0]).toContain('table "event" already exists');
+    expect(readdirSync(dirname(path))).toContain('shop.before-Foundations1764500000000.sqlite');
+  });
 });

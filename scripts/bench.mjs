@@ -161,7 +161,7 @@ await withDemoServer(async (url) => {
       (sum, path) => sum + gzipSync(readFileSync(join(ROOT, 'apps/web/dist', path))).length,
       0,
     );
-  const jobs = await (await fetch(`${url}/api/jobs`)).json();
+  const { items: jobs } = await (await fetch(`${url}/api/jobs`)).json();
   const job = jobs.find(({ line }) => line.includes('40x40x3'));
   await page.goto(url);
   await page.waitForLoadState('networkidle');

@@ -17,7 +17,7 @@ export const CHROMIUM_LAUNCH = {
   ],
 };
 
-function freePort() {
+export function freePort() {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.on('error', reject);

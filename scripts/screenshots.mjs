@@ -55,7 +55,7 @@ const chosen =
 
 await withDemoServer(async (url) => {
   const browser = await chromium.launch(CHROMIUM_LAUNCH);
-  const jobs = await (await fetch(`${url}/api/jobs`)).json();
+  const { items: jobs } = await (await fetch(`${url}/api/jobs`)).json();
   for (const view of chosen) {
     const width = Number(values.width ?? view.width ?? 1280);
     const page = await browser.newPage({

@@ -22,7 +22,12 @@ function step(name, action) {
 const steps = [
   step(
     'lint',
-    () => runTool('eslint', ['.']) || runTool('prettier', ['--check', '--log-level', 'warn', '.']),
+    () =>
+      runTool('eslint', ['--cache', '--cache-location', '.cache/eslint', '.']) ||
+      runTool('prettier', [
+        '--check',
+        ...['--cache', '--cache-location', '.cache/prettier', '--log-level', 'warn', '.'],
+      ]),
   ),
   step(
     'types',

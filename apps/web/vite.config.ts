@@ -2,10 +2,13 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
 
+const api = `http://127.0.0.1:${process.env['HOT_BEAD_PORT'] ?? 4180}`;
+
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   resolve: { conditions: ['@hot-bead/source', ...defaultClientConditions] },
   worker: { format: 'es' },
-  server: { proxy: { '/api': `http://127.0.0.1:${process.env['HOT_BEAD_PORT'] ?? 4180}` } },
+  // the server speaks to its own pages only: here they come by another port
+  server: { proxy: { '/api': { target: api, changeOrigin: true, headers: { origin: api } } } },
   build: { target: 'es2023', chunkSizeWarningLimit: 600 },
 });

@@ -11,7 +11,7 @@ export function readingAt(
     knob,
     run: { lengthMm: (speedMPerMin / 0.06) * 10, timeS: 10 },
     at: '2026-11-01T08:00:00.000Z',
-    supersededAt: null,
+    counts: true,
     ...over,
   };
 }
@@ -19,6 +19,8 @@ export function readingAt(
 /** A tapped transformer whose wire follows the tap, measured on tap 2. */
 export const TAPPED: KeptMachine = {
   id: 'tapped',
+  version: 3,
+  retired: false,
   name: 'Tapped',
   kind: 'transformer',
   loadedWireClass: 'ER70S-6',
@@ -51,6 +53,8 @@ export const TAPPED: KeptMachine = {
 /** An inverter that shows both figures and has a one-entry setting as well. */
 export const SHOWN: KeptMachine = {
   id: 'shown',
+  version: 1,
+  retired: false,
   name: 'Shown',
   kind: 'inverter',
   loadedWireClass: 'ER70S-6',

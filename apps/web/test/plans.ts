@@ -1,4 +1,4 @@
-import { planSetup, type PlannedSetup, type Resources, type Work } from '@hot-bead/core';
+import { planSetup, type PlannedSetup, type Work } from '@hot-bead/core';
 
 /** A plain piece of work: 3 mm steel, tee, flat. */
 export const STEEL_TEE: Work = {
@@ -12,7 +12,10 @@ export const STEEL_TEE: Work = {
 };
 
 /** The plan of the plain work, changed here and there. */
-export function planOf(over: Partial<Work> = {}, resources: Resources = {}): PlannedSetup {
+export function planOf(
+  over: Partial<Work> = {},
+  resources: Parameters<typeof planSetup>[1] = {},
+): PlannedSetup {
   const setup = planSetup({ ...STEEL_TEE, ...over }, resources);
   if (setup.status !== 'planned') throw new Error(setup.code);
   return setup;

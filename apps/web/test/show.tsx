@@ -3,15 +3,20 @@ import { render, type RenderResult } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Outlet, Route, Routes, useLocation } from 'react-router';
-import { PreferencesProvider } from '../src/app/preferences.tsx';
+import { PreferencesProvider } from '../src/preferences/preferences.tsx';
 import { ToastProvider } from '../src/ui/toasts.tsx';
 
 /** A request that the page sent. */
 export interface Sent {
   readonly method: string;
+  /** Ids that were made for it stand as a star. */
   readonly path: string;
   readonly body: unknown;
+  /** The version of the record that was seen. */
+  readonly version: string | undefined;
 }
+
+const MADE_ID = /[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 
 /** What the server answers to "GET /machines"; a function sees the body. */
 export type Answers = Readonly<Record<string, unknown>>;
@@ -33,10 +38,12 @@ export interface Shown extends RenderResult {
 
 function answering(answers: Answers, sent: Sent[]): typeof fetch {
   return (async (input: string, init: RequestInit = {}) => {
-    const path = input.replace(/^\/api/, '');
+    const path = input.replace(/^\/api/, '').replace(MADE_ID, '*');
     const method = init.method ?? 'GET';
-    const body: unknown = typeof init.body === 'string' ? JSON.parse(init.body) : undefined;
-    sent.push({ method, path, body });
+    const body: unknown =
+      typeof init.body === 'string' ? JSON.parse(init.body.replace(MADE_ID, '*')) : undefined;
+    const version = (init.headers as Record<string, string> | undefined)?.['if-match'];
+    sent.push({ method, path, body, version });
     const found = answers[`${method} ${path}`];
     const answer: unknown = typeof found === 'function' ? (found as (body: unknown) => unknown)(body) : found;
     if (answer instanceof Refusal) return { ok: false, status: answer.status, json: async () => answer.body };

@@ -1,4 +1,5 @@
-import type { ApiError, validated } from '@hot-bead/contract';
+import type { ApiError, StaleAnswer, validated } from '@hot-bead/contract';
+import { deviceId } from './device.ts';
 
 type Contract = typeof import('@hot-bead/contract');
 type SchemaOf<T> = Parameters<typeof validated<T>>[0];
@@ -19,13 +20,27 @@ export class ApiFailure extends Error {
   readonly code: string;
   readonly field: string | undefined;
   readonly status: number;
+  /** Under which the server's log tells more. */
+  readonly requestId: string | undefined;
 
-  constructor(status: number, { code, message, field }: ApiError) {
+  constructor(status: number, { code, message, field, requestId }: ApiError) {
     super(message);
     this.name = 'ApiFailure';
     this.status = status;
     this.code = code;
     this.field = field;
+    this.requestId = requestId;
+  }
+}
+
+/** A change of what was changed elsewhere meanwhile: both are at hand, and nothing was written. */
+export class StaleFailure extends ApiFailure {
+  constructor(
+    error: ApiError,
+    readonly answer: StaleAnswer,
+  ) {
+    super(409, error);
+    this.name = 'StaleFailure';
   }
 }
 
@@ -36,33 +51,55 @@ const UNREACHABLE: ApiError = {
 
 async function failureOf(response: Response): Promise<ApiFailure> {
   const body: unknown = await response.json().catch(() => undefined);
-  const { apiErrorSchema, validated } = await loadContract();
-  const { error } = apiErrorSchema.validate(body);
-  if (error)
+  const { apiErrorSchema, staleAnswerSchema, validated } = await loadContract();
+  if (apiErrorSchema.validate(body).error)
     return new ApiFailure(response.status, {
       code: 'internal',
       message: `The server answered ${response.status}.`,
     });
-  return new ApiFailure(response.status, validated(apiErrorSchema, body));
+  const error = validated(apiErrorSchema, body);
+  if (error.code !== 'stale') return new ApiFailure(response.status, error);
+  return new StaleFailure(error, validated(staleAnswerSchema, body));
+}
+
+interface Sending {
+  readonly body?: unknown;
+  /** The version of the record that was seen. */
+  readonly version?: number;
+  /** The id of the command: sent again, it is done once. */
+  readonly command?: string;
+}
+
+function headersOf({ body, version, command }: Sending): Record<string, string> {
+  return {
+    ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+    ...(version === undefined ? {} : { 'if-match': `"${version}"` }),
+    ...(command === undefined ? {} : { 'command-id': command, 'device-id': deviceId() }),
+  };
+}
+
+/** Most characters of a body that a browser sends on after its page is gone. */
+const KEPT_ALIVE_MOST = 20_000;
+
+function isShort({ command, body }: Sending): boolean {
+  return command !== undefined && (body === undefined || JSON.stringify(body).length <= KEPT_ALIVE_MOST);
 }
 
 /**
  * One request to the API.
  *
  * @param read turns the answer's JSON into its type, checked against the contract
- * @throws {ApiFailure} when the server refuses or does not answer
+ * @throws {ApiFailure} when the server refuses or does not answer; {StaleFailure} for a change of what was changed elsewhere
  */
 export async function api<T>(
   method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
   path: string,
   read: (body: unknown) => T | Promise<T>,
-  body?: unknown,
+  sending: Sending = {},
 ): Promise<T> {
-  const init: RequestInit = { method };
-  if (body !== undefined) {
-    init.headers = { 'content-type': 'application/json' };
-    init.body = JSON.stringify(body);
-  }
+  // a command that is on its way is carried out even when its page is left meanwhile
+  const init: RequestInit = { method, headers: headersOf(sending), keepalive: isShort(sending) };
+  if (sending.body !== undefined) init.body = JSON.stringify(sending.body);
   const response = await fetch(`/api${path}`, init).catch(() => {
     throw new ApiFailure(0, UNREACHABLE);
   });

@@ -1,13 +1,14 @@
 import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { RouterProvider } from 'react-router/dom';
-import { provenQuery } from '../features/machines/index.ts';
-import { PreferencesProvider } from './preferences.tsx';
+import { learningQuery } from '../features/machines/index.ts';
+import { ConflictProvider } from '../features/records/index.ts';
+import { PreferencesProvider } from '../preferences/preferences.tsx';
 import { router } from './router.tsx';
 import { ToastProvider } from '../ui/toasts.tsx';
 
 /** A bead, a job or a machine that changes may change what is proven, and so every plan on that machine. */
 const mutationCache = new MutationCache({
-  onSuccess: () => void queryClient.invalidateQueries(provenQuery),
+  onSuccess: () => void queryClient.invalidateQueries({ queryKey: learningQuery.queryKey }),
 });
 
 const queryClient: QueryClient = new QueryClient({
@@ -20,7 +21,9 @@ export function App() {
     <QueryClientProvider client={queryClient}>
       <PreferencesProvider>
         <ToastProvider>
-          <RouterProvider router={router} />
+          <ConflictProvider>
+            <RouterProvider router={router} />
+          </ConflictProvider>
         </ToastProvider>
       </PreferencesProvider>
     </QueryClientProvider>

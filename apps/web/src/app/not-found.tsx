@@ -1,5 +1,5 @@
 import { ButtonLink } from '../ui/button.tsx';
-import { Notice } from '../ui/notices.tsx';
+import { Notice } from '../ui/page/notices.tsx';
 
 export function NotFound() {
   return (

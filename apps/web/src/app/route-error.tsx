@@ -1,6 +1,6 @@
 import { useRouteError } from 'react-router';
 import { Button } from '../ui/button.tsx';
-import { Notice } from '../ui/notices.tsx';
+import { Notice } from '../ui/page/notices.tsx';
 
 /** What a page shows when it could not be drawn or loaded. */
 export function RouteError() {

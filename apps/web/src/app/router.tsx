@@ -1,5 +1,5 @@
 import { createBrowserRouter } from 'react-router';
-import { PageSkeleton } from '../ui/notices.tsx';
+import { PageSkeleton } from '../ui/page/notices.tsx';
 import { Shell } from '../shell/shell.tsx';
 import { RouteError } from './route-error.tsx';
 
@@ -84,6 +84,12 @@ export const router = createBrowserRouter([
             path: 'machines/:machineId/lid-chart',
             lazy: async () => ({
               Component: (await import('../features/lid-chart/lid-chart-page.tsx')).LidChartPage,
+            }),
+          },
+          {
+            path: 'history',
+            lazy: async () => ({
+              Component: (await import('../features/records/history-page.tsx')).HistoryPage,
             }),
           },
           {

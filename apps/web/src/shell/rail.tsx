@@ -2,7 +2,7 @@ import { Settings2 } from 'lucide-react';
 import { NavLink } from 'react-router';
 import { Wordmark } from '../drawing/wordmark.tsx';
 import { PLACES } from './places.ts';
-import { PreferenceSwitches } from './preference-switches.tsx';
+import { PreferenceSwitches } from '../preferences/preference-switches.tsx';
 
 /** The left rail: places above, units and theme at its foot. */
 export function Rail() {

@@ -1,15 +1,20 @@
 import { Suspense } from 'react';
 import { Outlet, ScrollRestoration, useNavigation } from 'react-router';
-import { PageSkeleton } from '../ui/notices.tsx';
+import { later } from '../ui/later.tsx';
+import { PageSkeleton } from '../ui/page/notices.tsx';
 import { BottomBar } from './bottom-bar.tsx';
 import { Rail } from './rail.tsx';
-import { ShortcutList } from './shortcut-list.tsx';
 import { TopLine } from './top-line.tsx';
 import { useShortcuts } from './use-shortcuts.ts';
+
+const { Part: ShortcutList, useFetched } = later(
+  async () => (await import('./shortcut-list.tsx')).ShortcutList,
+);
 
 /** The frame around every page: rail, top line with the quick line, and the page itself. */
 export function Shell() {
   const shortcuts = useShortcuts();
+  useFetched();
   const { state } = useNavigation();
   return (
     <div className="min-h-dvh md:grid md:grid-cols-[208px_minmax(0,1fr)]">
@@ -34,7 +39,11 @@ export function Shell() {
         </main>
       </div>
       <BottomBar />
-      <ShortcutList open={shortcuts.listOpen} onClose={shortcuts.closeList} />
+      {shortcuts.listOpen && (
+        <Suspense fallback={null}>
+          <ShortcutList onClose={shortcuts.closeList} />
+        </Suspense>
+      )}
       <ScrollRestoration />
     </div>
   );

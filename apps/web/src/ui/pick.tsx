@@ -1,4 +1,4 @@
-import { SelectField } from './field.tsx';
+import { SelectField } from './form/field.tsx';
 
 interface Props<T extends string> {
   readonly label: string;

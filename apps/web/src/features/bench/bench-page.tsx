@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, PageSkeleton } from '../../ui/notices.tsx';
-import { JobRow } from '../jobs/index.ts';
-import { jobListQuery } from '../jobs/index.ts';
+import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
+import { firstJobsQuery, JobRow } from '../jobs/index.ts';
 import { MachineCard } from '../machines/index.ts';
 import { machineListQuery } from '../machines/index.ts';
+import { SetAsideNotice } from '../records/index.ts';
 import { QuickLine } from '../quick-line/index.ts';
 
 const EXAMPLES = [
@@ -32,17 +32,22 @@ function Empty() {
   );
 }
 
+/** Jobs among which the one in hand is looked for. */
+const FIRST_JOBS = 20;
+
 /** Today: one field to start, the machines with what is on them, and the jobs in hand. */
 export function BenchPage() {
-  const jobs = useQuery(jobListQuery);
+  const jobs = useQuery(firstJobsQuery(FIRST_JOBS));
   const machines = useQuery(machineListQuery);
   if (jobs.error) return <ErrorNotice error={jobs.error} onRetry={() => void jobs.refetch()} />;
   if (jobs.isPending) return <PageSkeleton />;
-  const inHand = jobs.data.find((job) => job.beadCount > 0);
+  const { items } = jobs.data;
+  const inHand = items.find((job) => job.beadCount > 0);
   return (
     <div className="grid grid-cols-1 gap-6">
       <h1 className="sr-only">Bench</h1>
       <QuickLine large />
+      <SetAsideNotice />
       {machines.data !== undefined && machines.data.length > 0 && (
         <section aria-labelledby="machines">
           <h2 id="machines" className="label-text mb-2">
@@ -66,7 +71,7 @@ export function BenchPage() {
           </ButtonLink>
         </section>
       )}
-      {jobs.data.length === 0 ? (
+      {items.length === 0 ? (
         <Empty />
       ) : (
         <section aria-labelledby="in-hand">
@@ -75,11 +80,11 @@ export function BenchPage() {
               Jobs, last touched first
             </h2>
             <Link to="/jobs" className="min-h-11 content-center text-action hover:underline">
-              All {jobs.data.length}
+              All jobs
             </Link>
           </div>
           <ul className="rounded-md border border-line bg-plate">
-            {jobs.data.slice(0, 5).map((job) => (
+            {items.slice(0, 5).map((job) => (
               <JobRow key={job.id} job={job} />
             ))}
           </ul>

@@ -13,9 +13,9 @@ import {
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
 import { useSearchParams } from 'react-router';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
-import { Notice } from '../../ui/notices.tsx';
+import { Notice } from '../../ui/page/notices.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { useJob } from '../jobs/index.ts';
 import { useSetup, useShop } from '../plan/index.ts';

@@ -1,21 +1,12 @@
 import type { Job } from '@hot-bead/contract';
 import { screen } from '@testing-library/react';
+import { jobOf } from '../../../test/jobs.ts';
 import { SHOWN, TAPPED } from '../../../test/machines.ts';
 import { show } from '../../../test/show.tsx';
 import { EveryMachinePage } from './every-machine-page.tsx';
 
-const JOB: Job = {
-  id: 'j',
-  title: '2 mm lap',
-  line: '2 mm lap',
-  work: { thicknessMm: 2, joint: 'lap', machineName: 'Shown' },
-  own: {},
-  beadCount: 0,
-  acknowledged: [],
-  createdAt: '2026-11-01T08:00:00.000Z',
-  updatedAt: '2026-11-01T08:00:00.000Z',
-};
-const SHOP = { schools: {}, shelf: null };
+const JOB = jobOf({ work: { thicknessMm: 2, joint: 'lap', machineName: 'Shown' } });
+const SHOP = { schools: {}, shelf: null, version: 1 };
 
 function shown(job: Job, machines: readonly object[]) {
   return show(<EveryMachinePage />, {

@@ -1,23 +1,25 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import {
   completeWork,
-  planSetup,
   type PlannedSetup,
+  planSetup,
   type QuickWork,
   resourcesOf,
   type Setup,
+  standingMarks,
   type Work,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button, ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useChangeJob, useJob } from '../jobs/index.ts';
-import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
+import { InItsTerms } from '../machine-terms/index.ts';
 import { ageText, calibratedAt, isOld, machineListQuery } from '../machines/index.ts';
-import { dutyText, standingMarks, useShop } from '../plan/index.ts';
+import { dutyText, useShop } from '../plan/index.ts';
 import { wireSizeText, withUnit } from '../units/index.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 /** How old what is known of its knobs is; "never" where they need measuring. */
 function Age({ machine }: { readonly machine: KeptMachine }) {
@@ -66,13 +68,13 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
           {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}
         </span>
         <span className="text-lg leading-snug font-medium">
-          <MeasureIt machine={machine} text={wireBeneath(plan, machine, units)} anchor="dial" />
+          <InItsTerms plan={plan} machine={machine} of="wire" />
         </span>
       </td>
       <td role="cell" className="px-3 py-3">
         <span className="figure-text block text-2xl">{withUnit('volts', plan.volts.start, units)}</span>
         <span className="text-lg leading-snug font-medium">
-          <MeasureIt machine={machine} text={voltsBeneath(plan, machine)} anchor="volts" />
+          <InItsTerms plan={plan} machine={machine} of="volts" />
         </span>
       </td>
       <td role="cell" className="px-3 py-3">
@@ -191,11 +193,7 @@ export function EveryMachinePage() {
           </tbody>
         </table>
       </div>
-      {change.error && (
-        <p role="alert" className="text-hot">
-          {change.error.message}
-        </p>
-      )}
+      {change.error && <Wrong>{change.error.message}</Wrong>}
     </section>
   );
 }

@@ -1,16 +1,18 @@
-import { ContractError, type NewTestBead, newTestBeadSchema, NOTE_MAX, validated } from '@hot-bead/contract';
+import { type NewTestBead, newTestBeadSchema, NOTE_MAX, validated } from '@hot-bead/contract';
 import { ARC_SOUNDS, BEAD_FACES, type BeadSetting } from '@hot-bead/core';
 import { useForm } from 'react-hook-form';
-import { ApiFailure } from '../../api/client.ts';
-import { usePreferences } from '../../app/preferences.tsx';
-import type { Units } from '../../app/units.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import type { Units } from '../../preferences/units.ts';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { figureOf, numberOrText, shownAs } from '../units/index.ts';
 import { FACE_WORD, SOUND_WORD } from './bead-words.ts';
-import { FieldError, FigureField, PickField } from './bead-fields.tsx';
-import { useRemoveBead, useReportBead } from './test-beads.queries.ts';
+import { FigureField } from '../../ui/form/field.tsx';
+import { PickField } from '../../ui/form/pick-field.tsx';
+import { sendChecked } from '../../ui/form/problems.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
+import { useReportBead } from '../test-beads/index.ts';
 
 interface Props {
   readonly jobId: string;
@@ -45,7 +47,6 @@ function beadOf(fields: BeadFields, units: Units): NewTestBead {
 export function BeadForm({ jobId, number: beadNumber, suggested }: Props) {
   const { units } = usePreferences();
   const report = useReportBead(jobId);
-  const remove = useRemoveBead(jobId);
   const toast = useToast();
   const { register, handleSubmit, setError, formState } = useForm<BeadFields>({
     defaultValues: {
@@ -58,23 +59,20 @@ export function BeadForm({ jobId, number: beadNumber, suggested }: Props) {
   });
   const { errors } = formState;
 
-  const send = (fields: BeadFields): void => {
-    try {
-      const bead = beadOf(fields, units);
-      report.mutate(bead, {
-        onSuccess: (kept) => toast(`Bead ${kept.number} logged`, () => remove.mutate(kept.id)),
-        onError: (error) => {
-          const field = FIELDS.find((name) => error instanceof ApiFailure && error.field === name);
-          setError(field ?? 'root', { message: error.message });
-        },
-      });
-    } catch (error) {
-      if (!(error instanceof ContractError)) throw error;
-      for (const problem of error.problems) {
-        setError(FIELDS.find((name) => name === problem.field) ?? 'root', { message: problem.message });
-      }
-    }
-  };
+  const send = (fields: BeadFields): void =>
+    sendChecked({
+      check: () => beadOf(fields, units),
+      send: (bead, onError) =>
+        report.mutate(bead, {
+          onSuccess: (kept, undo) => toast(`Bead ${kept.number} logged`, undo),
+          onError,
+        }),
+      place: (problems) => {
+        for (const { field, message } of problems) {
+          setError(FIELDS.find((name) => name === field) ?? 'root', { message });
+        }
+      },
+    });
 
   return (
     <form
@@ -125,7 +123,7 @@ export function BeadForm({ jobId, number: beadNumber, suggested }: Props) {
           className="mt-1 block w-full rounded-md border border-line-strong bg-plate p-2 text-base text-ink"
         />
       </label>
-      <FieldError message={errors.root?.message ?? errors.note?.message} />
+      <Wrong>{errors.root?.message ?? errors.note?.message}</Wrong>
       <Button type="submit" tone="main" disabled={report.isPending} className="min-h-14 text-lg">
         {report.isPending ? 'Logging…' : `Log bead ${beadNumber}`}
       </Button>

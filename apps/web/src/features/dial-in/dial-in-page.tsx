@@ -2,14 +2,14 @@ import type { Job, KeptMachine } from '@hot-bead/contract';
 import { ladderFor, nextBead, type PlannedSetup } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useJob } from '../jobs/index.ts';
 import { unreadStops, useSetup } from '../plan/index.ts';
 import { WindowChart } from '../window-chart/index.ts';
 import { BeadForm } from './bead-form.tsx';
 import { Ladder } from './ladder.tsx';
 import { NextBeadCard } from './next-bead-card.tsx';
-import { testBeadListQuery } from './test-beads.queries.ts';
+import { testBeadListQuery } from '../test-beads/index.ts';
 
 interface ReadyProps {
   readonly job: Job;

@@ -1,12 +1,12 @@
 import type { KeptTestBead } from '@hot-bead/contract';
 import { Trash2 } from 'lucide-react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { VerdictMark } from '../../drawing/verdict-mark.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { withUnit } from '../units/index.ts';
 import { FACE_WORD, SOUND_WORD } from './bead-words.ts';
-import { useRemoveBead, useRestoreBead } from './test-beads.queries.ts';
+import { useRemoveBead } from '../test-beads/index.ts';
 
 interface Props {
   readonly jobId: string;
@@ -16,11 +16,11 @@ interface Props {
 function Rung({ jobId, bead }: { readonly jobId: string; readonly bead: KeptTestBead }) {
   const { units } = usePreferences();
   const remove = useRemoveBead(jobId);
-  const restore = useRestoreBead(jobId);
   const toast = useToast();
   const onRemove = (): void =>
-    remove.mutate(bead.id, {
-      onSuccess: () => toast(`Bead ${bead.number} taken away`, () => restore.mutate(bead.id)),
+    remove.mutate(bead, {
+      onSuccess: (_id, undo) => toast(`Bead ${bead.number} taken away`, undo),
+      onError: (error) => toast(`Not taken away. ${error.message}`),
     });
   return (
     <li className="border-b border-line p-3 last:border-b-0">

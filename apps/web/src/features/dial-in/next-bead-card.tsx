@@ -1,9 +1,9 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
 import type { NextBead, PlannedSetup } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useTakeSetting } from '../jobs/index.ts';
-import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
+import { InItsTerms } from '../machine-terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';
 
 interface Props {
@@ -53,9 +53,9 @@ export function NextBeadCard({ job, next, number, plan, machine }: Props) {
       </p>
       {machine && (
         <p className="text-xl font-medium">
-          <MeasureIt machine={machine} text={voltsBeneath(plan, machine, next.setting)} anchor="volts" />
+          <InItsTerms plan={plan} machine={machine} of="volts" at={next.setting} />
           {'; '}
-          <MeasureIt machine={machine} text={wireBeneath(plan, machine, units, next.setting)} anchor="dial" />
+          <InItsTerms plan={plan} machine={machine} of="wire" at={next.setting} />
         </p>
       )}
       <p className="text-lg">{next.why}</p>

@@ -1,7 +1,7 @@
 export { JobRow } from './job-row.tsx';
 export {
+  firstJobsQuery,
   jobKeys,
-  jobListQuery,
   jobQuery,
   useAcknowledge,
   useChangeJob,

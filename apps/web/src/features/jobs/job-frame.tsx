@@ -1,8 +1,9 @@
 import { completeWork, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet, useParams } from 'react-router';
-import { ErrorNotice, PageSkeleton } from '../../ui/notices.tsx';
+import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { jobQuery } from './jobs.queries.ts';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 const TAB =
   'flex min-h-11 items-center border-b-3 border-transparent px-4 font-medium hover:text-action aria-[current=page]:border-action aria-[current=page]:text-action';
@@ -18,7 +19,7 @@ export function JobFrame() {
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6">
-        <h1 className="text-2xl font-semibold">{title}</h1>
+        <PageTitle>{title}</PageTitle>
         <nav aria-label="This job" className="flex">
           <NavLink to={`/jobs/${jobId}`} end className={TAB}>
             Plan

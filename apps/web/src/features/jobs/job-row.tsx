@@ -1,11 +1,11 @@
-import type { Job } from '@hot-bead/contract';
+import type { JobSummary } from '@hot-bead/contract';
 import { formatDistanceToNow } from 'date-fns';
 import { ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
 interface Props {
-  readonly job: Job;
+  readonly job: JobSummary;
   readonly action?: ReactNode;
 }
 

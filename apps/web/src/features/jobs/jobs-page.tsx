@@ -1,24 +1,22 @@
-import type { Job } from '@hot-bead/contract';
-import { useQuery } from '@tanstack/react-query';
+import type { JobSummary } from '@hot-bead/contract';
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
-import { useId, useState } from 'react';
-import { Button } from '../../ui/button.tsx';
-import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { useDeferredValue, useId, useState } from 'react';
+import { Button, ButtonLink } from '../../ui/button.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { JobRow } from './job-row.tsx';
-import { jobListQuery, useRemoveJob, useRestoreJob } from './jobs.queries.ts';
+import { jobListQuery, useRemoveJob } from './jobs.queries.ts';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
-function matching(jobs: readonly Job[], search: string): readonly Job[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return jobs.filter((job) => words.every((word) => `${job.title} ${job.line}`.toLowerCase().includes(word)));
-}
-
-function RemoveButton({ job }: { readonly job: Job }) {
+function RemoveButton({ job }: { readonly job: JobSummary }) {
   const remove = useRemoveJob();
-  const restore = useRestoreJob();
   const toast = useToast();
   const onClick = (): void =>
-    remove.mutate(job.id, { onSuccess: () => toast(`Put away: ${job.title}`, () => restore.mutate(job.id)) });
+    remove.mutate(job, {
+      onSuccess: (_id, undo) => toast(`Put away: ${job.title}`, undo),
+      onError: (error) => toast(`Not put away. ${error.message}`),
+    });
   return (
     <button
       type="button"
@@ -31,38 +29,46 @@ function RemoveButton({ job }: { readonly job: Job }) {
   );
 }
 
-/** Every job, searchable. */
+/** Every job, searchable, a page at a time. */
 export function JobsPage() {
-  const jobs = useQuery(jobListQuery);
   const [search, setSearch] = useState('');
+  const find = useDeferredValue(search.trim());
+  const jobs = useInfiniteQuery({ ...jobListQuery(find), placeholderData: keepPreviousData });
   const id = useId();
   if (jobs.error) return <ErrorNotice error={jobs.error} onRetry={() => void jobs.refetch()} />;
   if (jobs.isPending) return <PageSkeleton />;
-  const shown = matching(jobs.data, search);
+  const shown = jobs.data.pages.flatMap(({ items }) => items);
+  const isEmpty = shown.length === 0 && find === '' && !jobs.isPlaceholderData;
   return (
     <div className="grid grid-cols-1 gap-4">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-2xl font-semibold">Jobs</h1>
-        {jobs.data.length > 0 && (
-          <label htmlFor={id} className="label-text">
-            Find a job
-            <input
-              id={id}
-              type="search"
-              value={search}
-              onChange={(event) => setSearch(event.target.value)}
-              className="block h-11 w-72 max-w-full rounded-md border border-line-strong bg-plate px-3 text-base text-ink"
-            />
-          </label>
-        )}
-      </div>
-      {jobs.data.length === 0 && (
+      <PageTitle
+        actions={
+          <>
+            {!isEmpty && (
+              <label htmlFor={id} className="label-text">
+                Find a job
+                <input
+                  id={id}
+                  type="search"
+                  value={search}
+                  onChange={(event) => setSearch(event.target.value)}
+                  className="block h-11 w-72 max-w-full rounded-md border border-line-strong bg-plate px-3 text-base text-ink"
+                />
+              </label>
+            )}
+            <ButtonLink to="/history">What happened</ButtonLink>
+          </>
+        }
+      >
+        Jobs
+      </PageTitle>
+      {isEmpty && (
         <Notice title="No jobs yet">
           Type one in the line at the top: how thick, what metal, which joint, which position. Enter opens its
           plan.
         </Notice>
       )}
-      {jobs.data.length > 0 && shown.length === 0 && (
+      {!isEmpty && shown.length === 0 && (
         <Notice
           title={`No job matches “${search}”`}
           action={<Button onClick={() => setSearch('')}>Show all jobs</Button>}
@@ -74,6 +80,11 @@ export function JobsPage() {
             <JobRow key={job.id} job={job} action={<RemoveButton job={job} />} />
           ))}
         </ul>
+      )}
+      {jobs.hasNextPage && (
+        <Button disabled={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>
+          {jobs.isFetchingNextPage ? 'Loading…' : 'Show more'}
+        </Button>
       )}
     </div>
   );

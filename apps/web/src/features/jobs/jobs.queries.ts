@@ -1,38 +1,84 @@
-import type { Job, JobChange, NewAcknowledgement, NewJob } from '@hot-bead/contract';
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import type { Job, NewAcknowledgement, NewJob } from '@hot-bead/contract';
+import {
+  changeBetween,
+  type FieldChange,
+  fieldsOf,
+  JOB_BRANCHES,
+  type LengthUnit,
+  type OwnNumbers,
+  type QuickWork,
+} from '@hot-bead/core';
+import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
+import { sendAway, sendChange } from '../../commands/send-change.ts';
+import { type Then, useCommand } from '../../commands/use-command.ts';
 
 export const jobKeys = {
   all: ['jobs'] as const,
-  list: () => [...jobKeys.all, 'list'] as const,
+  lists: () => [...jobKeys.all, 'list'] as const,
+  list: (find: string) => [...jobKeys.lists(), find] as const,
+  first: (find: string, limit: number) => [...jobKeys.lists(), 'first', find, limit] as const,
   one: (id: string) => [...jobKeys.all, 'one', id] as const,
 };
 
 const readJob = readBy<Job>((contract) => contract.jobSchema);
+const readPage = readBy((contract) => contract.jobPageSchema);
 
-export const jobListQuery = queryOptions({
-  queryKey: jobKeys.list(),
-  queryFn: () =>
-    api(
-      'GET',
-      '/jobs',
-      readBy((contract) => contract.jobListSchema),
-    ),
-});
+/** Jobs that match all words, last changed first, a page at a time. */
+export function jobListQuery(find: string) {
+  return infiniteQueryOptions({
+    queryKey: jobKeys.list(find),
+    queryFn: ({ pageParam }) =>
+      api('GET', `/jobs?${new URLSearchParams({ find, ...(pageParam && { after: pageParam }) })}`, readPage),
+    initialPageParam: '',
+    getNextPageParam: ({ next }) => next,
+  });
+}
+
+/** The first few of them. */
+export function firstJobsQuery(limit: number, find = '') {
+  return queryOptions({
+    queryKey: jobKeys.first(find, limit),
+    queryFn: () => api('GET', `/jobs?${new URLSearchParams({ find, limit: String(limit) })}`, readPage),
+  });
+}
 
 export function jobQuery(id: string) {
   return queryOptions({ queryKey: jobKeys.one(id), queryFn: () => api('GET', `/jobs/${id}`, readJob) });
 }
 
-export function useCreateJob() {
+/** What a job changes to: the whole of each part that is named; only what differs in it is sent. */
+export interface JobNext {
+  readonly line?: string;
+  readonly unit?: LengthUnit;
+  readonly work?: QuickWork;
+  readonly own?: OwnNumbers;
+}
+
+function changeOfJob(seen: Job | undefined, next: JobNext): FieldChange {
+  if (next.line !== undefined) return { line: next.line, ...(next.unit ? { unit: next.unit } : {}) };
+  const part = ({ work, own }: JobNext): JobNext => ({
+    ...(next.work ? { work: work ?? {} } : {}),
+    ...(next.own ? { own: own ?? {} } : {}),
+  });
+  return changeBetween(fieldsOf(part(seen ?? {}), JOB_BRANCHES), fieldsOf(part(next), JOB_BRANCHES));
+}
+
+function useJobCommand<Input>(send: (input: Input, command: string) => Promise<Job>) {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: (job: NewJob) => api('POST', '/jobs', readJob, job),
-    onSuccess: (job) => {
+  return useCommand<Input, Job>({
+    send,
+    onDone: (job) => {
       client.setQueryData(jobKeys.one(job.id), job);
-      return client.invalidateQueries({ queryKey: jobKeys.list() });
+      void client.invalidateQueries({ queryKey: jobKeys.lists() });
     },
   });
+}
+
+export function useCreateJob() {
+  return useJobCommand((job: NewJob, command) =>
+    api('POST', '/jobs', readJob, { body: { id: command, ...job }, command }),
+  );
 }
 
 /** Changes a job at once on screen; the server's answer follows, and an error puts the screen back. */
@@ -40,63 +86,65 @@ export function useChangeJob(id: string) {
   const client = useQueryClient();
   const key = jobKeys.one(id);
   const mutationKey = [...key, 'change'];
-  return useMutation({
+  const command = useCommand<{ next: JobNext; seen: Job | undefined }, Job, { before: Job | undefined }>({
     mutationKey,
-    mutationFn: (change: JobChange) => api('PATCH', `/jobs/${id}`, readJob, change),
-    scope: { id: `job-${id}` }, // changes of one job are sent in order
-    onMutate: async (change) => {
+    scope: `job-${id}`,
+    send: async ({ next, seen }, commandId) => {
+      const change = changeOfJob(seen, next);
+      const now = client.getQueryData<Job>(key) ?? seen;
+      if (Object.keys(change).length === 0 && now) return now;
+      return sendChange({
+        kind: 'job',
+        path: `/jobs/${id}`,
+        read: readJob,
+        branches: JOB_BRANCHES,
+        change,
+        version: now?.version ?? 1,
+        command: commandId,
+      });
+    },
+    onMutate: async ({ next: { unit: _unit, ...next } }) => {
       await client.cancelQueries({ queryKey: key });
       const before = client.getQueryData<Job>(key);
-      if (before) client.setQueryData<Job>(key, { ...before, ...(change as Partial<Job>) });
+      if (before) client.setQueryData<Job>(key, { ...before, ...next });
       return { before };
     },
-    onError: (_error, _change, context) => {
+    onError: (context) => {
       if (context?.before) client.setQueryData(key, context.before);
     },
-    onSuccess: (job) => {
-      if (client.isMutating({ mutationKey }) <= 1) client.setQueryData(key, job);
-      return client.invalidateQueries({ queryKey: jobKeys.list() });
+    onDone: (job) => {
+      const isLast = client.isMutating({ mutationKey }) <= 1;
+      client.setQueryData<Job>(key, (shown) => (isLast || !shown ? job : { ...shown, version: job.version }));
+      void client.invalidateQueries({ queryKey: jobKeys.lists() });
     },
   });
+  return {
+    ...command,
+    mutate: (next: JobNext, then?: Then<Job>): void =>
+      command.mutate({ next, seen: client.getQueryData<Job>(key) }, then),
+  };
 }
 
 /** The same work as a new job. */
 export function useDuplicateJob() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (id: string) => api('POST', `/jobs/${id}/duplicate`, readJob),
-    onSuccess: (job) => {
-      client.setQueryData(jobKeys.one(job.id), job);
-      void client.invalidateQueries({ queryKey: jobKeys.list() });
-    },
-  });
+  return useJobCommand((id: string, command) =>
+    api('POST', `/jobs/${id}/duplicate`, readJob, { body: { id: command }, command }),
+  );
 }
 
 /** Logs that a stop caution of a job was read. */
 export function useAcknowledge(id: string) {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (caution: NewAcknowledgement) =>
-      api('POST', `/jobs/${id}/acknowledgements`, readJob, caution),
-    onSuccess: (job) => client.setQueryData(jobKeys.one(id), job),
-  });
+  return useJobCommand((caution: NewAcknowledgement, command) =>
+    api('POST', `/jobs/${id}/acknowledgements`, readJob, { body: caution, command }),
+  );
 }
 
+/** Puts a job away, in the version that was seen. */
 export function useRemoveJob() {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: (id: string) => api('DELETE', `/jobs/${id}`, () => id),
-    onSuccess: () => void client.invalidateQueries({ queryKey: jobKeys.list() }), // not awaited: the row goes with it
-  });
-}
-
-export function useRestoreJob() {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (id: string) => api('POST', `/jobs/${id}/restore`, readJob),
-    onSuccess: (job) => {
-      client.setQueryData(jobKeys.one(job.id), job);
-      return client.invalidateQueries({ queryKey: jobKeys.list() });
-    },
+  return useCommand({
+    send: ({ id, version }: Pick<Job, 'id' | 'version'>, command) =>
+      sendAway({ kind: 'job', path: `/jobs/${id}`, version, command }),
+    onDone: () => void client.invalidateQueries({ queryKey: jobKeys.lists() }),
   });
 }

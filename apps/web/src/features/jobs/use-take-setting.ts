@@ -21,7 +21,7 @@ export function useTakeSetting(job: Job): TakeSetting {
     take: ({ wireFeedSpeedMPerMin, volts }) =>
       change.mutate(
         { own: { ...job.own, wireFeedSpeedMPerMin, volts } },
-        { onSuccess: () => toast('The plan takes these numbers', () => change.mutate({ own: job.own })) },
+        { onSuccess: (_job, undo) => toast('The plan takes these numbers', undo) },
       ),
     taking: change.isPending,
   };

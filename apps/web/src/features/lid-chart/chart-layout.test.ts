@@ -1,4 +1,5 @@
-import { chartLayout, type Paper, PAPERS, type PrintedChart } from './chart-layout.ts';
+import { type Paper, PAPERS } from '../../print/page.ts';
+import { chartLayout, type PrintedChart } from './chart-layout.ts';
 
 const width = (text: string, sizePt: number): number => text.length * sizePt * 0.55;
 
@@ -41,7 +42,7 @@ describe('a printed lid chart', () => {
     const texts = marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []));
     expect(texts.filter((text) => text === 'knob 6–6½')).toHaveLength(rows * (wires > 1 ? wires - 1 : 1));
     expect(texts).toContain('A start point, not a qualified procedure.');
-    const stops = marks.filter((mark) => mark.kind === 'stop');
+    const stops = marks.filter((mark) => mark.kind === 'square');
     expect(stops).toHaveLength((wires > 1 ? wires - 1 : 1) + 1); // the first row’s, and the legend’s
   });
 

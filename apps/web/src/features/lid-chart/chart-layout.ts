@@ -1,11 +1,5 @@
 import type { LidBasis } from '@hot-bead/core';
-
-/** Paper that a chart is printed on, lying, in points. */
-export const PAPERS = {
-  A4: { widthPt: 841.89, heightPt: 595.28 },
-  Letter: { widthPt: 792, heightPt: 612 },
-} as const;
-export type Paper = keyof typeof PAPERS;
+import { fittedText, type Mark, type Paper, PAPERS, type TextWidth } from '../../print/page.ts';
 
 /** A cell as it is printed; undefined texts: out of reach. */
 export interface PrintedCell {
@@ -24,44 +18,17 @@ export interface PrintedChart {
   readonly notes: readonly string[];
 }
 
-/** Something drawn on the page; x and y in points from the lower left, y of a text at its baseline. */
-export type Mark =
-  | {
-      readonly kind: 'text';
-      readonly x: number;
-      readonly y: number;
-      readonly text: string;
-      readonly sizePt: number;
-      readonly bold: boolean;
-    }
-  | { readonly kind: 'rule'; readonly x: number; readonly y: number; readonly widthPt: number }
-  | { readonly kind: 'stop'; readonly x: number; readonly y: number }
-  | { readonly kind: 'basis'; readonly x: number; readonly y: number; readonly basis: LidBasis };
-
-/** Width of a text in points. */
-export type TextWidth = (text: string, sizePt: number, bold: boolean) => number;
-
 const MARGIN_PT = 34;
 const HEAD_PT = 50;
 const NOTE_PT = 12;
 const ROW_MOST_PT = 36;
 const FIRST_COLUMN_PT = 52;
-const SMALLEST_PT = 5;
 
-/** A text made smaller, then cut, until it fits. */
-function fitted(
-  text: string,
-  sizePt: number,
-  bold: boolean,
-  mostPt: number,
-  width: TextWidth,
-): { text: string; sizePt: number } {
-  const wanted = width(text, sizePt, bold);
-  const size = wanted <= mostPt ? sizePt : Math.max((sizePt * mostPt) / wanted, SMALLEST_PT);
-  let cut = text;
-  while (cut.length > 1 && width(cut, size, bold) > mostPt + 0.01) cut = cut.slice(0, -1);
-  return { text: cut, sizePt: size };
-}
+/** How far a dot is filled by what stands behind a cell. */
+const FILLED = { proven: 'whole', learned: 'half', computed: 'not' } as const satisfies Record<
+  LidBasis,
+  string
+>;
 
 /**
  * Where everything of a chart stands on one lying page: rows share the height, columns the width, and a text that is
@@ -71,7 +38,7 @@ export function chartLayout(chart: PrintedChart, paper: Paper, width: TextWidth)
   const { widthPt, heightPt } = PAPERS[paper];
   const marks: Mark[] = [];
   const put = (text: string, x: number, y: number, sizePt: number, bold: boolean, mostPt: number): void => {
-    marks.push({ kind: 'text', x, y, bold, ...fitted(text, sizePt, bold, mostPt, width) });
+    marks.push({ kind: 'text', x, y, bold, ...fittedText(text, sizePt, bold, mostPt, width) });
   };
   const usable = widthPt - 2 * MARGIN_PT;
   const top = heightPt - MARGIN_PT;
@@ -88,8 +55,8 @@ export function chartLayout(chart: PrintedChart, paper: Paper, width: TextWidth)
     cells.forEach((cell, i) => {
       const x = columnX(i);
       if (cell.wire === undefined) return put('×', x + 12, y - rowPt * 0.6, 11, false, columnPt - 20);
-      if (cell.basis) marks.push({ kind: 'basis', x: x + 4, y: y - rowPt * 0.35, basis: cell.basis });
-      if (cell.stop) marks.push({ kind: 'stop', x: x + 4, y: y - rowPt * 0.75 });
+      if (cell.basis) marks.push({ kind: 'dot', x: x + 4, y: y - rowPt * 0.35, filled: FILLED[cell.basis] });
+      if (cell.stop) marks.push({ kind: 'square', x: x + 4, y: y - rowPt * 0.75 });
       put(cell.wire, x + 12, y - rowPt * 0.45, Math.min(rowPt * 0.42, 12), true, columnPt - 20);
       put(cell.beneath, x + 12, y - rowPt * 0.85, Math.min(rowPt * 0.3, 9), false, columnPt - 20);
     });
@@ -98,11 +65,11 @@ export function chartLayout(chart: PrintedChart, paper: Paper, width: TextWidth)
   marks.push({ kind: 'rule', x: MARGIN_PT, y: end, widthPt: usable });
   const legendY = end - NOTE_PT - 4;
   (['proven', 'learned', 'computed'] as const).forEach((basis, i) => {
-    marks.push({ kind: 'basis', x: MARGIN_PT + 4 + i * 90, y: legendY + 3, basis });
+    marks.push({ kind: 'dot', x: MARGIN_PT + 4 + i * 90, y: legendY + 3, filled: FILLED[basis] });
     put(basis, MARGIN_PT + 12 + i * 90, legendY, 9, false, 74);
   });
   put('× out of reach', MARGIN_PT + 274, legendY, 9, false, 90);
-  marks.push({ kind: 'stop', x: MARGIN_PT + 372, y: legendY + 3 });
+  marks.push({ kind: 'square', x: MARGIN_PT + 372, y: legendY + 3 });
   put('a stop caution: read the plan', MARGIN_PT + 380, legendY, 9, false, usable - 380);
   chart.notes.forEach((note, i) => put(note, MARGIN_PT, legendY - (i + 1) * NOTE_PT, 8, false, usable));
   return marks;

@@ -1,6 +1,8 @@
 import { PDFDocument, StandardFonts } from 'pdf-lib';
-import { type Paper, PAPERS, type PrintedChart } from './chart-layout.ts';
-import { chartPdf, writableIn } from './chart-pdf.ts';
+import { type Paper, PAPERS } from '../../print/page.ts';
+import { writableIn } from '../../print/page-pdf.ts';
+import type { PrintedChart } from './chart-layout.ts';
+import { chartPdf } from './chart-pdf.ts';
 
 const CHART: PrintedChart = {
   title: 'Łukasz’s “Old Tom” ″hot″: lap, flat',

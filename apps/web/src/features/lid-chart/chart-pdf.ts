@@ -1,13 +1,6 @@
-import type { LidBasis } from '@hot-bead/core';
-import { PDFDocument, type PDFFont, type PDFPage, rgb, StandardFonts } from 'pdf-lib';
-import { chartLayout, type Mark, type Paper, PAPERS, type PrintedChart } from './chart-layout.ts';
-
-const INK = rgb(0.114, 0.133, 0.149);
-const LINE = rgb(0.6, 0.58, 0.54);
-const DOT_PT = 3;
-
-/** A text as the font can write it. */
-type Writable = (text: string) => string;
+import type { Paper } from '../../print/page.ts';
+import { pagePdf } from '../../print/page-pdf.ts';
+import { chartLayout, type PrintedChart } from './chart-layout.ts';
 
 /** Everything that is written on a chart. */
 function textsOf({ title, wires, rows, notes }: PrintedChart): readonly string[] {
@@ -15,63 +8,8 @@ function textsOf({ title, wires, rows, notes }: PrintedChart): readonly string[]
   return [title, ...wires, ...rows.map(({ thickness }) => thickness), ...cells, ...notes];
 }
 
-/** How letters that the font lacks are written: a name in another script in Latin letters, anything else as a mark. */
-export async function writableIn(font: PDFFont, texts: readonly string[]): Promise<Writable> {
-  const known = new Set(font.getCharacterSet());
-  const has = (letter: string): boolean => known.has(letter.codePointAt(0) ?? 0);
-  if (texts.every((text) => [...text].every(has))) return (text) => text;
-  const { default: anyAscii } = await import('any-ascii');
-  return (text) => [...text].map((letter) => (has(letter) ? letter : anyAscii(letter) || '?')).join('');
-}
-
-function drawBasis(page: PDFPage, x: number, y: number, basis: LidBasis): void {
-  if (basis === 'proven') return page.drawCircle({ x, y, size: DOT_PT, color: INK });
-  page.drawCircle({ x, y, size: DOT_PT, borderColor: INK, borderWidth: 0.8 });
-  if (basis === 'learned') {
-    page.drawSvgPath(`M0 ${-DOT_PT}A${DOT_PT} ${DOT_PT} 0 0 0 0 ${DOT_PT}Z`, { x, y, color: INK });
-  }
-}
-
-interface Fonts {
-  readonly plain: PDFFont;
-  readonly bold: PDFFont;
-  readonly writable: Writable;
-}
-
-function draw(page: PDFPage, mark: Mark, fonts: Fonts): void {
-  if (mark.kind === 'basis') return drawBasis(page, mark.x, mark.y, mark.basis);
-  if (mark.kind === 'stop') {
-    const side = 2 * DOT_PT;
-    return page.drawRectangle({
-      x: mark.x - DOT_PT,
-      y: mark.y - DOT_PT,
-      width: side,
-      height: side,
-      color: INK,
-    });
-  }
-  if (mark.kind === 'rule') {
-    const { x, y, widthPt } = mark;
-    return page.drawLine({ start: { x, y }, end: { x: x + widthPt, y }, thickness: 0.6, color: LINE });
-  }
-  const font = mark.bold ? fonts.bold : fonts.plain;
-  page.drawText(fonts.writable(mark.text), { x: mark.x, y: mark.y, size: mark.sizePt, font, color: INK });
-}
-
 /** A lid chart as a PDF of one lying page. */
-export async function chartPdf(chart: PrintedChart, paper: Paper): Promise<Uint8Array> {
-  const document = await PDFDocument.create();
-  document.setTitle(chart.title);
-  document.setCreator('Hot Bead');
-  const plain = await document.embedFont(StandardFonts.Helvetica);
-  const bold = await document.embedFont(StandardFonts.HelveticaBold);
-  const fonts: Fonts = { plain, bold, writable: await writableIn(plain, textsOf(chart)) };
-  const { widthPt, heightPt } = PAPERS[paper];
-  const page = document.addPage([widthPt, heightPt]);
-  const width = (text: string, sizePt: number, isBold: boolean): number => {
-    const font = isBold ? fonts.bold : fonts.plain;
-    return font.widthOfTextAtSize(fonts.writable(text), sizePt);
-  };
-  for (const mark of chartLayout(chart, paper, width)) draw(page, mark, fonts);
-  return document.save();
+export function chartPdf(chart: PrintedChart, paper: Paper): Promise<Uint8Array> {
+  const layout = (width: Parameters<typeof chartLayout>[2]) => chartLayout(chart, paper, width);
+  return pagePdf({ title: chart.title, paper, texts: textsOf(chart), layout });
 }

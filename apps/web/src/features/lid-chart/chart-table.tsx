@@ -1,5 +1,5 @@
 import type { LidCell, LidColumn, LidRow, Machine } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { figureOf, shownAs } from '../units/index.ts';
 import { BASIS, cellText, columnName, whyText } from './chart-text.ts';
 

@@ -1,6 +1,13 @@
-import { lidChart, type LidChartInput, type Machine, machineDials, type ProvenSetting } from '@hot-bead/core';
+import {
+  lidChart,
+  type LidChartInput,
+  type Machine,
+  machineDials,
+  machineLearning,
+  type ProvenSetting,
+} from '@hot-bead/core';
 import Papa from 'papaparse';
-import { METRIC, US } from '../../app/units.ts';
+import { METRIC, US } from '../../preferences/units.ts';
 import { cellText, chartCsv, fitNotes, whyText } from './chart-text.ts';
 
 const MACHINE: Machine = {
@@ -101,7 +108,7 @@ describe('a lid chart as text', () => {
       position: 'flat',
       offsetV: -0.5,
     };
-    const rows = chart({}, { proven: [proven] });
+    const rows = chart({}, { learning: machineLearning([proven]) });
     const { data, errors } = Papa.parse<string[]>(chartCsv(rows, WIRES, MACHINE, METRIC));
     expect(errors).toEqual([]);
     expect(data).toHaveLength(rows.length + 1);

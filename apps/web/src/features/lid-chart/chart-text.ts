@@ -11,7 +11,7 @@ import {
   NEAR_POSITION_V,
 } from '@hot-bead/core';
 import Papa from 'papaparse';
-import type { Units } from '../../app/units.ts';
+import type { Units } from '../../preferences/units.ts';
 import { entryFigure, outOfReachText, trimText } from '../machine-terms/index.ts';
 import { figureOf, shownAs, wireSizeText, withUnit } from '../units/index.ts';
 
@@ -57,16 +57,11 @@ export interface CellText {
   readonly more: string;
 }
 
-/** "between 6 and 6½" as a chart has room for it: "6–6½". */
-function shortWords(words: string): string {
-  return words.replace(/^between (\S+) and (\S+)$/, '$1–$2');
-}
-
 function wireTextOf(cell: SetCell, entryUnit: EntryUnit | undefined, units: Units): string {
   const speed = withUnit('wireFeedSpeed', cell.wireFeedSpeedMPerMin, units);
   switch (cell.wire.status) {
     case 'knob':
-      return `knob ${shortWords(cell.wire.words)}`;
+      return `knob ${cell.wire.marks.join('–')}`;
     case 'letter':
       return `letter ${cell.wire.name}${cell.wire.near ? '' : ` ${FAR}`}`;
     case 'entry':

@@ -11,20 +11,23 @@ import {
   POSITION_NAME,
   POSITIONS,
   type ShelfWire,
+  wireClassRow,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, Skeleton } from '../../ui/notices.tsx';
+import { ErrorNotice, Skeleton } from '../../ui/page/notices.tsx';
 import { Pick } from '../../ui/pick.tsx';
-import { calibratedAt, MachineRoute, provenQuery } from '../machines/index.ts';
+import { calibratedAt, learningQuery, MachineRoute } from '../machines/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { ChartTable } from './chart-table.tsx';
 import { BASIS, fitNotes } from './chart-text.ts';
 import { type ChartRequest, lidChartQuery } from './lid-chart.queries.ts';
 import { TakeAway } from './take-away.tsx';
+import { Wrong } from '../../ui/form/wrong.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 const JOINT_OPTIONS = JOINTS.map((joint) => [joint, JOINT_NAME[joint]] as const);
 const POSITION_OPTIONS = POSITIONS.map((position) => [position, POSITION_NAME[position]] as const);
@@ -35,7 +38,6 @@ const MODES = [
   ['pulse', MODE_NAME.pulse],
 ] as const;
 type AskedMode = (typeof MODES)[number][0];
-const NO_PROVEN: ChartRequest['proven'] = [];
 
 /** The wire on the machine, those kept with it, and those on the shelf, each once. */
 function wiresOf(machine: KeptMachine, shelf: readonly ShelfWire[]): readonly ShelfWire[] {
@@ -46,7 +48,7 @@ function wiresOf(machine: KeptMachine, shelf: readonly ShelfWire[]): readonly Sh
 /** Tubular wires have one transfer of their own: they stand as planned, whatever is asked of the others. */
 function columnsOf(wires: readonly ShelfWire[], asked: AskedMode): readonly LidColumn[] {
   if (asked === 'planned') return wires;
-  return wires.map((wire) => (wire.wireClass.startsWith('ER') ? { ...wire, mode: asked } : wire));
+  return wires.map((wire) => (wireClassRow(wire.wireClass).tubular ? wire : { ...wire, mode: asked }));
 }
 
 /** What the chart rests on, in a line for screen and paper. */
@@ -80,7 +82,7 @@ function Legend() {
 function MachineChart({ machine }: { readonly machine: KeptMachine }) {
   const [search, setSearch] = useSearchParams();
   const shop = useQuery(shopQuery);
-  const proven = useQuery(provenQuery);
+  const learning = useQuery(learningQuery);
   const joint: Joint = JOINTS.find((j) => j === search.get('joint')) ?? 'lap';
   const position: Position = POSITIONS.find((p) => p === search.get('position')) ?? 'flat';
   const asked = MODES.find(([mode]) => mode === search.get('transfer'))?.[0] ?? 'planned';
@@ -89,10 +91,10 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
     [machine, shop.data, asked],
   );
   const request = useMemo((): ChartRequest | undefined => {
-    if (shop.isPending || proven.isPending) return undefined;
-    const ours = proven.data?.filter(({ machineName }) => machineName === machine.name) ?? NO_PROVEN;
-    return { machine, joint, position, columns, schools: shop.data?.schools, proven: ours };
-  }, [machine, joint, position, columns, shop.isPending, shop.data, proven.isPending, proven.data]);
+    if (shop.isPending || learning.isPending) return undefined;
+    const ours = learning.data?.[machine.id];
+    return { machine, joint, position, columns, schools: shop.data?.schools, learning: ours };
+  }, [machine, joint, position, columns, shop.isPending, shop.data, learning.isPending, learning.data]);
   const chart = useQuery(lidChartQuery(request));
   const rows = chart.data ?? [];
   const pick = (patch: Record<string, string>): void =>
@@ -106,7 +108,7 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
   return (
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-end justify-between gap-4 print:hidden">
-        <h1 className="text-2xl font-semibold">{machine.name}: lid chart</h1>
+        <PageTitle>{machine.name}: lid chart</PageTitle>
         <div className="flex flex-wrap items-end gap-3 max-md:grid max-md:w-full max-md:grid-cols-2">
           <Pick label="Joint" value={joint} options={JOINT_OPTIONS} onPick={(j) => pick({ joint: j })} />
           <Pick
@@ -134,10 +136,10 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
       ) : (
         <ChartTable rows={rows} columns={columns} machine={machine} caption={caption} />
       )}
-      {proven.error && (
-        <p role="alert" className="text-hot">
-          What test beads proved could not be loaded: nothing is marked proven. {proven.error.message}
-        </p>
+      {learning.error && (
+        <Wrong>
+          What test beads proved could not be loaded: nothing is marked proven. {learning.error.message}
+        </Wrong>
       )}
       <Legend />
       <p className="text-sm text-ink-soft">{notes.join(' ')}</p>

@@ -1,10 +1,11 @@
 import type { LidColumn, LidRow, Machine } from '@hot-bead/core';
 import { useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { withUnit } from '../units/index.ts';
-import type { Paper, PrintedChart } from './chart-layout.ts';
+import type { Paper } from '../../print/page.ts';
+import type { PrintedChart } from './chart-layout.ts';
 import { cellText, chartCsv, columnName } from './chart-text.ts';
 
 interface Props {

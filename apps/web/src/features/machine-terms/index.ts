@@ -1,5 +1,5 @@
 export { dialsOf } from './dials-of.ts';
-export { MeasureIt } from './measure-it.tsx';
+export { InItsTerms } from './in-its-terms.tsx';
 export {
   entryFigure,
   entryText,

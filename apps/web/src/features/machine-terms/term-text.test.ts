@@ -1,10 +1,12 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { planOf } from '../../../test/plans.ts';
-import { METRIC, US } from '../../app/units.ts';
+import { METRIC, US } from '../../preferences/units.ts';
 import { fitToPosition, voltsBeneath, wireBeneath } from './term-text.ts';
 
 const TOM: KeptMachine = {
   id: 'tom',
+  version: 1,
+  retired: false,
   name: 'Tom',
   kind: 'transformer',
   loadedWireClass: 'ER70S-6',
@@ -25,7 +27,7 @@ const reading = (
   knob,
   run: { lengthMm, timeS: 10 },
   at: '2026-01-01T00:00:00.000Z',
-  supersededAt: null,
+  counts: true,
   ...over,
 });
 const MEASURED = [reading(0, 300), reading(5, 1000), reading(10, 2500)];

@@ -1,25 +1,31 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type {
-  BeadSetting,
-  EntrySetting,
-  EntryUnit,
-  Machine,
-  MachineTerms,
-  OutOfReach,
-  PlannedSetup,
-  PositionFit,
-  Span,
-  VoltsTerm,
-  WireTerm,
+import {
+  type BeadSetting,
+  type EntrySetting,
+  type EntryUnit,
+  type Machine,
+  type MachineTerms,
+  machineTerms,
+  type OutOfReach,
+  planFit,
+  type PlannedSetup,
+  type PositionFit,
+  type Span,
+  type VoltsTerm,
+  type WireTerm,
 } from '@hot-bead/core';
-import { machineTerms, planFit } from '@hot-bead/core';
-import type { Units } from '../../app/units.ts';
+import type { Units } from '../../preferences/units.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 import { dialsOf } from './dials-of.ts';
 
 /** A plan in the terms of a kept machine's controls, or a setting beside it. */
 export function termsOf(plan: PlannedSetup, machine: KeptMachine, at?: BeadSetting): MachineTerms {
   return machineTerms(machine, dialsOf(machine), plan, at);
+}
+
+/** Whether the control that a term is of was measured, or needs no measuring. */
+export function isMeasured(plan: PlannedSetup, machine: KeptMachine, of: 'wire' | 'volts'): boolean {
+  return termsOf(plan, machine)[of].status !== 'not-measured';
 }
 
 /** The wire speed to offer where no tap of the machine is near. */

@@ -7,10 +7,12 @@ const reading = (at: string): KeptMachine['dialReadings'][number] => ({
   knob: 5,
   run: { lengthMm: 600, timeS: 6 },
   at,
-  supersededAt: null,
+  counts: true,
 });
 const MACHINE: KeptMachine = {
   id: 'm',
+  version: 1,
+  retired: false,
   name: 'Tom',
   loadedWireClass: 'ER70S-6',
   loadedWireDiameterMm: 0.8,

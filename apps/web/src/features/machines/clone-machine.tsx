@@ -3,14 +3,14 @@ import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../ui/button.tsx';
-import { Field } from '../../ui/field.tsx';
+import { CheckField } from '../../ui/form/check-field.tsx';
+import { Field } from '../../ui/form/field.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { useCloneMachine, useRetireMachine } from './machines.queries.ts';
+import { useCloneMachine } from './machines.queries.ts';
 
 /** Another machine of the same make: all of it under a new name, with the readings only where asked. */
 export function CloneMachine({ machine }: { readonly machine: KeptMachine }) {
   const clone = useCloneMachine(machine.id);
-  const retire = useRetireMachine();
   const navigate = useNavigate();
   const toast = useToast();
   const [open, setOpen] = useState(false);
@@ -20,11 +20,11 @@ export function CloneMachine({ machine }: { readonly machine: KeptMachine }) {
     clone.mutate(
       { name, withReadings },
       {
-        onSuccess: (copy) => {
+        onSuccess: (copy, undo) => {
           setOpen(false);
           void navigate(`/machines/${copy.id}`);
           toast(`Cloned: this is ${copy.name}`, () => {
-            retire.mutate(copy.id);
+            undo();
             void navigate(`/machines/${machine.id}`);
           });
         },
@@ -57,15 +57,9 @@ export function CloneMachine({ machine }: { readonly machine: KeptMachine }) {
               error={clone.error?.message}
               onChange={(event) => setName(event.target.value)}
             />
-            <label className="flex min-h-11 items-center gap-3">
-              <input
-                type="checkbox"
-                checked={withReadings}
-                onChange={(event) => setWithReadings(event.target.checked)}
-                className="size-5 shrink-0 accent-action"
-              />
+            <CheckField checked={withReadings} onCheck={setWithReadings}>
               Take its readings along: knob, taps, display
-            </label>
+            </CheckField>
             <p className="text-sm text-ink-soft">
               Two of a make differ: readings that come along stand only until its own are taken.
             </p>

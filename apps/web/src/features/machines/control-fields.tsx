@@ -1,6 +1,8 @@
 import { useWatch } from 'react-hook-form';
-import { Field, SelectField } from '../../ui/field.tsx';
+import { CheckField } from '../../ui/form/check-field.tsx';
+import { Field, SelectField } from '../../ui/form/field.tsx';
 import { type FormParts, messageOf } from './form-parts.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 const WIRE_CONTROLS = [
   ['units', 'shown in units'],
@@ -75,19 +77,14 @@ export function ControlFields({ register, control, errors }: FormParts) {
             className="mt-1 block w-full max-w-md rounded-md border border-line-strong bg-plate p-2 aria-invalid:border-hot"
             {...register('positions')}
           />
-          {errors.positions && (
-            <p role="alert" className="text-hot">
-              {errors.positions.message}
-            </p>
-          )}
+          <Wrong>{errors.positions?.message}</Wrong>
           <p className="text-sm text-ink-soft">
             ◆ The tip is live: insulated probes, dry gloves, no contact with the work lead. On an inverter the
             idle volts say nothing: leave them out.
           </p>
-          <label className="flex min-h-11 items-center gap-3">
-            <input type="checkbox" className="size-5 accent-action" {...register('feedFollowsPosition')} />
+          <CheckField {...register('feedFollowsPosition')}>
             The wire changes speed with the tap: the feed motor hangs on the weld supply
-          </label>
+          </CheckField>
         </div>
       )}
     </fieldset>

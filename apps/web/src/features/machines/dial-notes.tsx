@@ -1,6 +1,6 @@
 import { type Dial, dialBend, type MachineDials, type PositionDial } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
-import { MIND_BOX } from '../../ui/notices.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { withUnit } from '../units/index.ts';
 import { DialDoubts } from './reading/dial-doubts.tsx';
 

@@ -36,6 +36,7 @@ describe('the dial of a machine', () => {
     await user.click(form.getByRole('button', { name: 'Keep this reading' }));
     expect(await screen.findByText('Reading kept')).toBeInTheDocument();
     expect(sent.find(({ method }) => method === 'POST')?.body).toEqual({
+      id: '*',
       knob: 7.5,
       run: { lengthMm: 1200, timeS: 10 },
       position: '2',

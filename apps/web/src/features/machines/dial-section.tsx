@@ -1,7 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { dialAtPosition, nextKnob } from '@hot-bead/core';
 import { useState } from 'react';
-import { MIND_BOX } from '../../ui/notices.tsx';
+import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { dialsOf } from '../machine-terms/index.ts';
@@ -77,7 +77,7 @@ export function DialSection({ machine }: { readonly machine: KeptMachine }) {
           dial={found?.dial}
           saving={add.isPending}
           onKeep={(reading, onError) =>
-            add.mutate(reading, { onError, onSuccess: () => toast('Reading kept') })
+            add.mutate(reading, { onError, onSuccess: (_machine, undo) => toast('Reading kept', undo) })
           }
         />
         <div className="grid grid-cols-1 content-start gap-3">

@@ -10,7 +10,7 @@ import {
   gasOf,
   type OneEntry,
 } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { shownAs, wireSizeText } from '../units/index.ts';
 import { ageText, calibratedAt } from './calibration-age.ts';
@@ -18,6 +18,7 @@ import { entryPointText } from './entry-text.ts';
 import { PastReadings } from './past-readings.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { ValuesForm } from './values-form.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 const ENTRY_NAME: Readonly<Record<EntryUnit, string>> = {
   mm: 'Thickness entered (mm)',
@@ -86,14 +87,11 @@ export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
   const speed = shownAs('wireFeedSpeed', units);
   const { entry: readAt } = calibratedAt(machine);
   return (
-    <section
+    <Section
       id="entry"
-      aria-labelledby="entry-heading"
-      className="grid scroll-mt-16 grid-cols-1 content-start gap-3 rounded-md border border-line bg-plate p-4"
+      title="What it chooses for its one entry"
+      className="grid grid-cols-1 content-start gap-3"
     >
-      <h2 id="entry-heading" className="text-lg font-semibold">
-        What it chooses for its one entry
-      </h2>
       <p className="text-ink-soft">
         Its own choice is a chart for one joint. With the trim at nought, enter a few values over the scale
         and write down the wire speed and volts it takes: plans then give entry and trim.
@@ -142,6 +140,6 @@ export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
       />
       {readAt && <p className="text-sm text-ink-soft">Last recorded {ageText(readAt, new Date())}.</p>}
       <PastReadings machine={machine} kind="entry" />
-    </section>
+    </Section>
   );
 }

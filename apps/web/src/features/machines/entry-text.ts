@@ -1,5 +1,5 @@
 import type { EntryPoint, EntryUnit } from '@hot-bead/core';
-import type { Units } from '../../app/units.ts';
+import type { Units } from '../../preferences/units.ts';
 import { entryFigure } from '../machine-terms/index.ts';
 import { withUnit } from '../units/index.ts';
 

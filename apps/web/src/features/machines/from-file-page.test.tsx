@@ -7,13 +7,13 @@ import { FromFilePage } from './from-file-page.tsx';
 const READING = { knob: 5, run: { lengthMm: 760, timeS: 6 }, at: '2026-10-01T08:00:00.000Z' };
 const FILE: MachineFile = {
   format: 'hot-bead-machine',
-  version: 1,
+  version: 2,
   machine: { name: 'Tom', loadedWireClass: 'ER70S-6', loadedWireDiameterMm: 0.8, loadedGas: 'co2' },
   voltsReadAt: null,
   entryReadAt: null,
   dialReadings: [
-    { ...READING, supersededAt: null },
-    { ...READING, knob: 7, supersededAt: '2026-10-02T08:00:00.000Z' },
+    { ...READING, counts: true },
+    { ...READING, knob: 7, counts: false },
   ],
 };
 const asFile = (text: string, name: string): File => new File([text], name);
@@ -49,5 +49,13 @@ describe('a machine from a file', () => {
     expect(screen.getByText(/^Line \d, dial:/)).toBeInTheDocument();
     expect(screen.getByText(/^4 lines could be read|^5 lines could be read/)).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: 'Add this machine' })).not.toBeInTheDocument();
+  });
+
+  it('tells of fifty lines at most, and how many more there are', async () => {
+    const { user } = show(<FromFilePage />);
+    const csv = `record,name\n${'nonsense,x\n'.repeat(60)}`;
+    await user.upload(picker(), asFile(csv, 'odd.csv'));
+    expect(await screen.findByText('and 10 more, of the same kind or another.')).toBeInTheDocument();
+    expect(screen.getAllByRole('listitem')).toHaveLength(50);
   });
 });

@@ -2,15 +2,22 @@ import type { CsvVerdict, MachineFile } from '@hot-bead/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';
-import { Field } from '../../ui/field.tsx';
-import { Notice } from '../../ui/notices.tsx';
+import { Field } from '../../ui/form/field.tsx';
+import { MIND_BOX, Notice } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { type FileReadOut, readMachineFile } from './machine-file-text.ts';
-import { useRetireMachine, useTakeMachineFile } from './machines.queries.ts';
+import type { FileProgress, FileReadOut } from './machine-file-text.ts';
+import { useTakeMachineFile } from './machines.queries.ts';
+import { readFileAway } from './read-file-away.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
+
+/** Most lines that are told of at once. */
+const VERDICTS_MOST = 50;
 
 /** What was wrong with a file, line by line; how much of it was right. */
 function Refused({ verdicts }: { readonly verdicts: readonly CsvVerdict[] }) {
   const taken = verdicts.filter((verdict) => verdict.taken).length;
+  const wrong = verdicts.filter((verdict) => !verdict.taken);
   return (
     <Notice tone="hot" title="Nothing was taken from this file">
       {taken > 0 && (
@@ -19,36 +26,34 @@ function Refused({ verdicts }: { readonly verdicts: readonly CsvVerdict[] }) {
         </p>
       )}
       <ul className="mt-2 grid gap-1">
-        {verdicts
-          .filter((verdict) => !verdict.taken)
-          .map(({ line, record, message }) => (
-            <li key={`${line} ${record} ${message}`}>
-              <span className="font-semibold">
-                {line === undefined ? record : `Line ${line}, ${record}`}:
-              </span>{' '}
-              {message}
-            </li>
-          ))}
+        {wrong.slice(0, VERDICTS_MOST).map(({ line, record, message }) => (
+          <li key={`${line} ${record} ${message}`} className="break-words">
+            <span className="font-semibold">{line === undefined ? record : `Line ${line}, ${record}`}:</span>{' '}
+            {message}
+          </li>
+        ))}
       </ul>
+      {wrong.length > VERDICTS_MOST && (
+        <p className="mt-2">and {wrong.length - VERDICTS_MOST} more, of the same kind or another.</p>
+      )}
     </Notice>
   );
 }
 
 function Take({ file, verdicts }: { readonly file: MachineFile; readonly verdicts: readonly CsvVerdict[] }) {
   const take = useTakeMachineFile();
-  const retire = useRetireMachine();
   const navigate = useNavigate();
   const toast = useToast();
   const [name, setName] = useState(file.machine.name);
-  const counting = file.dialReadings.filter(({ supersededAt }) => supersededAt === null).length;
+  const counting = file.dialReadings.filter(({ counts }) => counts).length;
   const onTake = (): void =>
     take.mutate(
       { ...file, machine: { ...file.machine, name } },
       {
-        onSuccess: (machine) => {
+        onSuccess: (machine, undo) => {
           void navigate(`/machines/${machine.id}`);
           toast(`${machine.name} taken from the file`, () => {
-            retire.mutate(machine.id);
+            undo();
             void navigate('/machines');
           });
         },
@@ -86,15 +91,31 @@ function Take({ file, verdicts }: { readonly file: MachineFile; readonly verdict
 /** A machine with its calibrations from a file: says what is in it before anything is taken. */
 export function FromFilePage() {
   const [read, setRead] = useState<(FileReadOut & { readonly key: number }) | undefined>();
+  const [progress, setProgress] = useState<FileProgress | undefined>();
+  const [error, setError] = useState<string | undefined>();
   const onFile = async (file: File | undefined): Promise<void> => {
-    if (file) setRead({ ...readMachineFile(await file.text()), key: Date.now() });
+    if (!file) return;
+    setRead(undefined);
+    setError(undefined);
+    try {
+      setRead({ ...(await readFileAway(file, setProgress)), key: Date.now() });
+    } catch (failure) {
+      setError(failure instanceof Error ? failure.message : 'The file could not be read.');
+    } finally {
+      setProgress(undefined);
+    }
   };
   return (
     <div className="grid grid-cols-1 gap-4">
-      <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1 className="text-2xl font-semibold">A machine from a file</h1>
-        <ButtonLink to="/machines">All machines</ButtonLink>
-      </div>
+      <PageTitle
+        actions={
+          <>
+            <ButtonLink to="/machines">All machines</ButtonLink>
+          </>
+        }
+      >
+        A machine from a file
+      </PageTitle>
       <div className="rounded-md border border-dashed border-line-strong p-4">
         <label htmlFor="machine-file" className="label-text block">
           JSON or CSV of a machine, as its page gives it
@@ -107,6 +128,14 @@ export function FromFilePage() {
           className="mt-2 block min-h-11 w-full file:mr-4 file:min-h-11 file:rounded-md file:border file:border-solid file:border-line-strong file:bg-plate file:px-4 file:font-medium file:text-ink hover:file:border-action"
         />
       </div>
+      {progress && (
+        <label className="label-text">
+          Reading line {progress.line} of {progress.of}
+          <progress value={progress.line} max={progress.of} className="block w-full" />
+        </label>
+      )}
+      {error !== undefined && <Wrong>{error}</Wrong>}
+      {read?.encoding !== undefined && <p className={MIND_BOX}>The file is in {read.encoding}.</p>}
       {read?.file && <Take key={read.key} file={read.file} verdicts={read.verdicts} />}
       {read && !read.file && <Refused verdicts={read.verdicts} />}
     </div>

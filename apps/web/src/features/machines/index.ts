@@ -1,4 +1,4 @@
 export { ageText, calibratedAt, isOld } from './calibration-age.ts';
 export { MachineCard } from './machine-card.tsx';
 export { MachineRoute } from './machine-route.tsx';
-export { machineListQuery, provenQuery } from './machines.queries.ts';
+export { learningQuery, machineListQuery, useRestoreMachine } from './machines.queries.ts';

@@ -1,28 +1,23 @@
 import type { KeptMachine, KeptProvenSetting } from '@hot-bead/contract';
-import { gasOf, LEARNED_WORTH_SAYING_V, learnedOffset, MODE_NAME } from '@hot-bead/core';
-import { useQuery } from '@tanstack/react-query';
+import { gasOf, type LearnedGroup, learnedOffset, MODE_NAME, offsetWords } from '@hot-bead/core';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { format } from 'date-fns';
 import { Link } from 'react-router';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { Button } from '../../ui/button.tsx';
 import { wireSizeText, withUnit } from '../units/index.ts';
-import { provenQuery } from './machines.queries.ts';
-
-/** Settings with the same wire, gas and transfer: they teach together. */
-function groupsOf(proven: readonly KeptProvenSetting[]): readonly (readonly KeptProvenSetting[])[] {
-  const key = ({ wire, gas, mode }: KeptProvenSetting): string =>
-    `${wire.wireClass} ${wire.diameterMm} ${gas} ${mode}`;
-  const keys = [...new Set(proven.map(key))];
-  return keys.map((k) => proven.filter((setting) => key(setting) === k));
-}
+import { learningQuery, provenQuery } from './machines.queries.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 const signed = (volts: number): string => `${volts < 0 ? '−' : '+'}${Math.abs(volts).toFixed(1)}`;
 
-function Group({ settings }: { readonly settings: readonly KeptProvenSetting[] }) {
-  const { units } = usePreferences();
-  const [first] = settings;
-  const learned = first && learnedOffset(settings, first);
-  if (!first || !learned) return null;
-  const { start, low, high } = learned.offsetV;
-  const { wire, gas, mode } = first;
+function Group({ group }: { readonly group: LearnedGroup }) {
+  const learned = learnedOffset([group], group);
+  if (!learned) return null;
+  const { volts, side, isByTheBook, settings } = offsetWords(learned);
+  const { low, high } = learned.offsetV;
+  const { wire, gas, mode } = group;
   return (
     <div>
       <h3 className="font-semibold">
@@ -30,70 +25,93 @@ function Group({ settings }: { readonly settings: readonly KeptProvenSetting[] }
         {mode === 'own' ? '' : `, ${MODE_NAME[mode]}`}
       </h3>
       <p>
-        {Math.abs(start) < LEARNED_WORTH_SAYING_V ? (
+        {isByTheBook ? (
           <span className="figure-text text-3xl">as the book says</span>
         ) : (
           <>
             wants{' '}
             <span className="figure-text text-3xl">
-              {Math.abs(start).toFixed(1)} V {start < 0 ? 'less' : 'more'}
+              {volts} {side}
             </span>{' '}
             than the book
           </>
         )}{' '}
         <span className="text-sm text-ink-soft">
-          ({signed(low)} to {signed(high)} V, from {learned.settings}{' '}
-          {learned.settings === 1 ? 'setting' : 'settings'}) [our model]
+          ({signed(low)} to {signed(high)} V, from {settings}) [our model]
         </span>
       </p>
-      <ul>
-        {settings.map(({ jobId, title, wireFeedSpeedMPerMin, volts, offsetV }) => (
-          <li key={jobId} className="border-b border-line last:border-b-0">
-            <Link
-              to={`/jobs/${jobId}`}
-              className="flex min-h-11 flex-wrap items-center gap-x-3 hover:text-action hover:underline"
-            >
-              ● {title}:{' '}
-              <span className="font-medium">
-                {withUnit('wireFeedSpeed', wireFeedSpeedMPerMin, units)}, {volts.toFixed(1)} V
-              </span>
-              <span className="text-sm text-ink-soft">
-                {Math.abs(offsetV).toFixed(1)} V {offsetV < 0 ? 'under' : 'over'} the book
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
     </div>
   );
 }
 
+function Setting({ setting }: { readonly setting: KeptProvenSetting }) {
+  const { units } = usePreferences();
+  const { jobId, title, wire, wireFeedSpeedMPerMin, volts, offsetV, at } = setting;
+  return (
+    <li className="border-b border-line last:border-b-0">
+      <Link
+        to={`/jobs/${jobId}`}
+        className="flex min-h-11 flex-wrap items-center gap-x-3 hover:text-action hover:underline"
+      >
+        ● {title}:{' '}
+        <span className="font-medium">
+          {withUnit('wireFeedSpeed', wireFeedSpeedMPerMin, units)}, {volts.toFixed(1)} V
+        </span>
+        <span className="text-sm text-ink-soft">
+          {Math.abs(offsetV).toFixed(1)} V {offsetV < 0 ? 'under' : 'over'} the book, with{' '}
+          {wireSizeText(wire.diameterMm)} {wire.wireClass}, {format(new Date(at), 'd MMM yyyy')}
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+/** The settings that it rests on, the last first. */
+function Settings({ machineId }: { readonly machineId: string }) {
+  const proven = useInfiniteQuery(provenQuery(machineId));
+  if (proven.error) return <LoadError error={proven.error} />;
+  return (
+    <>
+      <ul>
+        {proven.data?.pages
+          .flatMap(({ items }) => items)
+          .map((setting) => (
+            <Setting key={setting.id} setting={setting} />
+          ))}
+      </ul>
+      {proven.hasNextPage && (
+        <Button disabled={proven.isFetchingNextPage} onClick={() => void proven.fetchNextPage()}>
+          Show more
+        </Button>
+      )}
+    </>
+  );
+}
+
+function LoadError({ error }: { readonly error: Error }) {
+  return <Wrong>This could not be loaded. {error.message}</Wrong>;
+}
+
 /** What test beads proved on this machine, and by how much it differs from the book. */
 export function LearnedSection({ machine }: { readonly machine: KeptMachine }) {
-  const proven = useQuery(provenQuery);
-  const own = (proven.data ?? []).filter(({ machineName }) => machineName === machine.name);
+  const learning = useQuery(learningQuery);
+  const groups = learning.data?.[machine.id] ?? [];
   return (
-    <section
-      aria-labelledby="learned"
-      className="grid grid-cols-1 content-start gap-3 rounded-md border border-line bg-plate p-4"
-    >
-      <h2 id="learned" className="text-lg font-semibold">
-        What its beads taught
-      </h2>
-      {proven.error && (
-        <p role="alert" className="text-hot">
-          This could not be loaded. {proven.error.message}
-        </p>
-      )}
-      {proven.data && own.length === 0 && (
+    <Section id="learned" title="What its beads taught" className="grid grid-cols-1 content-start gap-3">
+      {learning.error && <LoadError error={learning.error} />}
+      {learning.data && groups.length === 0 && (
         <p>
           Nothing yet. A job that names this machine and is dialled in to the end proves a setting; its lid
           chart and plans then follow it.
         </p>
       )}
-      {groupsOf(own).map((settings) => (
-        <Group key={settings[0]?.jobId} settings={settings} />
+      {groups.map((group) => (
+        <Group
+          key={`${group.wire.wireClass} ${group.wire.diameterMm} ${group.gas} ${group.mode}`}
+          group={group}
+        />
       ))}
-    </section>
+      {groups.length > 0 && <Settings machineId={machine.id} />}
+    </Section>
   );
 }

@@ -1,7 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { dialAtPosition, sentence, wireTerm } from '@hot-bead/core';
 import { useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { dialsOf, knobFigure, outOfReachText } from '../machine-terms/index.ts';
 import { figureOf, rangeText, shownAs } from '../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';

@@ -1,9 +1,11 @@
 import { ContractError, type KeptMachine } from '@hot-bead/contract';
-import { METRIC, US } from '../../app/units.ts';
-import { fieldOfProblem, fieldsOf, machineOf } from './machine-fields.ts';
+import { METRIC, US } from '../../preferences/units.ts';
+import { fieldOfProblem, fieldsOf, machineChange, machineOf } from './machine-fields.ts';
 
 const TOM: KeptMachine = {
   id: 'tom',
+  version: 1,
+  retired: false,
   name: 'Tom',
   kind: 'transformer',
   loadedWireClass: 'ER70S-6',
@@ -23,9 +25,23 @@ const TOM: KeptMachine = {
   entryReadAt: null,
 };
 
+/** A machine without what is not entered of it. */
+function enteredOf(machine: KeptMachine): object {
+  const {
+    id: _i,
+    version: _n,
+    retired: _r,
+    dialReadings: _d,
+    voltsReadAt: _v,
+    entryReadAt: _e,
+    ...entered
+  } = machine;
+  return entered;
+}
+
 describe('the machine form', () => {
   it('gives back the machine it was filled from, loaded readings and all', () => {
-    const { id: _id, dialReadings: _readings, voltsReadAt: _v, entryReadAt: _e, ...machine } = TOM;
+    const machine = enteredOf(TOM);
     expect(machineOf(fieldsOf(TOM, METRIC), TOM, METRIC)).toEqual(machine);
   });
 
@@ -65,7 +81,7 @@ describe('the machine form', () => {
         { currentA: 90, percent: 60 },
       ],
     };
-    const { id: _id, dialReadings: _readings, voltsReadAt: _v, entryReadAt: _e, ...machine } = full;
+    const machine = enteredOf(full);
     expect(machineOf(fieldsOf(full, METRIC), full, METRIC)).toEqual(machine);
     const lettered: KeptMachine = { ...full, wireControl: { kind: 'letters', names: ['L', 'M', 'H'] } };
     expect(machineOf(fieldsOf(lettered, METRIC), lettered, METRIC).wireControl).toEqual(lettered.wireControl);
@@ -119,6 +135,20 @@ describe('the machine form', () => {
     } catch (error) {
       if (!(error instanceof ContractError)) throw error;
       expect(error.problems.map((problem) => fieldOfProblem(problem.field))).toContain(field);
+    }
+  });
+});
+
+describe('what a form changes of a machine', () => {
+  it('is what it says, and null where a field was emptied', () => {
+    const next = machineOf(
+      { ...fieldsOf(TOM, METRIC), lowestA: '', highestA: '', loadedGas: 'co2' },
+      TOM,
+      METRIC,
+    );
+    expect(machineChange(TOM, next)).toMatchObject({ currentRangeA: null, loadedGas: 'co2', name: TOM.name });
+    for (const own of ['id', 'version', 'retired', 'dialReadings', 'voltsReadAt']) {
+      expect(machineChange(TOM, next)).not.toHaveProperty(own);
     }
   });
 });

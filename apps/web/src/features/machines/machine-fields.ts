@@ -1,6 +1,19 @@
-import { type KeptMachine, type NewMachine, newMachineSchema, validated } from '@hot-bead/contract';
-import type { DriveRoll, EntryUnit, MachineFeature, RollForm, ShelfWire } from '@hot-bead/core';
-import type { Units } from '../../app/units.ts';
+import {
+  type KeptMachine,
+  type MachineChange,
+  type NewMachine,
+  newMachineSchema,
+  validated,
+} from '@hot-bead/contract';
+import {
+  type DriveRoll,
+  type EntryUnit,
+  type MachineFeature,
+  type RollForm,
+  type ShelfWire,
+  usualClass,
+} from '@hot-bead/core';
+import type { Units } from '../../preferences/units.ts';
 import { numberOrText, shownAs } from '../units/index.ts';
 
 /** A machine as the form holds it: everything text until the contract has seen it. */
@@ -82,7 +95,7 @@ export function fieldsOf(machine: KeptMachine | undefined, units: Units): Machin
   return {
     name: machine?.name ?? '',
     kind: machine?.kind ?? 'inverter',
-    loadedWireClass: machine?.loadedWireClass ?? 'ER70S-6',
+    loadedWireClass: machine?.loadedWireClass ?? usualClass('solid-gas').id,
     loadedWireDiameterMm: String(machine?.loadedWireDiameterMm ?? 0.8),
     loadedGas: machine?.loadedGas ?? 'ar-co2-18',
     standingPolarity: machine?.standingPolarity ?? 'DCEP',
@@ -229,4 +242,13 @@ const FIELD_OF: readonly (readonly [start: string, field: keyof MachineFields])[
 /** The form's field that a problem of the contract is shown at. */
 export function fieldOfProblem(path: string): keyof MachineFields | 'root' {
   return FIELD_OF.find(([start]) => path.startsWith(start))?.[1] ?? 'root';
+}
+
+/** What a machine is beside what was entered of it. */
+const NOT_ENTERED = ['id', 'version', 'retired', 'dialReadings', 'voltsReadAt', 'entryReadAt'];
+
+/** The change from a machine to what a form says of it: what the form leaves out is no longer known. */
+export function machineChange(machine: KeptMachine, next: NewMachine): MachineChange {
+  const emptied = Object.keys(machine).filter((name) => !NOT_ENTERED.includes(name) && !(name in next));
+  return { ...Object.fromEntries(emptied.map((name) => [name, null])), ...next };
 }

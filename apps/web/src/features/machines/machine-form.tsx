@@ -1,18 +1,19 @@
-import { ContractError, type KeptMachine, type NewMachine } from '@hot-bead/contract';
+import { type KeptMachine, type NewMachine } from '@hot-bead/contract';
 import { COMMON_GASES, gasOf, MACHINE_FEATURES, POLARITIES, WIRE_CLASS_TABLE } from '@hot-bead/core';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { ApiFailure } from '../../api/client.ts';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
-import { CheckList } from '../../ui/check-list.tsx';
-import { Field, SelectField } from '../../ui/field.tsx';
-import { focusFirstInvalid } from '../../ui/focus-first-invalid.ts';
+import { CheckList } from '../../ui/form/check-list.tsx';
+import { Field, SelectField } from '../../ui/form/field.tsx';
+import { focusFirstInvalid } from '../../ui/form/focus-first-invalid.ts';
+import { sendChecked } from '../../ui/form/problems.ts';
 import { shownAs } from '../units/index.ts';
 import { ControlFields } from './control-fields.tsx';
 import { type FormParts, messageOf, SIZES } from './form-parts.ts';
 import { fieldOfProblem, fieldsOf, machineOf, type MachineFields } from './machine-fields.ts';
 import { StockFields } from './stock-fields.tsx';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 const FEATURE_OPTIONS = MACHINE_FEATURES.map((value) => ({ value, label: value.replaceAll('-', ' ') }));
 const KINDS = [
@@ -61,11 +62,13 @@ function PlateFields({ register, errors, speedUnit }: FormParts & { readonly spe
 interface Props {
   readonly machine: KeptMachine | undefined;
   readonly saving: boolean;
+  /** Told when something is first touched. */
+  readonly onBegin?: () => void;
   readonly onSave: (machine: NewMachine, onError: (error: Error) => void) => void;
 }
 
 /** What a machine is and can do; what is wrong is said at the field, and nothing typed is lost. */
-export function MachineForm({ machine, saving, onSave }: Props) {
+export function MachineForm({ machine, saving, onBegin, onSave }: Props) {
   const preferences = usePreferences();
   // what was typed stays in the unit it was typed in
   const [units] = useState(preferences.units);
@@ -76,25 +79,21 @@ export function MachineForm({ machine, saving, onSave }: Props) {
   const { errors } = formState;
   const features = useWatch({ control, name: 'features' });
   const parts: FormParts = { register, control, setValue, errors };
-  const send = (fields: MachineFields, form: HTMLFormElement): void => {
-    try {
-      onSave(machineOf(fields, machine, units), (error) => {
-        const field = error instanceof ApiFailure ? fieldOfProblem(error.field ?? '') : 'root';
-        setError(field, { message: error.message });
+  const send = (fields: MachineFields, form: HTMLFormElement): void =>
+    sendChecked({
+      check: () => machineOf(fields, machine, units),
+      send: onSave,
+      place: (problems) => {
+        for (const { field, message } of problems) setError(fieldOfProblem(field), { message });
         focusFirstInvalid(form);
-      });
-    } catch (error) {
-      if (!(error instanceof ContractError)) throw error;
-      for (const problem of error.problems) {
-        setError(fieldOfProblem(problem.field), { message: problem.message });
-      }
-      focusFirstInvalid(form);
-    }
-  };
+      },
+    });
   return (
     <form
       noValidate
       aria-label="The machine"
+      onInput={onBegin}
+      onClick={onBegin}
       onSubmit={(event) => {
         clearErrors(); // what a list was refused for stands until it is sent again
         const form = event.currentTarget;
@@ -118,11 +117,7 @@ export function MachineForm({ machine, saving, onSave }: Props) {
           />
         </div>
       </div>
-      {errors.root && (
-        <p role="alert" className="text-hot">
-          {errors.root.message}
-        </p>
-      )}
+      <Wrong>{errors.root?.message}</Wrong>
       <Button type="submit" tone="main" disabled={saving} className="min-h-14">
         {saving ? 'Saving…' : machine ? 'Save the machine' : 'Add the machine'}
       </Button>

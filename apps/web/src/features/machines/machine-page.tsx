@@ -1,6 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { gasOf } from '@hot-bead/core';
 import { Download } from 'lucide-react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
@@ -9,11 +10,13 @@ import { CloneMachine } from './clone-machine.tsx';
 import { DialSection } from './dial-section.tsx';
 import { EntrySection } from './entry-section.tsx';
 import { LearnedSection } from './learned-section.tsx';
+import { machineChange } from './machine-fields.ts';
 import { MachineForm } from './machine-form.tsx';
 import { MachineRoute } from './machine-route.tsx';
-import { useReplaceMachine, useRestoreMachine, useRetireMachine } from './machines.queries.ts';
+import { useRetireMachine, useSaveMachine } from './machines.queries.ts';
 import { PlateSection } from './plate-section.tsx';
 import { VoltsSection } from './volts-section.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 const FILE_LINK =
   'inline-flex min-h-11 items-center gap-2 rounded-md border border-line-strong bg-plate px-4 font-medium hover:border-action';
@@ -32,14 +35,13 @@ function OnItNow({ machine }: { readonly machine: KeptMachine }) {
 
 function Actions({ machine }: { readonly machine: KeptMachine }) {
   const retire = useRetireMachine();
-  const restore = useRestoreMachine();
   const navigate = useNavigate();
   const toast = useToast();
   const onRetire = (): void =>
-    retire.mutate(machine.id, {
-      onSuccess: () => {
+    retire.mutate(machine, {
+      onSuccess: (_id, undo) => {
         void navigate('/machines');
-        toast(`${machine.name} retired`, () => restore.mutate(machine.id));
+        toast(`${machine.name} retired`, undo);
       },
       onError: (error) => toast(`Not retired. ${error.message}`),
     });
@@ -68,13 +70,16 @@ function Actions({ machine }: { readonly machine: KeptMachine }) {
 
 /** One machine: what its knobs mean, then what it is. */
 function Machine({ machine }: { readonly machine: KeptMachine }) {
-  const replace = useReplaceMachine(machine.id);
+  const save = useSaveMachine();
+  // the machine as it was when its form was begun to be changed: only what differs from it is sent
+  const [held, setHeld] = useState<KeptMachine | undefined>();
+  const opened = held ?? machine;
   const toast = useToast();
   return (
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-center justify-between gap-4">
         <div>
-          <h1 className="text-2xl font-semibold">{machine.name}</h1>
+          <PageTitle>{machine.name}</PageTitle>
           <OnItNow machine={machine} />
         </div>
         <Actions machine={machine} />
@@ -95,10 +100,21 @@ function Machine({ machine }: { readonly machine: KeptMachine }) {
           What it is
         </h2>
         <MachineForm
-          machine={machine}
-          saving={replace.isPending}
+          key={opened.version}
+          machine={opened}
+          saving={save.isPending}
+          onBegin={() => setHeld(opened)}
           onSave={(next, onError) =>
-            replace.mutate(next, { onError, onSuccess: () => toast('Machine saved') })
+            save.mutate(
+              { seen: opened, next: machineChange(opened, next) },
+              {
+                onError,
+                onSuccess: (_kept, undo) => {
+                  setHeld(undefined);
+                  toast('Machine saved', undo);
+                },
+              },
+            )
           }
         />
       </section>

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { machineListQuery } from './machines.queries.ts';
 
 /** The machine that the address names, once it is there. */

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, Notice, PageSkeleton } from '../../ui/notices.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { MachineCard } from './machine-card.tsx';
 import { machineListQuery } from './machines.queries.ts';
 import { RetiredMachines } from './retired-machines.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 /** Every machine in use. */
 export function MachinesPage() {
@@ -12,16 +13,19 @@ export function MachinesPage() {
   if (machines.isPending) return <PageSkeleton />;
   return (
     <div className="grid grid-cols-1 gap-4">
-      <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1 className="text-2xl font-semibold">Machines</h1>
-        <div className="flex flex-wrap gap-3">
-          <ButtonLink to="/machines/practice">Practice feeder</ButtonLink>
-          <ButtonLink to="/machines/from-file">From a file</ButtonLink>
-          <ButtonLink to="/machines/new" tone="main">
-            Add a machine
-          </ButtonLink>
-        </div>
-      </div>
+      <PageTitle
+        actions={
+          <>
+            <ButtonLink to="/machines/practice">Practice feeder</ButtonLink>
+            <ButtonLink to="/machines/from-file">From a file</ButtonLink>
+            <ButtonLink to="/machines/new" tone="main">
+              Add a machine
+            </ButtonLink>
+          </>
+        }
+      >
+        Machines
+      </PageTitle>
       {machines.data.length === 0 ? (
         <Notice title="No machines yet">
           Add the one you weld with: its limits hold the plans, and once its knob is measured, plans stand in

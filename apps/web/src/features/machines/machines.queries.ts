@@ -1,7 +1,9 @@
 import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine } from '@hot-bead/contract';
-import type { TimedReading } from '@hot-bead/core';
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { changeBetween, changeOf, fieldsOf, MACHINE_BRANCHES, type TimedReading } from '@hot-bead/core';
+import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
+import { sendAway, sendChange } from '../../commands/send-change.ts';
+import { type Then, useCommand } from '../../commands/use-command.ts';
 import { jobKeys } from '../jobs/index.ts';
 
 export const machineKeys = {
@@ -59,82 +61,140 @@ export function pastReadingsQuery(id: string) {
   });
 }
 
-/** A change of machines: the list is read again; not awaited, so that the caller's own onSuccess runs first. */
-function useMachineMutation<Input, Output>(mutationFn: (input: Input) => Promise<Output>) {
+/** A command on machines: the list is read again; not awaited, so that the caller's own onSuccess runs first. */
+function useMachineCommand<Input, Output>(send: (input: Input, command: string) => Promise<Output>) {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn,
-    onSuccess: () => void client.invalidateQueries({ queryKey: machineKeys.all }),
+  return useCommand({
+    send,
+    onDone: () => void client.invalidateQueries({ queryKey: machineKeys.all }),
   });
 }
 
 export function useAddMachine() {
-  return useMachineMutation((machine: NewMachine) => api('POST', '/machines', readMachine, machine));
+  return useMachineCommand((machine: NewMachine, command) =>
+    api('POST', '/machines', readMachine, { body: { id: command, ...machine }, command }),
+  );
 }
 
-export function useChangeMachine(id: string) {
-  return useMachineMutation((change: MachineChange) => api('PATCH', `/machines/${id}`, readMachine, change));
+/** What a machine changes to, and the machine as it was when that was begun: only what differs is sent. */
+interface MachineStep {
+  readonly seen: KeptMachine;
+  readonly next: MachineChange;
+}
+
+async function sendMachine({ seen, next }: MachineStep, command: string): Promise<KeptMachine> {
+  const wanted = changeOf(next, MACHINE_BRANCHES);
+  const before = fieldsOf(seen, MACHINE_BRANCHES);
+  const of = (fields: object) =>
+    Object.fromEntries(
+      Object.entries(fields).filter(([path, value]) => path in wanted && value !== null),
+    ) as typeof before;
+  const change = changeBetween(of(before), of(wanted));
+  if (Object.keys(change).length === 0) return seen;
+  return sendChange({
+    kind: 'machine',
+    path: `/machines/${seen.id}`,
+    read: readMachine,
+    branches: MACHINE_BRANCHES,
+    change,
+    version: seen.version,
+    command,
+  });
+}
+
+/** Changes fields of a machine as it now stands. */
+export function useChangeMachine(machine: KeptMachine) {
+  const { mutate, ...rest } = useMachineCommand(sendMachine);
+  return {
+    ...rest,
+    mutate: (next: MachineChange, then?: Then<KeptMachine>): void => mutate({ seen: machine, next }, then),
+  };
 }
 
 /** Takes the whole machine as the form says it: what was emptied is no longer known; its jobs follow a new name. */
-export function useReplaceMachine(id: string) {
+export function useSaveMachine() {
   const client = useQueryClient();
-  return useMachineMutation(async (machine: NewMachine) => {
-    const kept = await api('PUT', `/machines/${id}`, readMachine, machine);
+  return useMachineCommand(async (step: MachineStep, command) => {
+    const kept = await sendMachine(step, command);
     void client.invalidateQueries({ queryKey: jobKeys.all });
     return kept;
   });
 }
 
 export function useCloneMachine(id: string) {
-  return useMachineMutation((clone: MachineClone) =>
-    api('POST', `/machines/${id}/clone`, readMachine, clone),
+  return useMachineCommand((clone: MachineClone, command) =>
+    api('POST', `/machines/${id}/clone`, readMachine, { body: { id: command, ...clone }, command }),
   );
 }
 
 export function useTakeMachineFile() {
-  return useMachineMutation((file: MachineFile) => api('POST', '/machines/file', readMachine, file));
-}
-
-export function useRetireMachine() {
-  return useMachineMutation((id: string) => api('DELETE', `/machines/${id}`, () => id));
-}
-
-export function useRestoreMachine() {
-  return useMachineMutation((id: string) => api('POST', `/machines/${id}/restore`, readMachine));
-}
-
-export function useAddReading(id: string) {
-  return useMachineMutation((reading: TimedReading) =>
-    api('POST', `/machines/${id}/dial-readings`, readMachine, reading),
+  return useMachineCommand((file: MachineFile, command) =>
+    api('POST', '/machines/file', readMachine, { body: file, command }),
   );
 }
 
-export function useTakeOutReading(id: string) {
-  return useMachineMutation((readingId: string) =>
-    api('DELETE', `/machines/${id}/dial-readings/${readingId}`, readMachine),
+/** Retires a machine, in the version that was seen. */
+export function useRetireMachine() {
+  return useMachineCommand(({ id, version }: KeptMachine, command) =>
+    sendAway({ kind: 'machine', path: `/machines/${id}`, version, command }),
+  );
+}
+
+export function useRestoreMachine() {
+  const client = useQueryClient();
+  return useMachineCommand(async (id: string, command) => {
+    const machine = await api('POST', `/machines/${id}/restore`, readMachine, { command });
+    void client.invalidateQueries({ queryKey: jobKeys.all });
+    return machine;
+  });
+}
+
+export function useAddReading(id: string) {
+  return useMachineCommand((reading: TimedReading, command) =>
+    api('POST', `/machines/${id}/dial-readings`, readMachine, { body: { id: command, ...reading }, command }),
+  );
+}
+
+export function useTakeOutReading({ id, version }: KeptMachine) {
+  return useMachineCommand((readingId: string, command) =>
+    api('DELETE', `/machines/${id}/dial-readings/${readingId}`, readMachine, { version, command }),
   );
 }
 
 export function usePutBackReading(id: string) {
-  return useMachineMutation((readingId: string) =>
-    api('POST', `/machines/${id}/dial-readings/${readingId}/restore`, readMachine),
+  return useMachineCommand((readingId: string, command) =>
+    api('POST', `/machines/${id}/dial-readings/${readingId}/restore`, readMachine, { command }),
   );
 }
 
 export function useSupersedeReadings(id: string) {
-  return useMachineMutation((_all: 'all') =>
-    api('POST', `/machines/${id}/dial-readings/supersede`, readMachine),
+  return useMachineCommand((_all: 'all', command) =>
+    api('POST', `/machines/${id}/dial-readings/supersede`, readMachine, { command }),
   );
 }
 
-/** Settings that test beads proved, of all machines. */
-export const provenQuery = queryOptions({
-  queryKey: ['proven-settings'] as const,
+/** What test beads taught of every machine, by its id. */
+export const learningQuery = queryOptions({
+  queryKey: ['learning'] as const,
   queryFn: () =>
     api(
       'GET',
-      '/proven-settings',
-      readBy((contract) => contract.provenListSchema),
+      '/learning',
+      readBy((contract) => contract.shopLearningSchema),
     ),
 });
+
+/** Settings that test beads proved on a machine, the last first, a page at a time. */
+export function provenQuery(machineId: string) {
+  return infiniteQueryOptions({
+    queryKey: [...learningQuery.queryKey, 'proven', machineId] as const,
+    queryFn: ({ pageParam }) =>
+      api(
+        'GET',
+        `/machines/${machineId}/proven-settings?${new URLSearchParams({ limit: '20', ...(pageParam && { after: pageParam }) })}`,
+        readBy((contract) => contract.provenPageSchema),
+      ),
+    initialPageParam: '',
+    getNextPageParam: ({ next }) => next,
+  });
+}

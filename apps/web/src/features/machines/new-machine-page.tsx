@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';
 import { MachineForm } from './machine-form.tsx';
 import { useAddMachine } from './machines.queries.ts';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 /** A machine to be added, by hand or from a file. */
 export function NewMachinePage() {
@@ -9,10 +10,15 @@ export function NewMachinePage() {
   const navigate = useNavigate();
   return (
     <div className="grid grid-cols-1 gap-4">
-      <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1 className="text-2xl font-semibold">Add a machine</h1>
-        <ButtonLink to="/machines/from-file">Take one from a file</ButtonLink>
-      </div>
+      <PageTitle
+        actions={
+          <>
+            <ButtonLink to="/machines/from-file">Take one from a file</ButtonLink>
+          </>
+        }
+      >
+        Add a machine
+      </PageTitle>
       <MachineForm
         machine={undefined}
         saving={add.isPending}

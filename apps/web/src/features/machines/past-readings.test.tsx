@@ -5,13 +5,14 @@ import { Refusal, show } from '../../../test/show.tsx';
 import { PastReadings } from './past-readings.tsx';
 
 const PAST = 'GET /machines/tapped/past-readings';
+const UNDO = 'POST /events/*/undo';
 const CHANGE = 'PATCH /machines/tapped';
 const OLD: KeptPastReadings = {
   id: 'old',
   kind: 'volts',
   value: { kind: 'positions', positions: [{ name: '1', openV: 17 }, { name: '2' }] },
   readAt: '2026-03-01T08:00:00.000Z',
-  supersededAt: '2026-10-02T08:00:00.000Z',
+  until: '2026-10-02T08:00:00.000Z',
 };
 const ENTRY: KeptPastReadings = {
   id: 'entry',
@@ -28,13 +29,13 @@ const ENTRY: KeptPastReadings = {
     ],
   },
   readAt: null,
-  supersededAt: '2026-10-02T08:00:00.000Z',
+  until: '2026-10-02T08:00:00.000Z',
 };
 
 describe('readings that others took the place of', () => {
   it('are told with their days, count again at a press, and go back with undo', async () => {
     const { user, sent } = show(<PastReadings machine={TAPPED} kind="volts" />, {
-      answers: { [PAST]: [OLD, ENTRY], [CHANGE]: TAPPED },
+      answers: { [PAST]: [OLD, ENTRY], [CHANGE]: TAPPED, [UNDO]: {} },
     });
     await user.click(await screen.findByText('1 earlier set of readings is kept as history'));
     expect(screen.getByText('read 1 Mar 2026, until 2 Oct 2026')).toBeInTheDocument();
@@ -42,8 +43,11 @@ describe('readings that others took the place of', () => {
     await user.click(screen.getByRole('button', { name: 'Let these count again' }));
     expect(await screen.findByText('The earlier readings count again')).toBeInTheDocument();
     await user.click(screen.getByRole('button', { name: 'Undo' }));
-    const bodies = sent.filter(({ method }) => method === 'PATCH').map(({ body }) => body);
-    expect(bodies).toEqual([{ voltsControl: OLD.value }, { voltsControl: TAPPED.voltsControl }]);
+    const done = sent.filter(({ method }) => method !== 'GET');
+    expect(done).toMatchObject([
+      { method: 'PATCH', body: { voltsControl: OLD.value }, version: '"3"' },
+      { method: 'POST', path: '/events/*/undo' },
+    ]);
   });
 
   it('are those of one entry beside it', async () => {

@@ -2,13 +2,14 @@ import type { KeptMachine, KeptPastReadings, MachineChange } from '@hot-bead/con
 import { readingLines } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
-import { usePreferences } from '../../app/preferences.tsx';
-import type { Units } from '../../app/units.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import type { Units } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { entryPointText } from './entry-text.ts';
 import { pastReadingsQuery } from './machines.queries.ts';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 const day = (at: string): string => format(new Date(at), 'd MMM yyyy');
 
@@ -37,7 +38,7 @@ function Row({ past, onCountAgain, saving }: RowProps) {
     <li className="flex flex-wrap items-center justify-between gap-3 border-b border-line py-2 last:border-b-0">
       <div>
         <p className="font-medium">
-          {read}, until {day(past.supersededAt)}
+          {read}, until {day(past.until)}
         </p>
         <p className="text-sm text-ink-soft">{linesOf(past, units).join('; ')}</p>
       </div>
@@ -60,11 +61,7 @@ export function PastReadings({ machine, kind }: Props) {
   const toast = useToast();
   const past = (query.data ?? []).filter((readings) => readings.kind === kind);
   if (query.error) {
-    return (
-      <p role="alert" className="text-hot">
-        The earlier readings could not be loaded. {query.error.message}
-      </p>
-    );
+    return <Wrong>The earlier readings could not be loaded. {query.error.message}</Wrong>;
   }
   if (past.length === 0) return null;
   return (

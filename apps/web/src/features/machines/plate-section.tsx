@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { dutyPercent } from '@hot-bead/core';
+import { Section } from '../../ui/page/section.tsx';
 
 const DUTY_STEPS_A = [60, 90, 120, 150, 180, 220, 260, 300] as const;
 
@@ -14,10 +15,7 @@ export function PlateSection({ machine }: { readonly machine: KeptMachine }) {
   const { duty = [], mains } = machine;
   if (duty.length === 0 && !mains) return null;
   return (
-    <section aria-labelledby="plate" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="plate" className="text-lg font-semibold">
-        Minutes of arc in ten
-      </h2>
+    <Section id="plate" title="Minutes of arc in ten">
       {duty.length > 0 && (
         <table className="mt-2 w-full">
           <thead className="sr-only">
@@ -54,6 +52,6 @@ export function PlateSection({ machine }: { readonly machine: KeptMachine }) {
         {duty.length > 0 && 'From the plate, at 40 °C [IEC 60974-1, recalled]; between ratings our model. '}
         {mains && `On ${mains.volts} V behind ${mains.breakerA} A.`}
       </p>
-    </section>
+    </Section>
   );
 }

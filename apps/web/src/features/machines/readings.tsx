@@ -3,8 +3,8 @@ import { measuredSpeed, TWO_SIDED_95 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { RotateCcw, Trash2 } from 'lucide-react';
-import { usePreferences } from '../../app/preferences.tsx';
-import type { Units } from '../../app/units.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import type { Units } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { wireLengthText, withUnit } from '../units/index.ts';
@@ -14,6 +14,7 @@ import {
   useSupersedeReadings,
   useTakeOutReading,
 } from './machines.queries.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 const ICON_BUTTON = 'grid size-11 place-items-center text-ink-soft';
 
@@ -36,15 +37,15 @@ interface RowProps {
 
 function ReadingRow({ machine, reading }: RowProps) {
   const { units } = usePreferences();
-  const takeOut = useTakeOutReading(machine.id);
+  const takeOut = useTakeOutReading(machine);
   const putBack = usePutBackReading(machine.id);
   const toast = useToast();
   const { speedMPerMin, sdMPerMin } = measuredSpeed(reading);
-  const counts = reading.supersededAt === null;
+  const { counts } = reading;
   const knob = knobName(machine, reading.knob);
   const onTakeOut = (): void =>
     takeOut.mutate(reading.id, {
-      onSuccess: () => toast(`Reading at ${knob} taken out`, () => putBack.mutate(reading.id)),
+      onSuccess: (_machine, undo) => toast(`Reading at ${knob} taken out`, undo),
       onError: (error) => toast(`Not taken out. ${error.message}`),
     });
   const onPutBack = (): void =>
@@ -109,15 +110,11 @@ export function Readings({ machine }: { readonly machine: KeptMachine }) {
   const history = useQuery(dialHistoryQuery(machine.id));
   const supersede = useSupersedeReadings(machine.id);
   const toast = useToast();
-  const old = (history.data ?? []).filter((reading) => reading.supersededAt !== null);
+  const old = (history.data ?? []).filter((reading) => !reading.counts);
   return (
     <>
       <Table machine={machine} readings={machine.dialReadings} />
-      {history.error && (
-        <p role="alert" className="text-hot">
-          The earlier readings could not be loaded. {history.error.message}
-        </p>
-      )}
+      {history.error && <Wrong>The earlier readings could not be loaded. {history.error.message}</Wrong>}
       {old.length > 0 && (
         <details>
           <summary className="min-h-11 cursor-pointer content-center text-action">
@@ -130,7 +127,7 @@ export function Readings({ machine }: { readonly machine: KeptMachine }) {
         <Button
           onClick={() =>
             supersede.mutate('all', {
-              onSuccess: () => toast('A new calibration: the old readings are history'),
+              onSuccess: (_machine, undo) => toast('A new calibration: the old readings are history', undo),
               onError: (error) => toast(`Not begun. ${error.message}`),
             })
           }

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { retiredMachinesQuery, useRestoreMachine } from './machines.queries.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 /** Machines that were retired, each with its way back; nothing where there are none. */
 export function RetiredMachines() {
@@ -9,11 +10,7 @@ export function RetiredMachines() {
   const restore = useRestoreMachine();
   const toast = useToast();
   if (retired.error) {
-    return (
-      <p role="alert" className="text-hot">
-        The retired machines could not be loaded. {retired.error.message}
-      </p>
-    );
+    return <Wrong>The retired machines could not be loaded. {retired.error.message}</Wrong>;
   }
   if (!retired.data || retired.data.length === 0) return null;
   return (

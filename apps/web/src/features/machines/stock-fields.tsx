@@ -1,9 +1,10 @@
 import { Trash2 } from 'lucide-react';
 import { useFieldArray, useWatch } from 'react-hook-form';
 import { Button } from '../../ui/button.tsx';
-import { Field, SelectField } from '../../ui/field.tsx';
+import { Field, SelectField } from '../../ui/form/field.tsx';
 import { WireList } from '../wire-list/index.ts';
 import { type FormParts, messageOf, SIZES } from './form-parts.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 const ROLLS = [
   ['v-smooth', 'V, smooth'],
@@ -24,15 +25,6 @@ function Remove({ label, onRemove }: { readonly label: string; readonly onRemove
   );
 }
 
-function Wrong({ text }: { readonly text: string | undefined }) {
-  if (text === undefined) return null;
-  return (
-    <p role="alert" className="text-hot">
-      {text}
-    </p>
-  );
-}
-
 function DutyFields({ register, control, errors }: FormParts) {
   const { fields, append, remove } = useFieldArray({ control, name: 'duty' });
   return (
@@ -45,7 +37,7 @@ function DutyFields({ register, control, errors }: FormParts) {
           <Remove label={`Remove rating ${i + 1}`} onRemove={() => remove(i)} />
         </div>
       ))}
-      <Wrong text={messageOf(errors, 'duty')} />
+      <Wrong>{messageOf(errors, 'duty')}</Wrong>
       <Button className="justify-self-start" onClick={() => append({ currentA: '', percent: '' })}>
         Add a rating
       </Button>
@@ -74,7 +66,7 @@ function RollFields({ register, control, setValue, errors }: FormParts) {
           <Remove label={`Remove roll ${i + 1}`} onRemove={() => remove(i)} />
         </div>
       ))}
-      <Wrong text={messageOf(errors, 'rolls')} />
+      <Wrong>{messageOf(errors, 'rolls')}</Wrong>
       <Button
         className="justify-self-start"
         onClick={() => {
@@ -107,7 +99,7 @@ export function StockFields(parts: FormParts) {
             setValue('wiresKnown', next.length > 0);
           }}
         />
-        <Wrong text={messageOf(errors, 'wires')} />
+        <Wrong>{messageOf(errors, 'wires')}</Wrong>
       </fieldset>
     </div>
   );

@@ -8,8 +8,8 @@ import {
   type VoltsPosition,
 } from '@hot-bead/core';
 import { useState } from 'react';
-import { Field, SelectField } from '../../ui/field.tsx';
-import { MIND_BOX } from '../../ui/notices.tsx';
+import { Field, SelectField } from '../../ui/form/field.tsx';
+import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { numberOrText } from '../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';

@@ -1,7 +1,8 @@
-import { ContractError } from '@hot-bead/contract';
 import { type ReactNode, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
-import { Field } from '../../ui/field.tsx';
+import { Field } from '../../ui/form/field.tsx';
+import { sendChecked } from '../../ui/form/problems.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 import { numberOrText } from '../units/index.ts';
 
 interface ValueField {
@@ -27,16 +28,13 @@ export function ValuesForm<T>({ label, values, children, saving, check, onKeep }
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const save = (): void => {
-    try {
-      const checked = check(
-        Object.fromEntries(values.map(({ name }) => [name, numberOrText(texts[name] ?? '')])),
-      );
-      setProblems({});
-      onKeep(checked, (error) => (error ? setProblems({ root: error.message }) : setTexts({})));
-    } catch (error) {
-      if (!(error instanceof ContractError)) throw error;
-      setProblems(Object.fromEntries(error.problems.map(({ field, message }) => [field, message])));
-    }
+    setProblems({});
+    sendChecked({
+      check: () =>
+        check(Object.fromEntries(values.map(({ name }) => [name, numberOrText(texts[name] ?? '')]))),
+      send: (checked, onError) => onKeep(checked, (error) => (error ? onError(error) : setTexts({}))),
+      place: (found) => setProblems(Object.fromEntries(found.map(({ field, message }) => [field, message]))),
+    });
   };
   const named = new Set(values.map(({ name }) => name));
   const elsewhere = Object.entries(problems).filter(([name]) => !named.has(name));
@@ -66,9 +64,9 @@ export function ValuesForm<T>({ label, values, children, saving, check, onKeep }
         {saving ? 'Keeping…' : 'Keep it'}
       </Button>
       {elsewhere.map(([name, message]) => (
-        <p key={name} role="alert" className="w-full text-hot">
+        <Wrong key={name} className="w-full">
           {message}
-        </p>
+        </Wrong>
       ))}
     </form>
   );

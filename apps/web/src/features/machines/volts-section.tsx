@@ -3,6 +3,7 @@ import { ageText, calibratedAt } from './calibration-age.ts';
 import { PastReadings } from './past-readings.tsx';
 import { ShownVolts } from './shown-volts.tsx';
 import { Taps } from './taps.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 function Age({ machine }: { readonly machine: KeptMachine }) {
   const { volts } = calibratedAt(machine);
@@ -14,14 +15,11 @@ export function VoltsSection({ machine }: { readonly machine: KeptMachine }) {
   const control = machine.voltsControl;
   if (control?.kind !== 'positions' && control?.kind !== 'displayed') return null;
   return (
-    <section
+    <Section
       id="volts"
-      aria-labelledby="volts-heading"
-      className="grid scroll-mt-16 grid-cols-1 content-start gap-3 rounded-md border border-line bg-plate p-4"
+      title={control.kind === 'positions' ? 'What the taps give' : 'What the volts display is worth'}
+      className="grid grid-cols-1 content-start gap-3"
     >
-      <h2 id="volts-heading" className="text-lg font-semibold">
-        {control.kind === 'positions' ? 'What the taps give' : 'What the volts display is worth'}
-      </h2>
       {control.kind === 'positions' ? (
         <Taps machine={machine} control={control} />
       ) : (
@@ -29,6 +27,6 @@ export function VoltsSection({ machine }: { readonly machine: KeptMachine }) {
       )}
       <Age machine={machine} />
       <PastReadings machine={machine} kind="volts" />
-    </section>
+    </Section>
   );
 }

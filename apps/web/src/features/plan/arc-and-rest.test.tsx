@@ -1,24 +1,13 @@
 import type { Job } from '@hot-bead/contract';
 import type { QuickWork } from '@hot-bead/core';
 import { screen } from '@testing-library/react';
+import { jobOf } from '../../../test/jobs.ts';
 import { SHOWN, TAPPED } from '../../../test/machines.ts';
 import { planOf } from '../../../test/plans.ts';
 import { show } from '../../../test/show.tsx';
 import { ArcAndRest } from './arc-and-rest.tsx';
 
-function jobWith(work: QuickWork): Job {
-  return {
-    id: 'j',
-    title: '',
-    line: '',
-    work,
-    own: {},
-    beadCount: 0,
-    acknowledged: [],
-    createdAt: '',
-    updatedAt: '',
-  };
-}
+const jobWith = (work: QuickWork): Job => jobOf({ work });
 
 const planWith = (seamMm?: number) => planOf({ seamMm }, { machine: TAPPED });
 const seam = () => screen.getByLabelText('Seam to weld, in any unit');

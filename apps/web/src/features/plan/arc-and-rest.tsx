@@ -1,11 +1,12 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
 import { measuredLength, type PlannedSetup, SEAM_RANGE_MM } from '@hot-bead/core';
 import { useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
-import { Field } from '../../ui/field.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { Field } from '../../ui/form/field.tsx';
 import { useChangeJob } from '../jobs/index.ts';
 import { withSeam } from './work-changes.ts';
 import { dutyOf, mainsText, seamText } from './duty-text.ts';
+import { Section } from '../../ui/page/section.tsx';
 
 interface Props {
   readonly job: Job;
@@ -65,10 +66,7 @@ export function ArcAndRest({ job, plan, machine }: Props) {
   if (!machine || (!duty && mains === undefined)) return null;
   const { passes } = plan.bead;
   return (
-    <section aria-labelledby="arc-and-rest" className="grid gap-3 rounded-md border border-line bg-plate p-4">
-      <h2 id="arc-and-rest" className="text-lg font-semibold">
-        Arc and rest on {machine.name}
-      </h2>
+    <Section id="arc-and-rest" title={<>Arc and rest on {machine.name}</>} className="grid gap-3">
       {duty && (
         <>
           <p>
@@ -98,6 +96,6 @@ export function ArcAndRest({ job, plan, machine }: Props) {
           </span>
         </p>
       )}
-    </section>
+    </Section>
   );
 }

@@ -3,7 +3,7 @@ import { isNewSetting, MODE_NAME, type PlannedSetup, RUN_ROLE_NAME } from '@hot-
 import { Maximize2, X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
 import { ICON_BUTTON } from './job-actions.tsx';

@@ -3,6 +3,8 @@ import { type Caution, type CautionLevel, sourceText } from '@hot-bead/core';
 import { format } from 'date-fns';
 import { Button } from '../../ui/button.tsx';
 import { useAcknowledge } from '../jobs/index.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 const LEVEL: Readonly<
   Record<CautionLevel, { readonly sign: string; readonly word: string; readonly box: string }>
@@ -43,11 +45,7 @@ function StopCaution({ caution, job }: { readonly caution: Caution; readonly job
     >
       <div className="min-w-0 flex-1 basis-80">
         <CautionText caution={caution} />
-        {acknowledge.error && (
-          <p role="alert" className="text-hot">
-            {acknowledge.error.message}
-          </p>
-        )}
+        {acknowledge.error && <Wrong>{acknowledge.error.message}</Wrong>}
       </div>
       {at === undefined ? (
         <Button
@@ -86,10 +84,7 @@ export function StopCautions({
 /** All other cautions of the plan, gravest first. */
 export function Cautions({ cautions }: { readonly cautions: readonly Caution[] }) {
   return (
-    <section aria-labelledby="cautions" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="cautions" className="mb-2 text-lg font-semibold">
-        Cautions
-      </h2>
+    <Section id="cautions" title="Cautions" className="[&>h2]:mb-2">
       <ul className="grid gap-2">
         {cautions
           .filter((caution) => caution.level !== 'stop')
@@ -99,6 +94,6 @@ export function Cautions({ cautions }: { readonly cautions: readonly Caution[] }
             </li>
           ))}
       </ul>
-    </section>
+    </Section>
   );
 }

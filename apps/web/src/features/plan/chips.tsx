@@ -5,6 +5,7 @@ import { useChangeJob } from '../jobs/index.ts';
 import type { ChipGroupProps } from './option-chip.tsx';
 import { ResourceChips } from './resource-chips.tsx';
 import { WorkChips } from './work-chips.tsx';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 interface Props extends Omit<ChipGroupProps, 'set'> {
   /** What can be done with the job as a whole, at the end of the row. */
@@ -32,11 +33,7 @@ export function Chips({ actions, ...group }: Props) {
         </button>
         {actions}
       </div>
-      {change.error && (
-        <p role="alert" className="mt-2 text-hot">
-          {change.error.message} The change was taken back.
-        </p>
-      )}
+      {change.error && <Wrong className="mt-2">{change.error.message} The change was taken back.</Wrong>}
     </section>
   );
 }

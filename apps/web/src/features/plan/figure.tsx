@@ -1,8 +1,9 @@
 import { held, type Span } from '@hot-bead/core';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { figureOf, numberOrText, type Quantity, rangeText, shownAs } from '../units/index.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 interface Props {
   readonly name: string;
@@ -81,11 +82,7 @@ function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
         className="figure-text shrink-0 rounded-md border-b-2 border-transparent bg-transparent text-[48px] leading-none hover:border-line-strong focus:border-action aria-invalid:border-hot max-md:text-[40px]"
         style={{ width: `${fieldWidthEm(shown)}em` }}
       />
-      {wrong !== undefined && (
-        <span role="alert" className="text-sm text-hot">
-          {wrong}
-        </span>
-      )}
+      <Wrong className="text-sm">{wrong}</Wrong>
     </>
   );
 }

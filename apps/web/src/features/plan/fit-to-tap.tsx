@@ -1,6 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import type { PlannedSetup } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { fitToPosition } from '../machine-terms/index.ts';
 import { withUnit } from '../units/index.ts';
 

@@ -1,4 +1,3 @@
 export { unreadStops } from './cautions.tsx';
 export { dutyText } from './duty-text.ts';
-export { standingMarks } from './stations.ts';
 export { useSetup, useShop } from './use-setup.ts';

@@ -4,7 +4,7 @@ import { Columns2, Copy, Printer, Rows3 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useToast } from '../../ui/toasts.tsx';
-import { useDuplicateJob, useRemoveJob } from '../jobs/index.ts';
+import { useDuplicateJob } from '../jobs/index.ts';
 import { AtTheMachine } from './at-the-machine.tsx';
 
 export const ICON_BUTTON =
@@ -36,15 +36,14 @@ function IconLink({
 /** What can be done with the job as a whole: show it large, duplicate, compare, print. */
 export function JobActions({ job, title, setup, machine }: Props) {
   const duplicate = useDuplicateJob();
-  const remove = useRemoveJob();
   const navigate = useNavigate();
   const toast = useToast();
   const onDuplicate = (): void =>
     duplicate.mutate(job.id, {
-      onSuccess: (copy) => {
+      onSuccess: (copy, undo) => {
         void navigate(`/jobs/${copy.id}`);
         toast('Duplicated: this is the copy', () => {
-          remove.mutate(copy.id);
+          undo();
           void navigate(`/jobs/${job.id}`);
         });
       },

@@ -3,6 +3,7 @@ import type { OtherWay } from '@hot-bead/core';
 import { useChangeJob } from '../jobs/index.ts';
 import { Button } from '../../ui/button.tsx';
 import { withWayMode } from './work-changes.ts';
+import { Section } from '../../ui/page/section.tsx';
 
 const MARK = { chosen: '●', open: '○', closed: '×' } as const;
 const WORD = { chosen: 'chosen', open: 'would do', closed: 'not here' } as const;
@@ -13,10 +14,7 @@ export function OtherWays({ job, ways }: { readonly job: Job; readonly ways: rea
   const own = ways.filter((way) => way.code !== 'way-wrong-for-metal');
   const foreign = ways.filter((way) => way.code === 'way-wrong-for-metal');
   return (
-    <section aria-labelledby="ways" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="ways" className="text-lg font-semibold">
-        Other ways for this work
-      </h2>
+    <Section id="ways" title="Other ways for this work">
       <ul className="mt-1">
         {own.map((way) => (
           <li
@@ -45,6 +43,6 @@ export function OtherWays({ job, ways }: { readonly job: Job; readonly ways: rea
           Not for this metal: {[...new Set(foreign.map((way) => way.name))].join('; ')}.
         </p>
       )}
-    </section>
+    </Section>
   );
 }

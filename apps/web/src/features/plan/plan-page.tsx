@@ -1,17 +1,19 @@
 import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
-import { type PlannedSetup, workTitle } from '@hot-bead/core';
+import { type PlannedSetup, type StationId, stationsOf, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import type { PathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
-import { testBeadListQuery } from '../dial-in/index.ts';
+import { testBeadListQuery } from '../test-beads/index.ts';
 import { useJob } from '../jobs/index.ts';
+import { withUnit } from '../units/index.ts';
 import { WindowChart } from '../window-chart/index.ts';
 import { ArcAndRest } from './arc-and-rest.tsx';
 import { Cautions, StopCautions } from './cautions.tsx';
 import { Chips } from './chips.tsx';
 import { JobActions } from './job-actions.tsx';
+import { MachineRetired } from './machine-retired.tsx';
 import { OtherWays } from './other-ways.tsx';
 import { Refusal, ThicknessNeeded } from './refusal.tsx';
 import { Runs } from './runs.tsx';
@@ -20,7 +22,6 @@ import { Secondary } from './secondary.tsx';
 import { SetThese } from './set-these.tsx';
 import { SetupCard } from './setup-card.tsx';
 import { StationDetail } from './station-detail.tsx';
-import { type StationId, stationsOf } from './stations.ts';
 import { TechniqueCard } from './technique.tsx';
 import { useSetup } from './use-setup.ts';
 import { Why } from './why.tsx';
@@ -82,7 +83,7 @@ function Planned(now: PlannedProps) {
   const [stationId, setStationId] = useState<StationId>('leads');
   const { units } = usePreferences();
   const { data: beads = NO_BEADS } = useQuery(testBeadListQuery(job.id));
-  const stations = stationsOf(plan, machine, units);
+  const stations = stationsOf(plan, machine, (lPerMin) => withUnit('gasFlow', lPerMin, units));
   const station = stations.find(({ id }) => id === stationId) ?? stations[0];
   return (
     <>
@@ -124,7 +125,8 @@ export function PlanPage() {
         machines={machines}
         actions={<JobActions job={job} title={title} setup={setup} machine={machine} />}
       />
-      {setup === undefined && <ThicknessNeeded job={job} />}
+      {complete === undefined && <ThicknessNeeded job={job} />}
+      {complete && !setup && job.machine && <MachineRetired machine={job.machine} />}
       {setup?.status === 'refused' && (
         <>
           <Refusal setup={setup} />

@@ -1,15 +1,16 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
+import { jobOf } from '../../../test/jobs.ts';
 import { planOf } from '../../../test/plans.ts';
 import type { Caution, PlannedSetup } from '@hot-bead/core';
-import { METRIC } from '../../app/units.ts';
 import { pathWords } from '../../drawing/station-symbol.tsx';
 import { readAt, unreadStops } from './cautions.tsx';
 import { dutyOf, dutyText, mainsText, minutesText, seamText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
-import { stationsOf } from './stations.ts';
 
 const TOM: KeptMachine = {
   id: 'tom',
+  version: 1,
+  retired: false,
   name: 'Tom',
   kind: 'transformer',
   loadedWireClass: 'ER70S-6',
@@ -70,9 +71,11 @@ describe('what the machine taught', () => {
 
   it('is said with how many settings it rests on, and whether the plan follows it', () => {
     expect(learnedText(taught(-0.8), TOM)).toBe(
-      'Tom wanted 0.8 V less than the book, from 1 setting: followed',
+      'Tom wanted 0.8 V (± 1.0 V) less than the book, from 1 proven setting: followed',
     );
-    expect(learnedText(taught(0.9, 2), TOM)).toContain('0.9 V more than the book, from 2 settings');
+    expect(learnedText(taught(0.9, 2), TOM)).toContain(
+      '0.9 V (± 1.0 V) more than the book, from 2 proven settings',
+    );
     expect(learnedText(taught(-0.8, 1, { own: { volts: 18 } }), TOM)).toContain('your own volts stand');
     const kept = taught(-0.8);
     const learned = kept.learned && { ...kept.learned, followed: false };
@@ -84,47 +87,6 @@ describe('what the machine taught', () => {
 });
 
 describe('the stations', () => {
-  it('say whether the machine has the roll, and how its leads are swapped', () => {
-    const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
-    const of = (machine: KeptMachine) =>
-      Object.fromEntries(stationsOf(setup, machine, METRIC).map((station) => [station.id, station]));
-    expect(of(TOM).rolls).toMatchObject({ mark: 'unknown' });
-    const without = of({ ...TOM, rolls: [{ form: 'v-smooth', grooveMm: 1.0 }] });
-    expect(without.rolls).toMatchObject({ mark: 'change' });
-    expect(without.rolls?.check).toContain('Tom has no such roll');
-    expect(of({ ...TOM, rolls: [{ form: 'v-smooth', grooveMm: 0.8 }] }).rolls?.check).toContain('Tom has it');
-    const swaps = (['sockets', 'links', 'switch', 'fixed'] as const).map(
-      (polarityChange) => of({ ...TOM, polarityChange }).leads?.check,
-    );
-    expect(new Set(swaps).size).toBe(4);
-    expect(swaps[1]).toContain('links');
-  });
-
-  const marks = (setup: PlannedSetup, machine?: KeptMachine): Record<string, string> =>
-    Object.fromEntries(stationsOf(setup, machine, METRIC).map(({ id, mark }) => [id, mark]));
-
-  it('are marked by what stands on the machine', () => {
-    const resources = { wireDiameterMm: 0.8, gas: 'ar-co2-18' } as const;
-    expect(marks(planOf({}, resources), TOM)).toMatchObject({
-      leads: 'fitted',
-      spool: 'fitted',
-      gas: 'fitted',
-    });
-    expect(marks(planOf({}, { way: 'self-shielded' }), TOM)).toMatchObject({
-      leads: 'change',
-      spool: 'change',
-      gas: 'change',
-    });
-    expect(marks(planOf())).toMatchObject({ leads: 'unknown', spool: 'unknown', gas: 'unknown' });
-  });
-
-  it('say what to do with the gas when there is none', () => {
-    const gas = stationsOf(planOf({}, { way: 'self-shielded' }), undefined, METRIC).find(
-      ({ id }) => id === 'gas',
-    );
-    expect(gas).toMatchObject({ short: 'none', fit: 'No gas: close the cylinder' });
-  });
-
   it('are put in words for those who do not see the drawing', () => {
     const form = {
       gunLead: '−',
@@ -146,17 +108,7 @@ describe('stop cautions', () => {
     source: { kind: 'handbook' },
   };
   const arc: Caution = { code: 'arc', level: 'note', text: 'Hood.', source: { kind: 'handbook' } };
-  const job = (acknowledged: Job['acknowledged']): Job => ({
-    id: 'j',
-    title: '',
-    line: '',
-    work: {},
-    own: {},
-    beadCount: 0,
-    acknowledged,
-    createdAt: '',
-    updatedAt: '',
-  });
+  const job = (acknowledged: Job['acknowledged']): Job => jobOf({ acknowledged });
 
   it('count as read only in the words they have now', () => {
     const read = { code: 'zinc-coating', text: 'Strip it.', at: '2026-01-01T10:00:00.000Z' };

@@ -1,6 +1,6 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
 import type { PlannedSetup } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useTakeSetting } from '../jobs/index.ts';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';

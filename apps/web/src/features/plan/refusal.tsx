@@ -1,10 +1,10 @@
 import type { Job } from '@hot-bead/contract';
 import { parseQuickLine, type RefusedSetup } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { usePreferences } from '../../app/preferences.tsx';
-import { bareLengthUnit } from '../../app/units.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { bareLengthUnit } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
-import { Notice } from '../../ui/notices.tsx';
+import { Notice } from '../../ui/page/notices.tsx';
 import { useChangeJob } from '../jobs/index.ts';
 import { machineListQuery } from '../machines/index.ts';
 
@@ -38,8 +38,7 @@ export function ThicknessNeeded({ job }: { readonly job: Job }) {
   const context = { unit: bareLengthUnit(units), machineNames };
   const question = parseQuickLine(job.line, context).questions.find((q) => q.slot === 'thicknessMm');
   const answer = (line: string): void => {
-    const { work } = parseQuickLine(line, context);
-    change.mutate({ line, work: { ...job.work, ...work } });
+    change.mutate({ line, unit: context.unit });
   };
   return (
     <Notice

@@ -6,10 +6,11 @@ import {
   RUN_ROLE_NAME,
   WAY_NAME,
 } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
-import type { Units } from '../../app/units.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import type { Units } from '../../preferences/units.ts';
 import { wireSizeText, withUnit } from '../units/index.ts';
 import { JointView } from './technique-drawings.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 /** Runs that are laid alike, one after the other. */
 export interface RunGroup {
@@ -96,10 +97,10 @@ export function Runs({ plan }: { readonly plan: PlannedSetup }) {
   if (runs.length < 2) return null;
   const { interpassMostC } = fitUp;
   return (
-    <section aria-labelledby="runs" className="scroll-mt-16 rounded-md border border-line bg-plate p-4">
-      <h2 id="runs" className="text-lg font-semibold">
-        {runs.length} runs{fitUp.sides === 2 && plan.bead.legMm !== undefined ? ' a side' : ''}
-      </h2>
+    <Section
+      id="runs"
+      title={`${runs.length} runs${fitUp.sides === 2 && plan.bead.legMm !== undefined ? ' a side' : ''}`}
+    >
       <div className="mt-2 grid gap-4 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
         <div>
           <JointView plan={plan} tall />
@@ -118,6 +119,6 @@ export function Runs({ plan }: { readonly plan: PlannedSetup }) {
         Heat input by mean volts and mean current, 0.8 of it in the work [EN 1011-1, recalled]; the division
         into runs is our model.
       </p>
-    </section>
+    </Section>
   );
 }

@@ -1,7 +1,8 @@
 import { type PlannedSetup, SCHOOL_TABLE, sourceText } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { SchoolChoice } from '../shop/index.ts';
 import { withUnit } from '../units/index.ts';
+import { Section } from '../../ui/page/section.tsx';
 
 function SpeedSchools({ plan }: { readonly plan: PlannedSetup }) {
   const { units } = usePreferences();
@@ -33,26 +34,20 @@ export function Schools({ plan }: { readonly plan: PlannedSetup }) {
   const touched = SCHOOL_TABLE.filter((school) => plan.schoolsTouched.includes(school.id));
   if (touched.length === 0) return null;
   return (
-    <section aria-labelledby="schools" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="schools" className="text-lg font-semibold">
-        Where the trade disagrees
-      </h2>
+    <Section id="schools" title="Where the trade disagrees">
       <p className="text-sm text-ink-soft">Your choice is remembered for the shop.</p>
       <SpeedSchools plan={plan} />
       {touched.map((school) => (
         <SchoolChoice key={school.id} school={school} />
       ))}
-    </section>
+    </Section>
   );
 }
 
 /** Every reason of the plan with its source. */
 export function EveryReason({ plan }: { readonly plan: PlannedSetup }) {
   return (
-    <section aria-labelledby="reasons" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="reasons" className="text-lg font-semibold">
-        Every reason
-      </h2>
+    <Section id="reasons" title="Every reason">
       <ul className="mt-1 grid gap-1.5 text-[15px]">
         {plan.reasons.map((reason) => (
           <li key={reason.item + reason.text}>
@@ -60,6 +55,6 @@ export function EveryReason({ plan }: { readonly plan: PlannedSetup }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Section>
   );
 }

@@ -1,4 +1,5 @@
 import { type Machine, type PlannedSetup, sourceText } from '@hot-bead/core';
+import { Section } from '../../ui/page/section.tsx';
 
 interface Props {
   readonly plan: PlannedSetup;
@@ -9,10 +10,10 @@ interface Props {
 export function Secondary({ plan, machine }: Props) {
   const known = machine?.features !== undefined;
   return (
-    <section aria-labelledby="secondary" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="secondary" className="text-lg font-semibold">
-        {known ? `Other settings on ${machine.name}` : 'Other settings, where your machine has them'}
-      </h2>
+    <Section
+      id="secondary"
+      title={known ? `Other settings on ${machine.name}` : 'Other settings, where your machine has them'}
+    >
       {plan.secondary.length === 0 ? (
         <p className="mt-1">{machine?.name ?? 'This machine'} has none of them for this work.</p>
       ) : (
@@ -33,6 +34,6 @@ export function Secondary({ plan, machine }: Props) {
           ))}
         </dl>
       )}
-    </section>
+    </Section>
   );
 }

@@ -8,11 +8,11 @@ import {
   type PlannedSetup,
 } from '@hot-bead/core';
 import { useEffect, useRef, useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
-import type { Units } from '../../app/units.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import type { Units } from '../../preferences/units.ts';
 import { useChangeJob } from '../jobs/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs, withUnit } from '../units/index.ts';
-import { MeasureIt, voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
+import { InItsTerms } from '../machine-terms/index.ts';
 import { dutyText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
 import { Figure } from './figure.tsx';
@@ -135,7 +135,7 @@ export function SetThese({ job, plan, machine }: Props) {
           name="Wire speed"
           quantity="wireFeedSpeed"
           span={plan.wireFeedSpeedMPerMin}
-          beneath={<MeasureIt machine={machine} text={wireBeneath(plan, machine, units)} anchor="dial" />}
+          beneath={<InItsTerms plan={plan} machine={machine} of="wire" />}
           own={job.own.wireFeedSpeedMPerMin !== undefined}
           step={step('wireFeedSpeed', units.wireFeedSpeed === 'in/min' ? 5 : 0.1)}
           range={OWN_WIRE_SPEED_RANGE_M_PER_MIN}
@@ -147,7 +147,7 @@ export function SetThese({ job, plan, machine }: Props) {
           span={plan.volts}
           beneath={
             <>
-              <MeasureIt machine={machine} text={voltsBeneath(plan, machine)} anchor="volts" />
+              <InItsTerms plan={plan} machine={machine} of="volts" />
               <FitToTap plan={plan} machine={machine} onTake={setter('wireFeedSpeedMPerMin')} />
             </>
           }

@@ -1,10 +1,11 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { MODE_NAME, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core';
 import { createPortal } from 'react-dom';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 import { numbersText, runGroups } from './runs.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 interface Props {
   readonly plan: PlannedSetup;
@@ -42,10 +43,10 @@ export function SetupCard({ plan, title, machine }: Props) {
   ] as const;
   return createPortal(
     <div className="setup-card hidden print:block" aria-hidden="true">
-      <h1 className="text-2xl font-semibold">
+      <PageTitle>
         {title}
         {machine && `, ${machine.name}`}
-      </h1>
+      </PageTitle>
       <table className="mt-3 w-full">
         <tbody>
           {numbers.map(([name, quantity, span]) => (

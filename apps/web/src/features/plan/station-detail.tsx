@@ -1,5 +1,4 @@
-import { sourceText } from '@hot-bead/core';
-import type { Station } from './stations.ts';
+import { sourceText, type Station } from '@hot-bead/core';
 
 /** One station: what to fit, why, how to check it, and what happens when it is wrong. */
 export function StationDetail({ station }: { readonly station: Station }) {

@@ -1,7 +1,8 @@
 import { type PlannedSetup, POSITION_NAME } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { rangeText, withUnit } from '../units/index.ts';
 import { GunView, JointView, SeamView } from './technique-drawings.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 /** How to hold the gun and set the joint, drawn, with pauses, tacks, preheat and cleaning. */
 export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
@@ -47,10 +48,7 @@ export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
     ['clean', fitUp.preparation.join(' ')],
   ];
   return (
-    <section aria-labelledby="technique" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="technique" className="text-lg font-semibold">
-        Joint and hand, {POSITION_NAME[plan.work.position]}
-      </h2>
+    <Section id="technique" title={<>Joint and hand, {POSITION_NAME[plan.work.position]}</>}>
       <div className="grid gap-2 sm:grid-cols-2">
         <JointView plan={plan} />
         <GunView plan={plan} />
@@ -66,6 +64,6 @@ export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
           ),
         )}
       </dl>
-    </section>
+    </Section>
   );
 }

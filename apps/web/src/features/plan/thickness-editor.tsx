@@ -8,8 +8,8 @@ import {
   type ThicknessChoice,
 } from '@hot-bead/core';
 import { type FormEvent, useId, useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
-import { bareLengthUnit } from '../../app/units.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { bareLengthUnit } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 
 interface Props {

@@ -1,4 +1,4 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { Job, KeptMachine, ShopLearning } from '@hot-bead/contract';
 import {
   completeWork,
   type CompletedWork,
@@ -10,39 +10,55 @@ import {
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { machineListQuery, provenQuery } from '../machines/index.ts';
+import { learningQuery, machineListQuery } from '../machines/index.ts';
 import { shopQuery } from '../shop/index.ts';
 
-const NO_MACHINES: readonly Machine[] = [];
+const NO_MACHINES: readonly KeptMachine[] = [];
 
 export interface JobSetup {
   /** The complete work, and what of it is assumed; undefined while the job has no thickness. */
   readonly complete: CompletedWork | undefined;
+  /** Undefined while the job has no thickness, and while its machine is retired. */
   readonly setup: Setup | undefined;
   readonly machines: readonly Machine[];
   /** The machine the job names, as it stands. */
   readonly machine: KeptMachine | undefined;
 }
 
+function learningByName(machines: readonly KeptMachine[], learning: ShopLearning): Shop['learning'] {
+  return Object.fromEntries(
+    machines.flatMap(({ id, name }) => {
+      const learned = learning[id];
+      return learned ? [[name, learned] as const] : [];
+    }),
+  );
+}
+
 /** The shop as the planner takes it: machines, schools, shelf, and what beads proved. */
 export function useShop(): Shop {
   const { data: machines = NO_MACHINES } = useQuery(machineListQuery);
   const { data: shop } = useQuery(shopQuery);
-  const { data: proven } = useQuery(provenQuery);
+  const { data: learning } = useQuery(learningQuery);
   return useMemo(
-    () => ({ machines, schools: shop?.schools, shelf: shop?.shelf ?? undefined, proven }),
-    [machines, shop, proven],
+    () => ({
+      machines,
+      schools: shop?.schools,
+      shelf: shop?.shelf ?? undefined,
+      learning: learning && learningByName(machines, learning),
+    }),
+    [machines, shop, learning],
   );
 }
 
 /** The job's plan, computed here and now: a change repaints at once, without waiting for the server. */
-export function useSetup(job: Pick<Job, 'work' | 'own'>): JobSetup {
+export function useSetup(job: Pick<Job, 'work' | 'own' | 'machine'>): JobSetup {
   const shop = useShop();
   const { data: kept } = useQuery(machineListQuery);
   return useMemo(() => {
     const complete = completeWork(job.work);
     const resources = resourcesOf(job.work, shop);
-    const setup = complete && planSetup(complete.work, resources, job.own);
+    const isRetired = job.machine?.retired === true && job.machine.name === job.work.machineName;
+    const setup = isRetired ? undefined : complete && planSetup(complete.work, resources, job.own);
     return {
       complete,
       setup,

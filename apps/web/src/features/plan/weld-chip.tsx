@@ -1,12 +1,13 @@
 import type { QuickWork } from '@hot-bead/core';
 import { type FormEvent, useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
-import { Field } from '../../ui/field.tsx';
+import { Field } from '../../ui/form/field.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
 import type { ChipGroupProps } from './option-chip.tsx';
 import { readWeld, WELD_FIELDS, weldChipText, type WeldProblems, weldTexts } from './weld-fields.ts';
+import { CheckField } from '../../ui/form/check-field.tsx';
 
 const SIDES = [
   { value: 'open', label: 'as it needs' },
@@ -69,15 +70,13 @@ function WeldForm({ work, onSave }: FormProps) {
         />
       </div>
       {TICKS.map(([slot, label]) => (
-        <label key={slot} className="flex min-h-11 items-center gap-2 text-[15px]">
-          <input
-            type="checkbox"
-            checked={draft[slot] === true}
-            onChange={(event) => setDraft(withTick(draft, slot, event.target.checked))}
-            className="size-5 accent-action"
-          />
+        <CheckField
+          key={slot}
+          checked={draft[slot] === true}
+          onCheck={(checked) => setDraft(withTick(draft, slot, checked))}
+        >
           {label}
-        </label>
+        </CheckField>
       ))}
       <Button type="submit" tone="main" className="col-span-2">
         Set the weld

@@ -1,6 +1,7 @@
 import { type DemandRow, type PlannedSetup, sourceText } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { wireSizeText, withUnit } from '../units/index.ts';
+import { Section } from '../../ui/page/section.tsx';
 
 const ROW_WORD: Readonly<Record<DemandRow['kind'], string>> = {
   reference: '',
@@ -19,10 +20,7 @@ export function Why({ plan }: { readonly plan: PlannedSetup }) {
   const { units } = usePreferences();
   const most = Math.max(...plan.demand.map((row) => row.currentA));
   return (
-    <section aria-labelledby="why" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="why" className="label-text">
-        Why these numbers: the current
-      </h2>
+    <Section id="why" title="Why these numbers: the current" quiet>
       <table className="mt-1 w-full text-[15px]">
         <thead className="sr-only">
           <tr>
@@ -59,6 +57,6 @@ export function Why({ plan }: { readonly plan: PlannedSetup }) {
         {plan.currentA.start.toFixed(0)} A melts {wireSizeText(plan.wire.diameterMm)} wire at{' '}
         {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}. {plan.limits.text}
       </p>
-    </section>
+    </Section>
   );
 }

@@ -8,8 +8,8 @@ import {
   SURFACE_NAME,
   USUAL_WORK,
 } from '@hot-bead/core';
-import { usePreferences } from '../../app/preferences.tsx';
-import { CheckList } from '../../ui/check-list.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { CheckList } from '../../ui/form/check-list.tsx';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
 import { OptionList } from '../../ui/option-list.tsx';
 import { thicknessText } from '../units/index.ts';

@@ -8,13 +8,14 @@ import {
   type TimedReading,
 } from '@hot-bead/core';
 import { useCallback, useMemo, useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { DialChart, DialDoubts, ReadingForm } from '../machines/reading/index.ts';
 import { withUnit } from '../units/index.ts';
 import { Tape } from './tape.tsx';
 import { practiceVerdict } from './verdict.ts';
+import { Section } from '../../ui/page/section.tsx';
 
 const CONTROL = { kind: 'knob', min: PRACTICE_KNOB[0], max: PRACTICE_KNOB[1] } as const;
 
@@ -90,13 +91,7 @@ export function PracticeDial({ feeder, random, shown }: Props) {
   const dial = useMemo(() => dialOf(readings), [readings]);
   const truth = useCallback((knob: number) => practiceSpeed(feeder, knob), [feeder]);
   return (
-    <section
-      aria-labelledby="practice-dial"
-      className="grid grid-cols-1 gap-4 rounded-md border border-line bg-plate p-4"
-    >
-      <h2 id="practice-dial" className="text-lg font-semibold">
-        Find its dial
-      </h2>
+    <Section id="practice-dial" title="Find its dial" className="grid grid-cols-1 gap-4">
       <div className="grid grid-cols-1 gap-4 md:grid-cols-2">
         <ReadingForm
           key={readings.length}
@@ -135,6 +130,6 @@ export function PracticeDial({ feeder, random, shown }: Props) {
           </ul>
         </div>
       </div>
-    </section>
+    </Section>
   );
 }

@@ -7,9 +7,11 @@ import {
   practiceFlow,
 } from '@hot-bead/core';
 import { useId, useState } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';
+import { CheckField } from '../../ui/form/check-field.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 const GASES = COMMON_GASES.filter((id) => id !== 'none').map((id) => [id, gasOf(id).name] as const);
 const SCALE_MOST_L_PER_MIN = 30;
@@ -64,26 +66,18 @@ export function PracticeGauge({
   const flow = practiceFlow(feeder, { turns, trigger }, gasOf(gas));
   const off = flow.trueLPerMin - WANTED_L_PER_MIN;
   return (
-    <section
-      aria-labelledby="practice-gauge"
-      className="grid content-start gap-3 rounded-md border border-line bg-plate p-4"
+    <Section
+      id="practice-gauge"
+      title={<>Set its gas: {withUnit('gasFlow', WANTED_L_PER_MIN, units)}</>}
+      className="grid content-start gap-3"
     >
-      <h2 id="practice-gauge" className="text-lg font-semibold">
-        Set its gas: {withUnit('gasFlow', WANTED_L_PER_MIN, units)}
-      </h2>
       <Pick<GasId> label="Gas" value={gas} options={GASES} onPick={setGas} />
       <div className="flex flex-wrap items-center gap-6">
         <FloatTube meterLPerMin={flow.meterLPerMin} />
         <div className="grid flex-1 basis-48 gap-3">
-          <label className="flex min-h-14 items-center gap-3 rounded-md border border-line-strong px-3">
-            <input
-              type="checkbox"
-              checked={trigger}
-              onChange={(event) => setTrigger(event.target.checked)}
-              className="size-6 accent-action"
-            />
+          <CheckField checked={trigger} onCheck={setTrigger}>
             trigger held, roll pressure off
-          </label>
+          </CheckField>
           <label htmlFor={id} className="label-text">
             Valve, {turns.toFixed(1)} turns
           </label>
@@ -109,6 +103,6 @@ export function PracticeGauge({
               : `too ${off > 0 ? 'much' : 'little'}. The scale is argon’s: read it for this gas.`}
         </p>
       )}
-    </section>
+    </Section>
   );
 }

@@ -2,6 +2,7 @@ import { type PracticeFeeder, positionVolts, practiceVolts, type VoltsPosition }
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Pick } from '../../ui/pick.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 interface Props {
   readonly feeder: PracticeFeeder;
@@ -81,13 +82,7 @@ export function PracticeMeter({ feeder, random, shown }: Props) {
     setReads([...reads, { tap: tapRead, currentA, volts }]);
   };
   return (
-    <section
-      aria-labelledby="practice-meter"
-      className="grid content-start gap-3 rounded-md border border-line bg-plate p-4"
-    >
-      <h2 id="practice-meter" className="text-lg font-semibold">
-        Find its taps
-      </h2>
+    <Section id="practice-meter" title="Find its taps" className="grid content-start gap-3">
       <div className="flex flex-wrap items-end gap-3">
         <Pick
           label="Tap"
@@ -119,6 +114,6 @@ export function PracticeMeter({ feeder, random, shown }: Props) {
         </tbody>
       </table>
       {shown && <p>It droops by {feeder.droopVPer100A.toFixed(1)} V for each 100 A.</p>}
-    </section>
+    </Section>
   );
 }

@@ -2,10 +2,11 @@ import { practiceFeeder, seededRandom } from '@hot-bead/core';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';
-import { MIND_BOX } from '../../ui/notices.tsx';
+import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { PracticeDial } from './practice-dial.tsx';
 import { PracticeGauge } from './practice-gauge.tsx';
 import { PracticeMeter } from './practice-meter.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 const SEEDS = 10_000;
 
@@ -34,13 +35,16 @@ export function PracticePage() {
   const seed = Number.isInteger(asked) && asked >= 0 && asked < SEEDS ? asked : 1;
   return (
     <div className="grid grid-cols-1 gap-4">
-      <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1 className="text-2xl font-semibold">Practice feeder {seed}</h1>
-        <div className="flex flex-wrap gap-3">
-          <Button onClick={() => setSearch({ feeder: String((seed + 1) % SEEDS) })}>Another one</Button>
-          <ButtonLink to="/machines">All machines</ButtonLink>
-        </div>
-      </div>
+      <PageTitle
+        actions={
+          <>
+            <Button onClick={() => setSearch({ feeder: String((seed + 1) % SEEDS) })}>Another one</Button>
+            <ButtonLink to="/machines">All machines</ButtonLink>
+          </>
+        }
+      >
+        Practice feeder {seed}
+      </PageTitle>
       <p className={MIND_BOX}>
         ◆ <span className="font-semibold">Simulated.</span> No machine, no wire, no arc: what it shows is
         drawn from its number and holds for nothing real. Nothing of it is kept.

@@ -1,8 +1,9 @@
 import type { QuickFragment } from '@hot-bead/core';
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
+import { useDeferredValue } from 'react';
 import { Link } from 'react-router';
-import { jobListQuery } from '../jobs/index.ts';
+import { firstJobsQuery } from '../jobs/index.ts';
 import type { QuickLineState } from './use-quick-line.ts';
 
 interface Props {
@@ -74,15 +75,12 @@ function Questions({ line }: { readonly line: QuickLineState }) {
   ));
 }
 
+const FOUND_MOST = 4;
+
 function Found({ text, onDone }: { readonly text: string; readonly onDone: () => void }) {
-  const { data: jobs = [] } = useQuery(jobListQuery);
-  const words = text
-    .toLowerCase()
-    .split(/[\s,]+/)
-    .filter(Boolean);
-  const found = jobs
-    .filter((job) => words.every((word) => `${job.title} ${job.line}`.toLowerCase().includes(word)))
-    .slice(0, 4);
+  const find = useDeferredValue(text.trim());
+  const { data } = useQuery({ ...firstJobsQuery(FOUND_MOST, find), placeholderData: keepPreviousData });
+  const found = data?.items ?? [];
   if (found.length === 0) return null;
   return (
     <div>

@@ -1,11 +1,11 @@
-import { effectiveWork, parseQuickLine, type QuickReading } from '@hot-bead/core';
+import { parseQuickLine, type QuickReading } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { usePreferences } from '../../app/preferences.tsx';
-import { bareLengthUnit } from '../../app/units.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { bareLengthUnit } from '../../preferences/units.ts';
 import { useToast } from '../../ui/toasts.tsx';
-import { useCreateJob, useRemoveJob } from '../jobs/index.ts';
+import { useCreateJob } from '../jobs/index.ts';
 import { machineListQuery } from '../machines/index.ts';
 import { remember } from './history.ts';
 
@@ -33,7 +33,6 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   const { units } = usePreferences();
   const { data: machines } = useQuery(machineListQuery);
   const create = useCreateJob();
-  const remove = useRemoveJob();
   const navigate = useNavigate();
   const toast = useToast();
   const reading = useMemo(() => {
@@ -50,16 +49,16 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
     const problem = obstacle(reading);
     if (problem !== undefined) return setError(problem);
     create.mutate(
-      { line: text.trim(), work: effectiveWork(reading) },
+      { line: text.trim(), unit: bareLengthUnit(units) },
       {
         onError: (failure) => setError(failure.message),
-        onSuccess: (job) => {
+        onSuccess: (job, undo) => {
           remember(text.trim());
           setText('');
           onSaved();
           void navigate(`/jobs/${job.id}`);
           toast('Draft job saved', () => {
-            remove.mutate(job.id);
+            undo();
             setText(job.line);
             void navigate('/');
           });

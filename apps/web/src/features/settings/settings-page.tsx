@@ -1,13 +1,16 @@
 import { SCHOOL_TABLE } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { usePreferences } from '../../app/preferences.tsx';
-import { UNIT_OPTIONS, type UnitQuantity } from '../../app/units.ts';
-import { PreferenceSwitches } from '../../shell/preference-switches.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { UNIT_OPTIONS, type UnitQuantity } from '../../preferences/units.ts';
+import { PreferenceSwitches } from '../../preferences/preference-switches.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
-import { ErrorNotice, PageSkeleton } from '../../ui/notices.tsx';
+import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
+import { SetAsideNotice } from '../records/index.ts';
 import { SchoolChoice, shopQuery } from '../shop/index.ts';
 import { ShelfEditor } from './shelf-editor.tsx';
+import { Section } from '../../ui/page/section.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 const QUANTITY_NAME: Readonly<Record<UnitQuantity, string>> = {
   wireFeedSpeed: 'Wire feed speed',
@@ -20,10 +23,7 @@ const QUANTITY_NAME: Readonly<Record<UnitQuantity, string>> = {
 function UnitChoices() {
   const { units, setUnits } = usePreferences();
   return (
-    <section aria-labelledby="units" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="units" className="text-lg font-semibold">
-        Units and theme, on this device
-      </h2>
+    <Section id="units" title="Units and theme, on this device">
       <div className="mt-2 grid max-w-md gap-3">
         <div className="grid gap-3 md:hidden">
           <PreferenceSwitches />
@@ -40,7 +40,7 @@ function UnitChoices() {
           </div>
         ))}
       </div>
-    </section>
+    </Section>
   );
 }
 
@@ -51,23 +51,27 @@ export function SettingsPage() {
   if (shop.isPending) return <PageSkeleton />;
   return (
     <div className="grid grid-cols-1 gap-4">
-      <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1 className="text-2xl font-semibold">Settings</h1>
-        <ButtonLink to="/truth">How true are the numbers?</ButtonLink>
-      </div>
+      <PageTitle
+        actions={
+          <>
+            <ButtonLink to="/history">What happened</ButtonLink>
+            <ButtonLink to="/truth">How true are the numbers?</ButtonLink>
+          </>
+        }
+      >
+        Settings
+      </PageTitle>
+      <SetAsideNotice />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
         <div className="grid grid-cols-1 gap-4">
           <UnitChoices />
           <ShelfEditor shop={shop.data} />
         </div>
-        <section aria-labelledby="schools" className="rounded-md border border-line bg-plate p-4">
-          <h2 id="schools" className="text-lg font-semibold">
-            Where the trade disagrees: this shop’s way
-          </h2>
+        <Section id="schools" title="Where the trade disagrees: this shop’s way">
           {SCHOOL_TABLE.map((school) => (
             <SchoolChoice key={school.id} school={school} />
           ))}
-        </section>
+        </Section>
       </div>
     </div>
   );

@@ -1,9 +1,11 @@
 import type { ShopSettings } from '@hot-bead/contract';
 import { COMMON_GASES, gasOf, type GasId, type Shelf } from '@hot-bead/core';
 import { Button } from '../../ui/button.tsx';
-import { CheckList } from '../../ui/check-list.tsx';
+import { CheckList } from '../../ui/form/check-list.tsx';
 import { useChangeShop } from '../shop/index.ts';
 import { WireList } from '../wire-list/index.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 const EMPTY: Shelf = { wires: [], gases: [] };
 const GASES = COMMON_GASES.filter((id) => id !== 'none').map((id) => ({ value: id, label: gasOf(id).name }));
@@ -14,10 +16,7 @@ export function ShelfEditor({ shop }: { readonly shop: ShopSettings }) {
   const shelf = shop.shelf ?? EMPTY;
   const set = (next: Shelf | null): void => change.mutate({ ...shop, shelf: next });
   return (
-    <section aria-labelledby="shelf" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="shelf" className="text-lg font-semibold">
-        On the shelf
-      </h2>
+    <Section id="shelf" title="On the shelf">
       <p className="text-ink-soft">
         {shop.shelf === null
           ? 'Not filled in: no way is held back for lack of wire or gas.'
@@ -44,11 +43,7 @@ export function ShelfEditor({ shop }: { readonly shop: ShopSettings }) {
           Plan as if everything could be had
         </Button>
       )}
-      {change.error && (
-        <p role="alert" className="text-hot">
-          {change.error.message} The change was taken back.
-        </p>
-      )}
-    </section>
+      {change.error && <Wrong>{change.error.message} The change was taken back.</Wrong>}
+    </Section>
   );
 }

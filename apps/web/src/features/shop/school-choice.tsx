@@ -3,6 +3,7 @@ import { settledSchools, type SchoolRow, sourceText } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { OptionList } from '../../ui/option-list.tsx';
 import { shopQuery, useChangeShop } from './shop.queries.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
 
 const UNCHOSEN: ShopSettings = { schools: {}, shelf: null };
 
@@ -23,11 +24,7 @@ export function SchoolChoice({ school }: { readonly school: SchoolRow }) {
       <p className="mt-1 text-sm text-ink-soft">
         Our default: {school.whyDefault} [{sourceText(school.source)}]
       </p>
-      {change.error && (
-        <p role="alert" className="text-hot">
-          {change.error.message} The choice was taken back.
-        </p>
-      )}
+      {change.error && <Wrong>{change.error.message} The choice was taken back.</Wrong>}
     </section>
   );
 }

@@ -1,10 +1,13 @@
-import type { ShopSettings } from '@hot-bead/contract';
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { changeBetween, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core';
+import type { KeptShop, ShopSettings } from '@hot-bead/contract';
+import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
+import { sendChange } from '../../commands/send-change.ts';
+import { useCommand } from '../../commands/use-command.ts';
 
 export const shopKeys = { all: ['shop'] as const };
 
-const readShop = readBy<ShopSettings>((contract) => contract.shopSettingsSchema);
+const readShop = readBy<KeptShop>((contract) => contract.keptShopSchema);
 
 export const shopQuery = queryOptions({
   queryKey: shopKeys.all,
@@ -12,18 +15,48 @@ export const shopQuery = queryOptions({
   staleTime: 60_000,
 });
 
-/** Changes the shop's settings at once on screen; an error puts them back. */
+interface Asked {
+  readonly next: ShopSettings;
+  readonly seen: KeptShop | undefined;
+}
+
+/** Changes the shop's settings at once on screen, and sends what differs; an error puts them back. */
 export function useChangeShop() {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: (settings: ShopSettings) => api('PUT', '/shop', readShop, settings),
-    scope: { id: 'shop' }, // changes are sent in order
-    onMutate: async (settings) => {
-      await client.cancelQueries({ queryKey: shopKeys.all });
-      const before = client.getQueryData<ShopSettings>(shopKeys.all);
-      client.setQueryData(shopKeys.all, settings);
+  const key = shopKeys.all;
+  const command = useCommand<Asked, KeptShop, { before: KeptShop | undefined }>({
+    scope: 'shop',
+    send: async ({ next, seen }, commandId) => {
+      const fields = ({ schools, shelf }: ShopSettings) => fieldsOf({ schools, shelf }, SHOP_BRANCHES);
+      const change = changeBetween(fields(seen ?? { schools: {}, shelf: null }), fields(next));
+      const now = client.getQueryData<KeptShop>(key) ?? seen;
+      if (Object.keys(change).length === 0 && now) return now;
+      return sendChange({
+        kind: 'shop',
+        path: '/shop',
+        read: readShop,
+        branches: SHOP_BRANCHES,
+        change,
+        version: now?.version ?? 1,
+        command: commandId,
+      });
+    },
+    onMutate: async ({ next }) => {
+      await client.cancelQueries({ queryKey: key });
+      const before = client.getQueryData<KeptShop>(key);
+      if (before) client.setQueryData<KeptShop>(key, { ...before, ...next });
       return { before };
     },
-    onError: (_error, _settings, context) => client.setQueryData(shopKeys.all, context?.before),
+    onError: (context) => client.setQueryData(key, context?.before),
+    onDone: (kept) =>
+      client.setQueryData<KeptShop>(key, (shown) => ({ ...(shown ?? kept), version: kept.version })),
   });
+  return {
+    error: command.error,
+    mutate: (next: ShopSettings): void =>
+      command.mutate(
+        { next, seen: client.getQueryData<KeptShop>(key) },
+        { onSuccess: () => void client.invalidateQueries({ queryKey: key }) },
+      ),
+  };
 }

@@ -1,7 +1,8 @@
 import { type CheckValue, dialledInChecks, residuals, sourceText, startingRowChecks } from '@hot-bead/core';
 import { useMemo } from 'react';
-import { usePreferences } from '../../app/preferences.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { figureOf, shownAs } from '../units/index.ts';
+import { PageTitle } from '../../ui/page/page-title.tsx';
 
 const NAME = { wireFeedSpeed: 'wire speed', volts: 'volts', current: 'current' } as const;
 
@@ -78,7 +79,7 @@ export function TruthPage() {
   return (
     <div className="grid grid-cols-1 gap-4">
       <div>
-        <h1 className="text-2xl font-semibold">How true are the numbers?</h1>
+        <PageTitle>How true are the numbers?</PageTitle>
         <p className="mt-1 max-w-prose">
           Every figure from outside that the planner is held against, computed here and now. All of them are
           recalled from memory; none is a measurement of ours. Sure: H ±10 %, M ±15 to 20 %, L ±30 %.

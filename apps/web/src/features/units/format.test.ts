@@ -1,4 +1,4 @@
-import { METRIC, systemOf, US } from '../../app/units.ts';
+import { METRIC, systemOf, US } from '../../preferences/units.ts';
 import { figureOf, rangeText, shownAs, thicknessText, withUnit } from './format.ts';
 
 const SYSTEM = { metric: METRIC, us: US };

@@ -8,7 +8,7 @@ import {
   mPerMinFromInchesPerMin,
   nearestGauge,
 } from '@hot-bead/core';
-import type { Units } from '../../app/units.ts';
+import type { Units } from '../../preferences/units.ts';
 
 /** A quantity as it is shown: how it is turned into the user's unit, and to how many places. */
 interface Shown {

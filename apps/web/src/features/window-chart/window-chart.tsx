@@ -11,23 +11,14 @@ import {
   windowCurve,
 } from '@hot-bead/core';
 import { memo, useMemo } from 'react';
-import {
-  Area,
-  CartesianGrid,
-  ComposedChart,
-  Line,
-  ReferenceArea,
-  ReferenceLine,
-  ResponsiveContainer,
-  Scatter,
-  XAxis,
-  YAxis,
-} from 'recharts';
-import { usePreferences } from '../../app/preferences.tsx';
-import type { Units } from '../../app/units.ts';
+import { Area, Line, ReferenceArea, ReferenceLine, Scatter } from 'recharts';
+import { ChartFrame } from '../../drawing/chart/chart-frame.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import type { Units } from '../../preferences/units.ts';
 import { shownAs, withUnit } from '../units/index.ts';
 import { dialsOf, termsOf } from '../machine-terms/index.ts';
 import { BeadPoint, NextPoint, StartPoint, tapLabel } from './chart-marks.tsx';
+import { Section } from '../../ui/page/section.tsx';
 
 interface Props {
   readonly plan: PlannedSetup;
@@ -121,106 +112,76 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
   );
   const limits = (reach ?? []).map(from).filter((speed) => speed > ends[0] && speed < ends[1]);
   return (
-    <section aria-labelledby="window" className="rounded-md border border-line bg-plate p-4">
-      <h2 id="window" className="label-text">
-        The window: volts against wire speed ({unit})
-      </h2>
-      <div role="img" aria-label={summary(plan, beads, shownTaps, units)}>
-        <ResponsiveContainer width="100%" height={height} initialDimension={{ width: 380, height }}>
-          <ComposedChart
-            data={band}
-            margin={{ top: 12, right: 12, bottom: 0, left: -18 }}
-            accessibilityLayer={false}
-          >
-            <CartesianGrid stroke="var(--line)" strokeWidth={1} />
-            <XAxis
-              dataKey="speed"
-              type="number"
-              domain={[...ends]}
-              ticks={[...ticksBetween(ends)]}
-              tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
-              stroke="var(--line-strong)"
-            />
-            <YAxis
-              type="number"
-              domain={[...levels]}
-              ticks={[...ticksBetween(levels)]}
-              allowDataOverflow
-              tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
-              stroke="var(--line-strong)"
-            />
-            {regions.map((region) => (
-              <ReferenceArea
-                key={region.name}
-                x1={from(region.lowMPerMin)}
-                x2={from(region.highMPerMin)}
-                fill={REGION_FILL[region.name]}
-                fillOpacity={0.1}
-                label={{
-                  value: MODE_NAME[region.name],
-                  position: 'insideBottom',
-                  fontSize: 13,
-                  fill: 'var(--ink-soft)',
-                }}
-              />
-            ))}
-            <ReferenceArea
-              x1={from(low)}
-              x2={from(high)}
-              fill="var(--action)"
-              fillOpacity={0.08}
-              stroke="var(--action)"
-              strokeOpacity={0.4}
-              strokeDasharray="4 4"
-            />
-            <Area
-              dataKey="good"
-              stroke="var(--good)"
-              strokeWidth={1.5}
-              fill="var(--good)"
-              fillOpacity={0.18}
-              isAnimationActive={false}
-              activeDot={false}
-            />
-            <Line
-              dataKey="middle"
-              stroke="var(--good)"
-              strokeWidth={1.5}
-              strokeDasharray="6 4"
-              dot={false}
-              isAnimationActive={false}
-            />
-            {shownTaps.map(({ name, points }) => (
-              <Line
-                key={name}
-                dataKey={(p: { taps?: Readonly<Record<string, number | undefined>> }) => p.taps?.[name]}
-                stroke="var(--ink)"
-                strokeWidth={1}
-                dot={false}
-                activeDot={false}
-                isAnimationActive={false}
-                label={tapLabel(name, lastWithin(points, levels))}
-              />
-            ))}
-            {limits.map((speed) => (
-              <ReferenceLine
-                key={speed}
-                x={speed}
-                stroke="var(--hot)"
-                strokeWidth={2}
-                strokeDasharray="2 3"
-              />
-            ))}
-            <Scatter data={start} dataKey="volts" shape={StartPoint} isAnimationActive={false} />
-            {welded.length > 0 && (
-              <Scatter data={welded} dataKey="volts" shape={BeadPoint} isAnimationActive={false} />
-            )}
-            {next && (
-              <Scatter data={[point(next)]} dataKey="volts" shape={NextPoint} isAnimationActive={false} />
-            )}
-          </ComposedChart>
-        </ResponsiveContainer>
-      </div>
+    <Section id="window" title={<>The window: volts against wire speed ({unit})</>} quiet>
+      <ChartFrame
+        label={summary(plan, beads, shownTaps, units)}
+        data={band}
+        x={{ dataKey: 'speed', domain: ends, ticks: ticksBetween(ends) }}
+        y={{ domain: levels, ticks: ticksBetween(levels) }}
+        heightPx={height}
+      >
+        {regions.map((region) => (
+          <ReferenceArea
+            key={region.name}
+            x1={from(region.lowMPerMin)}
+            x2={from(region.highMPerMin)}
+            fill={REGION_FILL[region.name]}
+            fillOpacity={0.1}
+            label={{
+              value: MODE_NAME[region.name],
+              position: 'insideBottom',
+              fontSize: 13,
+              fill: 'var(--ink-soft)',
+            }}
+          />
+        ))}
+        <ReferenceArea
+          x1={from(low)}
+          x2={from(high)}
+          fill="var(--action)"
+          fillOpacity={0.08}
+          stroke="var(--action)"
+          strokeOpacity={0.4}
+          strokeDasharray="4 4"
+        />
+        <Area
+          dataKey="good"
+          stroke="var(--good)"
+          strokeWidth={1.5}
+          fill="var(--good)"
+          fillOpacity={0.18}
+          isAnimationActive={false}
+          activeDot={false}
+        />
+        <Line
+          dataKey="middle"
+          stroke="var(--good)"
+          strokeWidth={1.5}
+          strokeDasharray="6 4"
+          dot={false}
+          isAnimationActive={false}
+        />
+        {shownTaps.map(({ name, points }) => (
+          <Line
+            key={name}
+            dataKey={(p: { taps?: Readonly<Record<string, number | undefined>> }) => p.taps?.[name]}
+            stroke="var(--ink)"
+            strokeWidth={1}
+            dot={false}
+            activeDot={false}
+            isAnimationActive={false}
+            label={tapLabel(name, lastWithin(points, levels))}
+          />
+        ))}
+        {limits.map((speed) => (
+          <ReferenceLine key={speed} x={speed} stroke="var(--hot)" strokeWidth={2} strokeDasharray="2 3" />
+        ))}
+        <Scatter data={start} dataKey="volts" shape={StartPoint} isAnimationActive={false} />
+        {welded.length > 0 && (
+          <Scatter data={welded} dataKey="volts" shape={BeadPoint} isAnimationActive={false} />
+        )}
+        {next && <Scatter data={[point(next)]} dataKey="volts" shape={NextPoint} isAnimationActive={false} />}
+      </ChartFrame>
       <p className="mt-1 text-sm text-ink-soft">
         {plan.voltsKind === 'mean'
           ? 'A rough mean: trim the arc length until it buzzes evenly.'
@@ -232,6 +193,6 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
         {shownTaps.length > 0 && ` Thin lines: ${machine?.name ?? ''}’s taps at the arc.`}
         {limits.length > 0 && ` Dotted: as far as ${machine?.name ?? ''} reaches.`}
       </p>
-    </section>
+    </Section>
   );
 });

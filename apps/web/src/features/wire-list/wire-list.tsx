@@ -1,5 +1,6 @@
 import {
   type ShelfWire,
+  usualClass,
   WIRE_CLASS_TABLE,
   WIRE_DIAMETERS_MM,
   type WireClass,
@@ -25,7 +26,7 @@ const nameOf = ({ wireClass, diameterMm }: ShelfWire): string => `${wireSizeText
 
 /** Wires by class and size, each once. */
 export function WireList({ wires, addText, removeText, onChange }: Props) {
-  const [wireClass, setWireClass] = useState<WireClass>('ER70S-6');
+  const [wireClass, setWireClass] = useState<WireClass>(usualClass('solid-gas').id);
   const [diameterMm, setSize] = useState<WireDiameterMm>(0.8);
   const added: ShelfWire = { wireClass, diameterMm };
   const isThere = wires.some((wire) => nameOf(wire) === nameOf(added));

@@ -1,16 +1,8 @@
 import { type Dial, dialEnds, dialSpeed } from '@hot-bead/core';
 import { useMemo } from 'react';
-import {
-  Area,
-  CartesianGrid,
-  ComposedChart,
-  Line,
-  ResponsiveContainer,
-  Scatter,
-  XAxis,
-  YAxis,
-} from 'recharts';
-import { usePreferences } from '../../../app/preferences.tsx';
+import { Area, Line, Scatter } from 'recharts';
+import { ChartFrame } from '../../../drawing/chart/chart-frame.tsx';
+import { usePreferences } from '../../../preferences/preferences.tsx';
 import { shownAs } from '../../units/index.ts';
 
 const STEPS = 60;
@@ -45,55 +37,26 @@ export function DialChart({ dial, truth }: Props) {
     .map((point) => `knob ${point.knob}: ${from(point.speedMPerMin).toFixed(1)} ${unit}`)
     .join('; ');
   return (
-    <div role="img" aria-label={`Wire speed against the knob. ${words}`}>
-      <ResponsiveContainer width="100%" height={260} initialDimension={{ width: 480, height: 260 }}>
-        <ComposedChart
-          data={band}
-          margin={{ top: 8, right: 12, bottom: 0, left: -18 }}
-          accessibilityLayer={false}
-        >
-          <CartesianGrid stroke="var(--line)" />
-          <XAxis
-            dataKey="knob"
-            type="number"
-            domain={[low, high]}
-            tickCount={11}
-            tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
-            stroke="var(--line-strong)"
-          />
-          <YAxis
-            type="number"
-            domain={[0, 'auto']}
-            tick={{ fill: 'var(--ink-soft)', fontSize: 13 }}
-            stroke="var(--line-strong)"
-          />
-          <Area
-            dataKey="band"
-            stroke="none"
-            fill="var(--action)"
-            fillOpacity={0.15}
-            isAnimationActive={false}
-          />
-          <Line
-            dataKey="speed"
-            stroke="var(--action)"
-            strokeWidth={2}
-            dot={false}
-            isAnimationActive={false}
-          />
-          {truth && (
-            <Line
-              dataKey="truth"
-              stroke="var(--hot)"
-              strokeWidth={2}
-              strokeDasharray="6 4"
-              dot={false}
-              isAnimationActive={false}
-            />
-          )}
-          <Scatter data={points} dataKey="read" fill="var(--ink)" isAnimationActive={false} />
-        </ComposedChart>
-      </ResponsiveContainer>
-    </div>
+    <ChartFrame
+      label={`Wire speed against the knob. ${words}`}
+      data={band}
+      x={{ dataKey: 'knob', domain: [low, high], tickCount: 11 }}
+      y={{ domain: [0, 'auto'] }}
+      heightPx={260}
+    >
+      <Area dataKey="band" stroke="none" fill="var(--action)" fillOpacity={0.15} isAnimationActive={false} />
+      <Line dataKey="speed" stroke="var(--action)" strokeWidth={2} dot={false} isAnimationActive={false} />
+      {truth && (
+        <Line
+          dataKey="truth"
+          stroke="var(--hot)"
+          strokeWidth={2}
+          strokeDasharray="6 4"
+          dot={false}
+          isAnimationActive={false}
+        />
+      )}
+      <Scatter data={points} dataKey="read" fill="var(--ink)" isAnimationActive={false} />
+    </ChartFrame>
   );
 }

@@ -1,6 +1,6 @@
 import type { Dial } from '@hot-bead/core';
-import { usePreferences } from '../../../app/preferences.tsx';
-import { MIND_BOX } from '../../../ui/notices.tsx';
+import { usePreferences } from '../../../preferences/preferences.tsx';
+import { MIND_BOX } from '../../../ui/page/notices.tsx';
 import { doubtText } from './doubt-text.ts';
 
 interface Props {

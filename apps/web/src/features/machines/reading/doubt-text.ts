@@ -1,5 +1,5 @@
 import type { DialDoubt } from '@hot-bead/core';
-import type { Units } from '../../../app/units.ts';
+import type { Units } from '../../../preferences/units.ts';
 import { withUnit } from '../../units/index.ts';
 
 /**

@@ -1,4 +1,3 @@
-import { ContractError } from '@hot-bead/contract';
 import {
   type Dial,
   dialSpeed,
@@ -8,11 +7,12 @@ import {
   WHOLE_MINUTE_S,
   type WireControl,
 } from '@hot-bead/core';
-import { type ReactNode, useId, useState } from 'react';
-import { ApiFailure } from '../../../api/client.ts';
-import { usePreferences } from '../../../app/preferences.tsx';
+import { type ReactNode, useState } from 'react';
+import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
-import { Field, SelectField } from '../../../ui/field.tsx';
+import { Field, SelectField } from '../../../ui/form/field.tsx';
+import { CheckField } from '../../../ui/form/check-field.tsx';
+import { sendChecked } from '../../../ui/form/problems.ts';
 import { Segmented } from '../../../ui/segmented.tsx';
 import { numberOrText, wireLengthText } from '../../units/index.ts';
 import {
@@ -24,6 +24,7 @@ import {
   TWO_LENGTH_TIMES_S,
 } from './reading-fields.ts';
 import { RunTimer } from './run-timer.tsx';
+import { Wrong } from '../../../ui/form/wrong.tsx';
 
 interface Props {
   readonly control: WireControl;
@@ -160,21 +161,17 @@ export function ReadingForm({ control, position, suggested, dial, saving, run, o
   });
   const [timed, setTimed] = useState(String(TWO_LENGTH_TIMES_S.short));
   const [problem, setProblem] = useState<{ field: ReadingField; message: string } | undefined>();
-  const arcId = useId();
   const set = (patch: Partial<ReadingFields>): void => setFields((before) => ({ ...before, ...patch }));
   const wrong = (field: ReadingField): string | undefined =>
     problem?.field === field ? problem.message : undefined;
   const save = (): void => {
-    try {
-      setProblem(undefined);
-      onKeep(readingOf(fields, position, bareUnit), (error) => {
-        const field = error instanceof ApiFailure ? fieldOfReadingProblem(error.field ?? 'root') : 'root';
-        setProblem({ field, message: error.message });
-      });
-    } catch (error) {
-      if (!(error instanceof ContractError)) throw error;
-      setProblem({ field: fieldOfReadingProblem(error.problems[0]?.field ?? ''), message: error.message });
-    }
+    setProblem(undefined);
+    sendChecked({
+      check: () => readingOf(fields, position, bareUnit),
+      send: onKeep,
+      place: ([first]) =>
+        first && setProblem({ field: fieldOfReadingProblem(first.field || 'root'), message: first.message }),
+    });
   };
   const two = fields.method === 'two-lengths';
   const times = timesOf(fields);
@@ -216,16 +213,9 @@ export function ReadingForm({ control, position, suggested, dial, saving, run, o
         )}
         <Worth dial={dial} fields={fields} />
         {!run && (
-          <label htmlFor={arcId} className="flex min-h-11 items-center gap-3">
-            <input
-              id={arcId}
-              type="checkbox"
-              checked={fields.underArc}
-              onChange={(event) => set({ underArc: event.target.checked })}
-              className="size-5 accent-action"
-            />
+          <CheckField checked={fields.underArc} onCheck={(underArc) => set({ underArc })}>
             with an arc burning, to see how much it slows
-          </label>
+          </CheckField>
         )}
       </div>
       {run ? (
@@ -253,11 +243,7 @@ export function ReadingForm({ control, position, suggested, dial, saving, run, o
         onLength={(length) => set({ length })}
         onRan={(ran) => set({ ran })}
       />
-      {problem?.field === 'root' && (
-        <p role="alert" className="text-hot">
-          {problem.message}
-        </p>
-      )}
+      {problem?.field === 'root' && <Wrong>{problem.message}</Wrong>}
       <Button type="submit" tone="main" disabled={saving} className="min-h-14">
         {saving ? 'Keeping…' : 'Keep this reading'}
       </Button>

@@ -1,6 +1,8 @@
 import type { KeptTestBead, NewTestBead } from '@hot-bead/contract';
-import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
+import { sendAway } from '../../commands/send-change.ts';
+import { useCommand } from '../../commands/use-command.ts';
 import { jobKeys } from '../jobs/index.ts';
 
 export const testBeadKeys = { ofJob: (jobId: string) => ['test-beads', jobId] as const };
@@ -19,12 +21,14 @@ export function testBeadListQuery(jobId: string) {
   });
 }
 
-function useBeadMutation<Input, Output>(jobId: string, mutationFn: (input: Input) => Promise<Output>) {
+function useBeadCommand<Input, Output>(
+  jobId: string,
+  send: (input: Input, command: string) => Promise<Output>,
+) {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn,
-    // Not awaited: the caller's own onSuccess must run before its row is redrawn away.
-    onSuccess: () => {
+  return useCommand({
+    send,
+    onDone: () => {
       void client.invalidateQueries({ queryKey: testBeadKeys.ofJob(jobId) });
       void client.invalidateQueries({ queryKey: jobKeys.all });
     },
@@ -32,17 +36,14 @@ function useBeadMutation<Input, Output>(jobId: string, mutationFn: (input: Input
 }
 
 export function useReportBead(jobId: string) {
-  return useBeadMutation(jobId, (bead: NewTestBead) =>
-    api('POST', `/jobs/${jobId}/test-beads`, readBead, bead),
+  return useBeadCommand(jobId, (bead: NewTestBead, command) =>
+    api('POST', `/jobs/${jobId}/test-beads`, readBead, { body: { id: command, ...bead }, command }),
   );
 }
 
+/** Takes a bead away, in the version that was seen. */
 export function useRemoveBead(jobId: string) {
-  return useBeadMutation(jobId, (id: string) => api('DELETE', `/jobs/${jobId}/test-beads/${id}`, () => id));
-}
-
-export function useRestoreBead(jobId: string) {
-  return useBeadMutation(jobId, (id: string) =>
-    api('POST', `/jobs/${jobId}/test-beads/${id}/restore`, readBead),
+  return useBeadCommand(jobId, ({ id, version }: KeptTestBead, command) =>
+    sendAway({ kind: 'test-bead', path: `/jobs/${jobId}/test-beads/${id}`, version, command }),
   );
 }

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { ApiFailure } from '../api/client.ts';
-import { Button } from './button.tsx';
+import { ApiFailure } from '../../api/client.ts';
+import { Button } from '../button.tsx';
 
 type Tone = 'plain' | 'hot' | 'straw';
 

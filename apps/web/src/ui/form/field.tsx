@@ -1,4 +1,5 @@
 import { type ComponentProps, type ReactNode, useId } from 'react';
+import { Wrong } from './wrong.tsx';
 
 const INPUT = 'mt-1 h-11 w-full rounded-md border border-line-strong bg-plate px-3 aria-invalid:border-hot';
 
@@ -27,14 +28,21 @@ export function Field({ label, error, hint, large = false, className = '', ...in
         className={large ? `${INPUT} figure-text h-14 text-2xl` : INPUT}
         {...input}
       />
-      {error !== undefined && (
-        <p id={`${id}-error`} role="alert" className="text-hot">
-          {error}
-        </p>
-      )}
+      <Wrong id={`${id}-error`}>{error}</Wrong>
       {error === undefined && hint !== undefined && <p className="text-sm text-ink-soft">{hint}</p>}
     </div>
   );
+}
+
+interface FigureProps extends ComponentProps<'input'> {
+  readonly label: string;
+  readonly unit: string;
+  readonly error: string | undefined;
+}
+
+/** A number with its unit beside its name, large, for gloves. */
+export function FigureField({ label, unit, ...input }: FigureProps) {
+  return <Field large label={`${label} (${unit})`} inputMode="decimal" {...input} />;
 }
 
 interface SelectFieldProps extends ComponentProps<'select'> {
@@ -51,18 +59,20 @@ export function SelectField({ label, options, error, className = '', ...select }
       <label htmlFor={id} className="label-text">
         {label}
       </label>
-      <select id={id} aria-invalid={error !== undefined} className={INPUT} {...select}>
+      <select
+        id={id}
+        aria-invalid={error !== undefined}
+        aria-describedby={error === undefined ? undefined : `${id}-error`}
+        className={INPUT}
+        {...select}
+      >
         {options.map(([value, text]) => (
           <option key={value} value={value}>
             {text}
           </option>
         ))}
       </select>
-      {error !== undefined && (
-        <p role="alert" className="text-hot">
-          {error}
-        </p>
-      )}
+      <Wrong id={`${id}-error`}>{error}</Wrong>
     </div>
   );
 }

@@ -1,5 +1,5 @@
-import { METRIC, systemOf, type UnitSystem, US } from '../app/units.ts';
-import { type Theme, usePreferences } from '../app/preferences.tsx';
+import { METRIC, systemOf, type UnitSystem, US } from './units.ts';
+import { type Theme, usePreferences } from './preferences.tsx';
 import { Segmented } from '../ui/segmented.tsx';
 
 const UNITS: readonly { value: UnitSystem; label: string }[] = [

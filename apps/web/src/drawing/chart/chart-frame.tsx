@@ -1,0 +1,49 @@
+import type { ReactElement, ReactNode } from 'react';
+import { CartesianGrid, ComposedChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+
+const TICK = { fill: 'var(--ink-soft)', fontSize: 13 };
+
+interface Axis {
+  readonly domain: readonly [low: number, high: number | 'auto'];
+  readonly ticks?: readonly number[];
+  readonly tickCount?: number;
+}
+
+interface Props {
+  /** What the chart shows, in words. */
+  readonly label: string;
+  readonly data: readonly object[];
+  readonly x: Axis & { readonly dataKey: string };
+  readonly y: Axis;
+  readonly heightPx: number;
+  /** What is drawn in it, lowest first. */
+  readonly children: ReactNode;
+}
+
+/** A chart's frame: paper, grid and two number axes, told in words to whoever does not see it. */
+export function ChartFrame({ label, data, x, y, heightPx, children }: Props): ReactElement {
+  const axis = ({ domain, ticks, tickCount }: Axis) => ({
+    type: 'number' as const,
+    domain: [domain[0], domain[1]] as [number, number | 'auto'],
+    tick: TICK,
+    stroke: 'var(--line-strong)',
+    ...(ticks ? { ticks: [...ticks] } : {}),
+    ...(tickCount === undefined ? {} : { tickCount }),
+  });
+  return (
+    <div role="img" aria-label={label}>
+      <ResponsiveContainer width="100%" height={heightPx} initialDimension={{ width: 380, height: heightPx }}>
+        <ComposedChart
+          data={[...data]}
+          margin={{ top: 12, right: 12, bottom: 0, left: -18 }}
+          accessibilityLayer={false}
+        >
+          <CartesianGrid stroke="var(--line)" />
+          <XAxis dataKey={x.dataKey} {...axis(x)} />
+          <YAxis allowDataOverflow={y.ticks !== undefined} {...axis(y)} />
+          {children}
+        </ComposedChart>
+      </ResponsiveContainer>
+    </div>
+  );
+}

@@ -1,1 +1,0 @@
-export { testBeadListQuery } from './test-beads.queries.ts';

@@ -1,0 +1,32 @@
+import type { KeptMachine } from '@hot-bead/contract';
+import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
+import { Link } from 'react-router';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { isMeasured, voltsBeneath, wireBeneath } from './term-text.ts';
+
+interface Props {
+  readonly plan: PlannedSetup;
+  readonly machine: KeptMachine | undefined;
+  readonly of: 'wire' | 'volts';
+  /** A setting beside the plan's own. */
+  readonly at?: BeadSetting | undefined;
+}
+
+/** Section of the machine's page where each is measured. */
+const ANCHOR = { wire: 'dial', volts: 'volts' } as const;
+
+/** The machine's terms under a figure; one that was not measured leads to where it is. */
+export function InItsTerms({ plan, machine, of, at }: Props) {
+  const { units } = usePreferences();
+  const text = of === 'wire' ? wireBeneath(plan, machine, units, at) : voltsBeneath(plan, machine, at);
+  if (text === undefined) return null;
+  if (!machine || isMeasured(plan, machine, of)) return text;
+  return (
+    <>
+      {text}:{' '}
+      <Link to={`/machines/${machine.id}#${ANCHOR[of]}`} className="font-semibold text-action underline">
+        two minutes
+      </Link>
+    </>
+  );
+}

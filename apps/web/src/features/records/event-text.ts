@@ -1,0 +1,73 @@
+import type { ShopEvent } from '@hot-bead/contract';
+import { type FieldChange } from '@hot-bead/core';
+import { fieldWord, valueText } from './field-text.ts';
+
+const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
+  job: 'saved',
+  machine: 'added',
+  'test-bead': 'logged',
+  shop: 'set up',
+};
+
+const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
+  job: 'put away',
+  machine: 'retired',
+  'test-bead': 'taken away',
+  shop: 'put away',
+};
+
+/** What happened, in a word or two after the name of what it happened to. */
+export function eventWord({ kind, subject }: Pick<ShopEvent, 'kind' | 'subject'>): string {
+  switch (kind) {
+    case 'created':
+      return CREATED[subject.kind];
+    case 'put-away':
+      return PUT_AWAY[subject.kind];
+    case 'changed':
+      return 'changed';
+    case 'restored':
+      return 'brought back';
+    case 'reading-added':
+      return 'read: a reading of its dial was kept';
+    case 'reading-taken-out':
+      return 'a reading of its dial was taken out';
+    case 'reading-put-back':
+      return 'a reading of its dial counts again';
+    case 'calibration-begun':
+      return 'a new calibration was begun';
+    case 'caution-read':
+      return 'a stop caution was read';
+    case 'undone':
+      return 'something was undone';
+  }
+}
+
+export interface ChangedField {
+  readonly field: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+/** Fields that follow from others, or say again what the event's word says. */
+const SILENT = /^(line|away|voltsReadAt|entryReadAt)$|^readingCounts\./;
+
+/** The fields that an event changed, each with what stood and what stands. */
+export function changedFields({
+  before,
+  after,
+}: Pick<ShopEvent, 'before' | 'after'>): readonly ChangedField[] {
+  if (before === null) return [];
+  const was: FieldChange = before;
+  return Object.keys(after)
+    .filter((field) => !SILENT.test(field))
+    .map((field) => ({
+      field: fieldWord(field),
+      from: valueText(field, was[field] ?? null),
+      to: valueText(field, after[field] ?? null),
+    }));
+}
+
+/** Whether an event can be taken back by itself. */
+export function isUndoable({ kind, undoneBy }: Pick<ShopEvent, 'kind' | 'undoneBy'>): boolean {
+  return undoneBy === null && kind !== 'caution-read';
+}

@@ -1,0 +1,98 @@
+import {
+  AWAY,
+  gasNamed,
+  type Joint,
+  JOINT_NAME,
+  type Json,
+  type Position,
+  POSITION_NAME,
+  SCHOOL_TABLE,
+} from '@hot-bead/core';
+
+/** Fields whose own name does not say enough. */
+const FIELD_WORD: Readonly<Record<string, string>> = {
+  line: 'Line',
+  away: 'Put away',
+  machineId: 'Machine',
+  loadedWireClass: 'Wire on it',
+  loadedWireDiameterMm: 'Wire size',
+  loadedGas: 'Gas on it',
+  currentRangeA: 'Current range',
+  wireFeedSpeedRangeMPerMin: 'Wire speed range',
+  wireFeedSpeedMPerMin: 'Wire speed',
+  gasFlowLPerMin: 'Gas flow',
+  ctwdMm: 'Tip to work',
+  voltsControl: 'Volts control',
+  oneEntry: 'One-entry settings',
+  standingPolarity: 'Leads stand',
+  voltsReadAt: 'Volts read',
+  entryReadAt: 'One entry read',
+  readingCounts: 'Reading of the dial',
+  wires: 'Wires on the shelf',
+  gases: 'Gases on the shelf',
+  seamMm: 'Seam',
+  outsideMm: 'Outside size',
+  wireDiameterMm: 'Wire size',
+  wireClass: 'Wire',
+};
+
+/** Units that stand at the end of a field's name, longest first. */
+const UNITS = [
+  ['LPerMin', 'L/min'],
+  ['MPerMin', 'm/min'],
+  ['Mm', 'mm'],
+  ['RangeA', 'A'],
+] as const;
+
+function plainName(name: string): string {
+  const unit = UNITS.find(([ending]) => name.endsWith(ending))?.[0] ?? '';
+  const words = name
+    .slice(0, name.length - unit.length)
+    .replace(/([A-Z])/g, ' $1')
+    .toLowerCase()
+    .trim();
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** What a field is called: `work.joint` is "Joint". */
+export function fieldWord(path: string): string {
+  const [branch = '', name] = path.split('.');
+  if (branch === 'readingCounts') return FIELD_WORD['readingCounts'] ?? branch;
+  const last = name ?? branch;
+  const school = branch === 'schools' ? SCHOOL_TABLE.find(({ id }) => id === last) : undefined;
+  const own = branch === 'own' ? ', your own' : '';
+  return `${school?.question ?? FIELD_WORD[last] ?? plainName(last)}${own}`;
+}
+
+function listText(list: readonly Json[]): string {
+  return list.length === 0 ? 'none' : list.map((one) => partText(one)).join(', ');
+}
+
+/** A value inside another, as short as it can be said. */
+function partText(value: Json): string {
+  if (Array.isArray(value)) return `(${listText(value as readonly Json[])})`;
+  if (typeof value !== 'object' || value === null) return String(value);
+  return Object.values(value)
+    .map((one) => partText(one as Json))
+    .join(' ');
+}
+
+function named(name: string, value: Json): string | undefined {
+  if (typeof value !== 'string') return undefined;
+  if (name === 'joint') return JOINT_NAME[value as Joint];
+  if (name === 'position') return POSITION_NAME[value as Position];
+  return gasNamed(value)?.name;
+}
+
+/** A field's value in words and with its unit. */
+export function valueText(path: string, value: Json | null): string {
+  if (path === AWAY) return value === true ? 'put away' : 'kept';
+  if (value === null) return 'nothing';
+  const name = path.split('.').at(-1) ?? path;
+  if (path.startsWith('readingCounts.')) return value === true ? 'counts' : 'does not count';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  const unit = name === 'volts' ? 'V' : (UNITS.find(([ending]) => name.endsWith(ending))?.[1] ?? '');
+  const text = Array.isArray(value) ? listText(value as readonly Json[]) : partText(value);
+  const plain = named(name, value) ?? text.replaceAll('\ue000', 'its machine');
+  return unit === '' ? plain : `${plain} ${unit}`;
+}

@@ -1,0 +1,9 @@
+import type { RecordKind } from '@hot-bead/core';
+
+/** What a record is called to its user. */
+export const KIND_WORD: Readonly<Record<RecordKind, string>> = {
+  job: 'job',
+  machine: 'machine',
+  'test-bead': 'bead',
+  shop: 'shop',
+};

@@ -1,0 +1,1 @@
+export { testBeadListQuery, useRemoveBead, useReportBead } from './test-beads.queries.ts';

@@ -1,0 +1,45 @@
+/** Paper that a page is printed on, lying, in points. */
+export const PAPERS = {
+  A4: { widthPt: 841.89, heightPt: 595.28 },
+  Letter: { widthPt: 792, heightPt: 612 },
+} as const;
+export type Paper = keyof typeof PAPERS;
+
+/** Something drawn on a page; x and y in points from the lower left, y of a text at its baseline, of a shape in its middle. */
+export type Mark =
+  | {
+      readonly kind: 'text';
+      readonly x: number;
+      readonly y: number;
+      readonly text: string;
+      readonly sizePt: number;
+      readonly bold: boolean;
+    }
+  | { readonly kind: 'rule'; readonly x: number; readonly y: number; readonly widthPt: number }
+  | { readonly kind: 'square'; readonly x: number; readonly y: number }
+  | {
+      readonly kind: 'dot';
+      readonly x: number;
+      readonly y: number;
+      readonly filled: 'whole' | 'half' | 'not';
+    };
+
+/** Width of a text in points. */
+export type TextWidth = (text: string, sizePt: number, bold: boolean) => number;
+
+const SMALLEST_PT = 5;
+
+/** A text made smaller, then cut, until it fits. */
+export function fittedText(
+  text: string,
+  sizePt: number,
+  bold: boolean,
+  mostPt: number,
+  width: TextWidth,
+): { text: string; sizePt: number } {
+  const wanted = width(text, sizePt, bold);
+  const size = wanted <= mostPt ? sizePt : Math.max((sizePt * mostPt) / wanted, SMALLEST_PT);
+  let cut = text;
+  while (cut.length > 1 && width(cut, size, bold) > mostPt + 0.01) cut = cut.slice(0, -1);
+  return { text: cut, sizePt: size };
+}

@@ -1,0 +1,92 @@
+import { randomUUID } from 'node:crypto';
+import { expect, test } from '@playwright/test';
+import { type DemoServer, demoServer } from './demo-server.ts';
+
+const KILLS = 100;
+/** As many as fit: the machine may be slow. */
+const MOST_MS = 100_000;
+const WRITERS = 4;
+const LIFE_MS = [40, 400] as const;
+
+/** What one writer was told is kept, and what it sent without being told. */
+interface Written {
+  readonly id: string;
+  acknowledged: number | undefined;
+  sent: number;
+}
+
+const json = (method: string, body: object, headers: Record<string, string> = {}): RequestInit => ({
+  method,
+  headers: { 'content-type': 'application/json', ...headers },
+  body: JSON.stringify(body),
+});
+
+/** Creates jobs and counts up their own volts until the server is gone. */
+async function write(url: string, log: Written[]): Promise<void> {
+  try {
+    for (;;) {
+      const job: Written = { id: randomUUID(), acknowledged: undefined, sent: 10 };
+      log.push(job);
+      const made = await fetch(
+        `${url}/api/jobs`,
+        json('POST', { id: job.id, line: '3 mm tee', own: { volts: 10 } }),
+      );
+      if (made.status !== 201) throw new Error(`${made.status}`);
+      job.acknowledged = 10;
+      for (let version = 1; version <= 5; version += 1) {
+        job.sent = 10 + version;
+        const headers = { 'if-match': `"${version}"` };
+        const changed = await fetch(
+          `${url}/api/jobs/${job.id}`,
+          json('PATCH', { own: { volts: job.sent } }, headers),
+        );
+        if (changed.status !== 200) throw new Error(`${changed.status}`);
+        await changed.text();
+        job.acknowledged = job.sent;
+      }
+    }
+  } catch (error) {
+    // the server is gone; an answer that is no success is a failure of the test
+    if (error instanceof Error && /^\d+$/.test(error.message)) throw error;
+  }
+}
+
+/** What of the written is not as it was told to be. */
+async function lost({ url }: DemoServer, log: readonly Written[]): Promise<readonly string[]> {
+  const wrong: string[] = [];
+  for (const { id, acknowledged, sent } of log) {
+    const response = await fetch(`${url}/api/jobs/${id}`);
+    if (response.status === 404 && acknowledged === undefined) continue;
+    const { own } = (await response.json()) as { own?: { volts?: number } };
+    const volts = own?.volts;
+    if (volts !== sent && volts !== acknowledged)
+      wrong.push(`${id}: ${volts}, not ${acknowledged} or ${sent}`);
+  }
+  return wrong;
+}
+
+test('what was acknowledged outlives the server being killed at any moment', async () => {
+  test.setTimeout(240_000);
+  const server = await demoServer({ empty: true });
+  const began = Date.now();
+  let [kills, checked] = [0, 0];
+  try {
+    while (kills < KILLS && Date.now() - began < MOST_MS) {
+      const log: Written[] = [];
+      const writers = Array.from({ length: WRITERS }, () => write(server.url, log));
+      const life = LIFE_MS[0] + ((kills * 37) % (LIFE_MS[1] - LIFE_MS[0]));
+      await new Promise((resolve) => setTimeout(resolve, life));
+      await server.kill();
+      await Promise.all(writers);
+      await server.startAgain();
+      expect(await lost(server, log)).toEqual([]);
+      kills += 1;
+      checked += log.length;
+    }
+  } finally {
+    await server.kill();
+  }
+  test.info().annotations.push({ type: 'kills', description: `${kills} kills, ${checked} jobs` });
+  expect(kills).toBeGreaterThan(20);
+  expect(checked).toBeGreaterThan(kills);
+});
