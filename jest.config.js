@@ -23,6 +23,8 @@ const shared = (extra) => ({
 
 /** Jest reads every workspace from its TypeScript source: no build is needed to run the unit tests. */
 export default {
+  // one for each core of the smallest machine it is run on
+  maxWorkers: 2,
   // a form filled in letter by letter takes its time on a busy machine
   testTimeout: 20_000,
   projects: [
