@@ -29,7 +29,7 @@ const VIEWS = [
   { name: 'plan', job: '40x40x3', tab: '' },
   { name: 'plan-dark', job: '2mm outside corner', tab: '', theme: 'dark' },
   { name: 'plan-phone', job: '40x40x3', tab: '', width: 390 },
-  { name: 'runs', job: 'S355 plate open root', tab: '', from: '[aria-labelledby="runs"]' },
+  { name: 'runs', job: 'S355 plate open root', tab: '', from: '#runs' },
   { name: 'plan-aluminium', job: '5083', tab: '' },
   { name: 'dial-in', job: '40x40x3', tab: '/dial-in' },
   { name: 'compare', job: '40x40x3', tab: '/compare?way=solid-gas%2Fpulse' },
@@ -38,6 +38,7 @@ const VIEWS = [
   { name: 'machine', path: '/machines/demo-old-tom' },
   { name: 'lid-chart', path: '/machines/demo-old-tom/lid-chart?joint=lap&position=flat' },
   { name: 'practice', path: '/machines/practice?feeder=7' },
+  { name: 'history', path: '/history' },
   { name: 'settings', path: '/settings' },
   { name: 'truth', path: '/truth' },
 ];
