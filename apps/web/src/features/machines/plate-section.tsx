@@ -1,6 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { dutyPercent } from '@hot-bead/core';
 import { Section } from '../../ui/page/section.tsx';
+import { Table } from '../../ui/page/table.tsx';
 
 const DUTY_STEPS_A = [60, 90, 120, 150, 180, 220, 260, 300] as const;
 
@@ -17,36 +18,27 @@ export function PlateSection({ machine }: { readonly machine: KeptMachine }) {
   return (
     <Section id="plate" title="Minutes of arc in ten">
       {duty.length > 0 && (
-        <table className="mt-2 w-full">
-          <thead className="sr-only">
-            <tr>
-              <th scope="col">Current</th>
-              <th scope="col">Minutes in ten</th>
-              <th scope="col">Share</th>
-            </tr>
-          </thead>
-          <tbody>
-            {currentsOf(machine).map((amps) => {
-              const percent = dutyPercent(duty, amps) ?? 0;
-              return (
-                <tr key={amps} className="border-b border-line last:border-b-0">
-                  <th scope="row" className="py-1 text-left font-medium whitespace-nowrap">
-                    {amps} A
-                  </th>
-                  <td className="figure-text w-14 text-right text-xl">{(percent / 10).toFixed(1)}</td>
-                  <td className="w-1/2 pl-3">
-                    <span
-                      aria-hidden="true"
-                      className="block h-2 rounded-full bg-action"
-                      style={{ width: `${percent}%` }}
-                    />
-                    <span className="sr-only">{percent.toFixed(0)} %</span>
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <Table className="mt-2" columns={['Current', 'Minutes in ten', 'Share']} quiet>
+          {currentsOf(machine).map((amps) => {
+            const percent = dutyPercent(duty, amps) ?? 0;
+            return (
+              <tr key={amps} className="border-b border-line last:border-b-0">
+                <th scope="row" className="py-1 text-left font-medium whitespace-nowrap">
+                  {amps} A
+                </th>
+                <td className="figure-text w-14 text-right text-xl">{(percent / 10).toFixed(1)}</td>
+                <td className="w-1/2 pl-3">
+                  <span
+                    aria-hidden="true"
+                    className="block h-2 rounded-full bg-action"
+                    style={{ width: `${percent}%` }}
+                  />
+                  <span className="sr-only">{percent.toFixed(0)} %</span>
+                </td>
+              </tr>
+            );
+          })}
+        </Table>
       )}
       <p className="mt-2 text-sm text-ink-soft">
         {duty.length > 0 && 'From the plate, at 40 °C [IEC 60974-1, recalled]; between ratings our model. '}

@@ -15,6 +15,7 @@ import {
   useTakeOutReading,
 } from './machines.queries.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
+import { Table } from '../../ui/page/table.tsx';
 
 const ICON_BUTTON = 'grid size-11 place-items-center text-ink-soft';
 
@@ -84,24 +85,14 @@ function Table({
   readonly readings: readonly KeptDialReading[];
 }) {
   return (
-    <table className="w-full">
-      <thead className="sr-only">
-        <tr>
-          <th scope="col">Knob</th>
-          <th scope="col">Speed</th>
-          <th scope="col" className="max-md:hidden">
-            Error
-          </th>
-          <th scope="col">Reading</th>
-          <th scope="col">Take out</th>
-        </tr>
-      </thead>
-      <tbody>
-        {readings.map((reading) => (
-          <ReadingRow key={reading.id} machine={machine} reading={reading} />
-        ))}
-      </tbody>
-    </table>
+    <Table
+      columns={['Knob', 'Speed', { head: 'Error', className: 'max-md:hidden' }, 'Reading', 'Take out']}
+      quiet
+    >
+      {readings.map((reading) => (
+        <ReadingRow key={reading.id} machine={machine} reading={reading} />
+      ))}
+    </Table>
   );
 }
 

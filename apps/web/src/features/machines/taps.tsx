@@ -15,6 +15,7 @@ import { numberOrText } from '../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { ValuesForm } from './values-form.tsx';
+import { Table } from '../../ui/page/table.tsx';
 
 const FROM = {
   'loaded-line': 'from its loaded readings',
@@ -163,31 +164,22 @@ export function Taps({ machine, control }: { readonly machine: KeptMachine; read
         error={usable ? undefined : `${least} to ${most} A, please; shown for ${USUAL_CURRENT_A} A.`}
         onChange={(event) => setAmps(event.target.value)}
       />
-      <table className="w-full">
-        <thead>
-          <tr className="label-text border-b border-line text-left">
-            <th scope="col">tap</th>
-            <th scope="col">open circuit</th>
-            <th scope="col">at the arc</th>
-          </tr>
-        </thead>
-        <tbody>
-          {control.positions.toReversed().map((position) => (
-            <PositionRow
-              key={position.name}
-              machine={machine}
-              position={position}
-              currentA={current}
-              onTakeOut={(index) =>
-                set(
-                  { voltsControl: withLoaded(position.name, loadedOf(position.name).toSpliced(index, 1)) },
-                  'Reading taken out',
-                )
-              }
-            />
-          ))}
-        </tbody>
-      </table>
+      <Table columns={['tap', 'open circuit', 'at the arc']}>
+        {control.positions.toReversed().map((position) => (
+          <PositionRow
+            key={position.name}
+            machine={machine}
+            position={position}
+            currentA={current}
+            onTakeOut={(index) =>
+              set(
+                { voltsControl: withLoaded(position.name, loadedOf(position.name).toSpliced(index, 1)) },
+                'Reading taken out',
+              )
+            }
+          />
+        ))}
+      </Table>
       <ValuesForm
         label="Read volts under load"
         values={[

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { Section } from '../../ui/page/section.tsx';
+import { Table } from '../../ui/page/table.tsx';
 
 interface Props {
   readonly feeder: PracticeFeeder;
@@ -98,21 +99,14 @@ export function PracticeMeter({ feeder, random, shown }: Props) {
       <p className="figure-text text-5xl" aria-live="polite">
         {last ? `${last.volts.toFixed(1)} V` : '– V'}
       </p>
-      <table className="w-full text-[15px]">
-        <thead>
-          <tr className="label-text border-b border-line text-left">
-            <th scope="col">tap</th>
-            <th scope="col">read</th>
-            <th scope="col">so at {COMPARED_AT_A} A</th>
-            {shown && <th scope="col">hidden</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {taps.map((n) => (
-            <TapRow key={n} feeder={feeder} tap={n} reads={reads} shown={shown} />
-          ))}
-        </tbody>
-      </table>
+      <Table
+        className="text-[15px]"
+        columns={['tap', 'read', `so at ${COMPARED_AT_A} A`, ...(shown ? ['hidden'] : [])]}
+      >
+        {taps.map((n) => (
+          <TapRow key={n} feeder={feeder} tap={n} reads={reads} shown={shown} />
+        ))}
+      </Table>
       {shown && <p>It droops by {feeder.droopVPer100A.toFixed(1)} V for each 100 A.</p>}
     </Section>
   );

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { figureOf, shownAs } from '../units/index.ts';
 import { PageTitle } from '../../ui/page/page-title.tsx';
+import { Table } from '../../ui/page/table.tsx';
 
 const NAME = { wireFeedSpeed: 'wire speed', volts: 'volts', current: 'current' } as const;
 
@@ -43,30 +44,22 @@ function Checks({ title, checks }: { readonly title: string; readonly checks: re
         Volts: at most {volts.largest.toFixed(1)} V, {volts.rms.toFixed(1)} V.
       </p>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={title}>
-        <table className="mt-2 w-full min-w-[760px] text-[15px]">
-          <thead>
-            <tr className="label-text border-b border-line text-left">
-              <th scope="col">case</th>
-              <th scope="col">quantity</th>
-              <th scope="col" className="pr-3 text-right">
-                outside
-              </th>
-              <th scope="col" className="pr-3 text-right">
-                ours
-              </th>
-              <th scope="col" className="pr-3 text-right">
-                difference
-              </th>
-              <th scope="col">sure</th>
-              <th scope="col">source</th>
-            </tr>
-          </thead>
-          <tbody>
-            {checks.map((check) => (
-              <Row key={`${check.case} ${check.quantity}`} check={check} />
-            ))}
-          </tbody>
-        </table>
+        <Table
+          className="mt-2 min-w-[760px] text-[15px]"
+          columns={[
+            'case',
+            'quantity',
+            { head: 'outside', className: 'pr-3 text-right' },
+            { head: 'ours', className: 'pr-3 text-right' },
+            { head: 'difference', className: 'pr-3 text-right' },
+            'sure',
+            'source',
+          ]}
+        >
+          {checks.map((check) => (
+            <Row key={`${check.case} ${check.quantity}`} check={check} />
+          ))}
+        </Table>
       </div>
     </section>
   );
