@@ -77,7 +77,7 @@ function ReadingRow({ machine, reading }: RowProps) {
   );
 }
 
-function Table({
+function ReadingsTable({
   machine,
   readings,
 }: {
@@ -104,14 +104,14 @@ export function Readings({ machine }: { readonly machine: KeptMachine }) {
   const old = (history.data ?? []).filter((reading) => !reading.counts);
   return (
     <>
-      <Table machine={machine} readings={machine.dialReadings} />
+      <ReadingsTable machine={machine} readings={machine.dialReadings} />
       {history.error && <Wrong>The earlier readings could not be loaded. {history.error.message}</Wrong>}
       {old.length > 0 && (
         <details>
           <summary className="min-h-11 cursor-pointer content-center text-action">
             {old.length} earlier {old.length === 1 ? 'reading is' : 'readings are'} kept as history
           </summary>
-          <Table machine={machine} readings={old} />
+          <ReadingsTable machine={machine} readings={old} />
         </details>
       )}
       {machine.dialReadings.length > 0 && (
