@@ -14,6 +14,8 @@ import {
   METER_VOLTS_RANGE,
   OPEN_VOLTS_RANGE,
   TRIM_STEP_RANGE_V,
+  TRIM_UNITS,
+  type VoltsPlace,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
@@ -32,19 +34,20 @@ const KNOB_ORDER = {
   'number.min': `The knob’s highest mark must lie at least ${KNOB_SCALE_LEAST} above its lowest.`,
 };
 
+/** A knob's highest mark, a scale's length above its lowest. */
+const knobMost = (what: string) =>
+  figure(what, KNOB_RANGE)
+    .min(Joi.ref('min', { adjust: (min: number) => min + KNOB_SCALE_LEAST }))
+    .required()
+    .messages(KNOB_ORDER);
+
 /** Most letters of a wire control. */
 export const LETTERS_MOST = 24;
 
 export const wireControlSchema = Joi.object({
   kind: Joi.valid('units', 'knob', 'letters', 'entry').required(),
   min: onlyFor('knob', figure('The knob’s lowest mark', KNOB_RANGE).required()),
-  max: onlyFor(
-    'knob',
-    figure('The knob’s highest mark', KNOB_RANGE)
-      .min(Joi.ref('min', { adjust: (min: number) => min + KNOB_SCALE_LEAST }))
-      .required()
-      .messages(KNOB_ORDER),
-  ),
+  max: onlyFor('knob', knobMost('The knob’s highest mark')),
   names: onlyFor(
     'letters',
     Joi.array().items(lineSchema().min(1).max(12)).min(2).max(LETTERS_MOST).unique().required().messages({
@@ -68,6 +71,32 @@ const position = Joi.object({
   loaded: Joi.array().items(loadedSchema).max(12),
 });
 
+/** What a meter told of one place of a volts knob. */
+export const voltsPlaceSchema = Joi.object<VoltsPlace>({
+  knob: figure('The knob', KNOB_RANGE, '', { missing: 'Write where the knob stood.' }).required(),
+  openV: figure('Open-circuit volts', OPEN_VOLTS_RANGE, 'V', { plural: true }),
+  loaded: Joi.array().items(loadedSchema).max(12),
+});
+
+const placeList = Joi.array()
+  .items(
+    voltsPlaceSchema
+      .keys({ knob: figure('The knob', KNOB_RANGE).required() })
+      .custom((place: VoltsPlace, helpers) => {
+        const [, control] = helpers.state.ancestors as [
+          unknown,
+          { readonly min: number; readonly max: number },
+        ];
+        const { min, max } = control;
+        return place.knob < min || place.knob > max ? helpers.error('place-off-scale', { min, max }) : place;
+      })
+      .messages({ 'place-off-scale': 'This volts knob goes from {#min} to {#max}.' }),
+  )
+  .max(POSITIONS_MOST)
+  .unique('knob')
+  .required()
+  .messages({ 'array.unique': 'Two readings stand at the same place of the knob.' });
+
 const POSITIONS_WORDS = {
   'array.min': 'Name at least one tap.',
   'array.unique': 'Two taps have the same name.',
@@ -86,7 +115,10 @@ export const meterReadingSchema = Joi.object({
 export const METER_READINGS_MOST = 24;
 
 export const voltsControlSchema = Joi.object({
-  kind: Joi.valid('displayed', 'positions', 'entry').required(),
+  kind: Joi.valid('displayed', 'positions', 'knob', 'entry').required(),
+  min: onlyFor('knob', figure('The volts knob’s lowest mark', KNOB_RANGE).required()),
+  max: onlyFor('knob', knobMost('The volts knob’s highest mark')),
+  places: onlyFor('knob', placeList),
   meter: onlyFor('displayed', Joi.array().items(meterReadingSchema).max(METER_READINGS_MOST)),
   positions: onlyFor(
     'positions',
@@ -142,7 +174,15 @@ function isLine(value: unknown): value is EntryLine {
 
 export const oneEntrySchema = Joi.object({
   unit: Joi.valid(...ENTRY_UNITS).required(),
-  trimStepV: figure('A mark of trim', TRIM_STEP_RANGE_V, 'V'),
+  trimUnit: Joi.valid(...TRIM_UNITS),
+  trimStepV: figure('A mark of trim', TRIM_STEP_RANGE_V, 'V').when('trimUnit', {
+    is: Joi.valid('V', '%').required(),
+    then: Joi.forbidden().messages({ 'any.unknown': 'Only a trim in marks has volts a mark.' }),
+    otherwise: Joi.when('trimUnit', {
+      is: Joi.valid('mark').required(),
+      then: Joi.required().messages({ 'any.required': 'Say how many volts a mark of trim moves.' }),
+    }),
+  }),
   lines: Joi.array()
     .items(entryLineSchema)
     .max(ENTRY_POINTS_MOST)

@@ -9,6 +9,8 @@ export interface MachineDraft {
   readonly duty: unknown[];
   readonly wires: unknown[];
   readonly rolls: unknown[];
+  readonly settings: unknown[];
+  readonly programs: unknown[];
   readonly lines: { wireClass: string; diameterMm: unknown; gas: string; points: EntryPoint[] }[];
   readonly readings: unknown[];
 }
@@ -39,9 +41,15 @@ function wireControlOf(text: string | undefined): unknown {
 }
 
 function voltsControlOf({ facts, positions, meter }: MachineDraft): unknown {
-  const kind = facts.get('volts_control');
+  const [kind, min, max] = parts(facts.get('volts_control')) ?? [];
   if (kind === undefined) return undefined;
   if (kind === 'displayed') return filled({ kind, meter: listOf(meter, facts.get('meter_known')) });
+  if (kind === 'knob') {
+    const places = positions.map(({ name, openV, loaded }) =>
+      filled({ knob: figure(name), openV, loaded: loaded.length === 0 ? undefined : loaded }),
+    );
+    return { kind, min: figure(min), max: figure(max), places };
+  }
   if (kind !== 'positions') return { kind };
   return {
     kind,
@@ -72,12 +80,16 @@ export const FACTS: Readonly<Record<string, (text: string) => Readonly<Record<st
   volts_control: () => ({}),
   feed_follows_position: (text) => ({ feedFollowsPosition: text === 'true' }),
   entry_unit: () => ({}),
+  trim_unit: () => ({}),
   trim_step_v: () => ({}),
   mains_volts: () => ({}),
   mains_breaker_a: () => ({}),
   duty_known: () => ({}),
   wires_known: () => ({}),
   rolls_known: () => ({}),
+  settings_known: () => ({}),
+  programs_known: () => ({}),
+  standing_program: (standingProgram) => ({ standingProgram }),
   meter_known: () => ({}),
   volts_read_at: () => ({}),
   entry_read_at: () => ({}),
@@ -85,7 +97,7 @@ export const FACTS: Readonly<Record<string, (text: string) => Readonly<Record<st
 
 /** The machine that facts and lists say, for the schema to check. */
 export function machineOf(draft: MachineDraft): unknown {
-  const { facts, duty, wires, rolls, lines } = draft;
+  const { facts, duty, wires, rolls, settings, programs, lines } = draft;
   const plain = [...facts].map(([name, text]) => FACTS[name]?.(text) ?? {});
   const hasMains = facts.has('mains_volts') || facts.has('mains_breaker_a');
   return filled({
@@ -94,6 +106,7 @@ export function machineOf(draft: MachineDraft): unknown {
     oneEntry: facts.has('entry_unit')
       ? filled({
           unit: facts.get('entry_unit'),
+          trimUnit: facts.get('trim_unit'),
           trimStepV: figure(facts.get('trim_step_v')),
           lines: lines as readonly Partial<EntryLine>[],
         })
@@ -104,5 +117,7 @@ export function machineOf(draft: MachineDraft): unknown {
     duty: listOf(duty, facts.get('duty_known')),
     wires: listOf(wires, facts.get('wires_known')),
     rolls: listOf(rolls, facts.get('rolls_known')),
+    settings: listOf(settings, facts.get('settings_known')),
+    programs: listOf(programs, facts.get('programs_known')),
   });
 }

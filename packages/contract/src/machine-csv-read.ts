@@ -10,6 +10,7 @@ import {
   machineFileSchema,
 } from './machine-file.ts';
 import { entryPointSchema, loadedSchema, meterReadingSchema } from './machine-controls.ts';
+import { machineSettingSchema, programSchema } from './machine-settings.ts';
 import { ContractError, validated } from './validation.ts';
 
 /** What became of one line of a file. */
@@ -94,6 +95,27 @@ const TAKE: Readonly<Record<string, (draft: MachineDraft, row: Row) => void>> = 
   roll: ({ rolls }, row) => {
     rolls.push({ form: row.name, grooveMm: figure(row.wire_mm) });
   },
+  setting: ({ settings }, row) => {
+    const { least, most, middle, step } = row;
+    const scale = filled({
+      least: figure(least),
+      most: figure(most),
+      middle: figure(middle),
+      step: figure(step),
+      unit: row.unit,
+    });
+    const setting = filled({
+      setting: row.name,
+      name: row.value,
+      scale: Object.keys(scale).length === 0 ? undefined : scale,
+    });
+    settings.push(validated(machineSettingSchema, setting));
+  },
+  program: ({ programs }, { name, wire_class: wireClass, wire_mm: wireMm, gas, mode }) => {
+    programs.push(
+      validated(programSchema, filled({ name, wireClass, diameterMm: figure(wireMm), gas, mode })),
+    );
+  },
   entry: takeEntry,
   dial: ({ readings }, row) => {
     readings.push(validated(fileReadingSchema, readingOf(row)));
@@ -108,6 +130,8 @@ function emptyDraft(): MachineDraft {
     duty: [],
     wires: [],
     rolls: [],
+    settings: [],
+    programs: [],
     lines: [],
     readings: [],
   };

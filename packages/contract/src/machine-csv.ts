@@ -27,6 +27,12 @@ export const MACHINE_CSV_COLUMNS = [
   'wire_mm',
   'gas',
   'speed_m_per_min',
+  'least',
+  'most',
+  'middle',
+  'step',
+  'unit',
+  'mode',
 ] as const;
 export type MachineCsvColumn = (typeof MACHINE_CSV_COLUMNS)[number];
 export type MachineCsvRow = Partial<Record<MachineCsvColumn, string | number>>;
@@ -66,6 +72,10 @@ function wireControlText(control: WireControl | undefined): string | undefined {
   return control?.kind;
 }
 
+function voltsControlText(control: VoltsControl | undefined): string | undefined {
+  return control?.kind === 'knob' ? joined(['knob', control.min, control.max]) : control?.kind;
+}
+
 function facts({ id, machine, voltsReadAt, entryReadAt }: MachineFile): readonly MachineCsvRow[] {
   const { mains, oneEntry } = machine;
   const values: Readonly<Record<string, string | number | undefined | null>> = {
@@ -81,16 +91,20 @@ function facts({ id, machine, voltsReadAt, entryReadAt }: MachineFile): readonly
     wire_speed_range_m_per_min: joined(machine.wireFeedSpeedRangeMPerMin),
     features: joined(machine.features),
     wire_control: wireControlText(machine.wireControl),
-    volts_control: machine.voltsControl?.kind,
+    volts_control: voltsControlText(machine.voltsControl),
     feed_follows_position:
       machine.feedFollowsPosition === undefined ? undefined : String(machine.feedFollowsPosition),
     entry_unit: oneEntry?.unit,
+    trim_unit: oneEntry?.trimUnit,
     trim_step_v: oneEntry?.trimStepV,
     mains_volts: mains?.volts,
     mains_breaker_a: mains?.breakerA,
     duty_known: listKnown(machine.duty),
     wires_known: listKnown(machine.wires),
     rolls_known: listKnown(machine.rolls),
+    settings_known: listKnown(machine.settings),
+    programs_known: listKnown(machine.programs),
+    standing_program: machine.standingProgram,
     meter_known:
       machine.voltsControl?.kind === 'displayed' ? listKnown(machine.voltsControl.meter) : undefined,
     volts_read_at: voltsReadAt,
@@ -114,8 +128,12 @@ function voltsRows(control: VoltsControl | undefined): readonly MachineCsvRow[] 
       meter_v: meterV,
     }));
   }
-  if (control?.kind !== 'positions') return [];
-  return control.positions.flatMap(({ name, openV, loaded = [] }): MachineCsvRow[] => [
+  if (control === undefined || control.kind === 'entry') return [];
+  const places =
+    control.kind === 'knob'
+      ? control.places.map((place) => ({ ...place, name: String(place.knob) }))
+      : control.positions;
+  return places.flatMap(({ name, openV, loaded = [] }): MachineCsvRow[] => [
     { record: 'position', position: name, ...(openV === undefined ? {} : { volts: openV }) },
     ...loaded.map(({ volts, currentA }) => ({
       record: 'loaded',
@@ -126,13 +144,34 @@ function voltsRows(control: VoltsControl | undefined): readonly MachineCsvRow[] 
   ]);
 }
 
-function listRows({ duty = [], wires = [], rolls = [], oneEntry }: Machine): readonly MachineCsvRow[] {
+function listRows({
+  duty = [],
+  wires = [],
+  rolls = [],
+  settings = [],
+  programs = [],
+  oneEntry,
+}: Machine): readonly MachineCsvRow[] {
   return [
     ...duty.map(({ currentA, percent }) => ({ record: 'duty', current_a: currentA, percent })),
     ...wires.map(({ wireClass, diameterMm }) => ({
       record: 'wire',
       wire_class: wireClass,
       wire_mm: diameterMm,
+    })),
+    ...settings.map(({ setting, name, scale }) => ({
+      record: 'setting',
+      name: setting,
+      ...(name === undefined ? {} : { value: name }),
+      ...scale,
+    })),
+    ...programs.map(({ name, wireClass, diameterMm, gas, mode }) => ({
+      record: 'program',
+      name,
+      wire_class: wireClass,
+      wire_mm: diameterMm,
+      gas,
+      mode,
     })),
     ...rolls.map(({ form, grooveMm }) => ({ record: 'roll', name: form, wire_mm: grooveMm })),
     ...(oneEntry?.lines ?? []).flatMap(({ wireClass, diameterMm, gas, points }) =>

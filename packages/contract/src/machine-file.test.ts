@@ -1,6 +1,9 @@
 import {
   type GasId,
   MACHINE_FEATURES,
+  type PlannedMode,
+  SCALE_UNITS,
+  SETTING_IDS,
   MACHINE_KINDS,
   POLARITIES,
   POLARITY_CHANGES,
@@ -157,12 +160,53 @@ describe('a machine as a file', () => {
             names: fc.uniqueArray(name, { minLength: 2, maxLength: 6 }),
           }),
         ),
+        settings: fc.uniqueArray(
+          fc.record(
+            {
+              setting: fc.constantFrom(...SETTING_IDS),
+              name,
+              scale: fc.record(
+                {
+                  least: fc.integer({ min: -99, max: 0 }),
+                  most: fc.integer({ min: 1, max: 99 }),
+                  unit: fc.constantFrom(...SCALE_UNITS),
+                  middle: fc.constant(0),
+                  step: fc.constant(0.5),
+                },
+                { requiredKeys: ['least', 'most', 'unit'] },
+              ),
+            },
+            { requiredKeys: ['setting'] },
+          ),
+          { selector: ({ setting }) => setting },
+        ),
+        programs: fc.uniqueArray(
+          fc.record({
+            name,
+            wireClass: fc.constantFrom(...WIRE_CLASSES),
+            diameterMm: fc.constantFrom(...WIRE_DIAMETERS_MM),
+            gas,
+            mode: fc.constantFrom<PlannedMode>('short-circuit', 'spray', 'pulse', 'own'),
+          }),
+          { selector: (program) => program.name.toLowerCase() },
+        ),
         voltsControl: fc.oneof(
           fc.record({
             kind: fc.constant('displayed' as const),
             meter: fc.array(
               fc.record({ shownV: fc.double({ min: 5, max: 60, noNaN: true }), meterV: fc.constant(18) }),
             ),
+          }),
+          fc.record({
+            kind: fc.constant('knob' as const),
+            min: fc.constant(0),
+            max: fc.constant(10),
+            places: fc
+              .uniqueArray(
+                fc.integer({ min: 0, max: 20 }).map((half) => half / 2),
+                { maxLength: 4 },
+              )
+              .map((knobs) => knobs.map((knob) => ({ knob, openV: 14 + knob }))),
           }),
           fc.record({
             kind: fc.constant('positions' as const),

@@ -24,11 +24,12 @@ import {
   WIRE_SPEED_WORDS,
   wireControlSchema,
 } from './machine-controls.ts';
+import { programListSchema, settingListSchema } from './machine-settings.ts';
 import { SHELF_MOST, wireSchema } from './shop.ts';
 import { dialReadingListSchema, type KeptDialReading } from './dial-reading.ts';
 import { lineSchema } from './plain-text.ts';
 import type { StoredShape } from './stored.ts';
-import { exactly, whereItemsFit } from './validation.ts';
+import { atField, exactly, whereItemsFit } from './validation.ts';
 
 /** A machine as it is entered: everything the planner knows of one. */
 export interface NewMachine extends Machine, ChosenId {}
@@ -129,12 +130,20 @@ const fields = {
     .max(ROLLS_MOST)
     .unique()
     .messages({ 'array.unique': 'The same roll stands there twice.' }),
+  settings: settingListSchema,
+  programs: programListSchema,
+  standingProgram: lineSchema().min(1).max(24),
 };
 
 /** Where one entry sets both, both controls say so. */
 function entryOnBoth(machine: Pick<Machine, 'wireControl' | 'voltsControl'>): boolean {
   const [wire, volts] = [machine.wireControl?.kind === 'entry', machine.voltsControl?.kind === 'entry'];
   return wire === volts;
+}
+
+/** Whether the program that it stands on is missing in its table. */
+function standsOnNone({ programs, standingProgram }: Pick<Machine, 'programs' | 'standingProgram'>): boolean {
+  return standingProgram !== undefined && programs?.some(({ name }) => name === standingProgram) !== true;
 }
 
 /** A name of its own, that no line would read as part of a job. */
@@ -159,8 +168,17 @@ const entered = {
 
 function consistent<T extends Machine>(schema: Joi.ObjectSchema<T>): Joi.ObjectSchema<T> {
   return schema
-    .custom((machine: T, helpers) => (entryOnBoth(machine) ? machine : helpers.error('entry-on-one')))
-    .messages({ 'entry-on-one': 'One entry sets wire speed and volts together, or neither.' });
+    .custom((machine: T, helpers) => {
+      if (!entryOnBoth(machine)) return helpers.error('entry-on-one');
+      if (standsOnNone(machine)) {
+        return helpers.error('program-unknown', {}, atField(helpers.state, 'standingProgram'));
+      }
+      return machine;
+    })
+    .messages({
+      'entry-on-one': 'One entry sets wire speed and volts together, or neither.',
+      'program-unknown': 'That program is not in its table: add it, or take one that is.',
+    });
 }
 
 /** A machine as it may stand, whatever it is called. */

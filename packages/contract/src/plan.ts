@@ -29,7 +29,15 @@ const ownRecord = (statuses: readonly string[]): Joi.ObjectSchema =>
 
 const termsSchema = exactly<MachineTerms>({
   wire: ownRecord(['shown', 'entry', 'not-measured', 'knob', 'letter', 'out-of-reach']).required(),
-  volts: ownRecord(['shown', 'entry', 'not-measured', 'shown-offset', 'position']).required(),
+  volts: ownRecord([
+    'shown',
+    'entry',
+    'not-measured',
+    'shown-offset',
+    'position',
+    'knob',
+    'out-of-reach',
+  ]).required(),
   entry: ownRecord(['set', 'not-recorded', 'below', 'above']),
 });
 

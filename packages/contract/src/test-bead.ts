@@ -100,6 +100,7 @@ const weldedWithSchema = exactly<WeldedWith>({
   tap: Joi.string(),
   knob: Joi.number(),
   letter: Joi.string(),
+  voltsKnob: Joi.number(),
   bookVolts: Joi.number(),
   modelVersion: Joi.string().required(),
 });

@@ -71,3 +71,8 @@ export function whereItemsFit<T>(
   return (items: readonly T[], helpers) =>
     items.some((one) => item.validate(one).error) ? items : check(items, helpers);
 }
+
+/** Where an error of a whole object stands, when it is one of its fields that is wrong. */
+export function atField(state: Joi.State, field: string): Joi.State {
+  return state.localize?.([...(state.path ?? []), field], state.ancestors, state) ?? state;
+}

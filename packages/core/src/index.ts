@@ -178,11 +178,9 @@ export {
 } from './machine/machine-ranges.ts';
 export {
   loadedWire,
-  MACHINE_FEATURES,
   POLARITY_CHANGES,
   type DriveRoll,
   type Machine,
-  type MachineFeature,
   type VoltsControl,
   type WireControl,
 } from './machine/machine.ts';
@@ -193,6 +191,22 @@ export {
   withoutReadings,
   type ControlReadings,
 } from './machine/machine-readings.ts';
+export { MACHINE_FEATURES, type MachineFeature } from './machine-setting/machine-feature.ts';
+export { SETTING_IDS, SETTING_TABLE, settingRow, type SettingId } from './machine-setting/setting.ts';
+export {
+  SCALE_RANGE,
+  SCALE_STEP_RANGE,
+  SCALE_UNITS,
+  scaleFault,
+  scaleMiddle,
+  scaleStep,
+  type MachineSetting,
+  type ScaleUnit,
+  type SettingScale,
+} from './machine-setting/setting-scale.ts';
+export { scaleText } from './machine-setting/setting-text.ts';
+export { programsFault, type MachineProgram, type ProgramTerm } from './program/program.ts';
+export { differenceText, programForText } from './program/program-text.ts';
 export { readingFault } from './dial-calibration/reading-fault.ts';
 export { MACHINE_KINDS } from './volts-calibration/machine-kind.ts';
 
@@ -247,6 +261,14 @@ export {
   WHOLE_MINUTE_S,
 } from './dial-calibration/timed-run.ts';
 export { positionFor, positionVolts, type VoltsPosition } from './volts-calibration/position-volts.ts';
+export {
+  fallingPlaces,
+  nextVoltsPlace,
+  voltsKnobFor,
+  voltsOverKnob,
+  type VoltsPlace,
+} from './volts-calibration/volts-knob.ts';
+export { bandAt, type BandedCurve } from './quantity/banded-curve.ts';
 export { loadedDoubt, type LoadedDoubt, type LoadedReading } from './volts-calibration/droop.ts';
 export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating, type SeamRest } from './duty/duty.ts';
 export { breakerVerdict, mainsDrawA } from './mains/mains-draw.ts';
@@ -260,6 +282,8 @@ export {
   type EntryPoint,
   type EntrySetting,
   type EntryUnit,
+  TRIM_UNITS,
+  type TrimUnit,
   type OneEntry,
 } from './one-entry/one-entry.ts';
 export {

@@ -7,6 +7,7 @@ import { transitionCurrentA } from '../transfer/transition.ts';
 import { EASILY_PUSHED_FROM_MM } from '../way/gun-limits.ts';
 import { fillerVerdict } from '../wire/filler-verdict.ts';
 import type { Caution } from './caution.ts';
+import { programCautions } from './program-cautions.ts';
 import type { SetupFacts } from './setup-facts.ts';
 import { weldCautions } from './weld-cautions.ts';
 import { usualClass, wireClassRow } from '../wire/wire-class.ts';
@@ -201,6 +202,7 @@ export function setupCautions(facts: SetupFacts): readonly Caution[] {
     ...pushedAluminium(facts),
     ...bronzeCautions(facts),
     ...weldCautions(facts),
+    ...programCautions(facts),
     ...limitsUnknown(facts),
     arc,
   ];

@@ -1,6 +1,6 @@
+import { nextPlace } from '../quantity/banded-curve.ts';
 import type { Dial } from './dial.ts';
-import { dialEnds, halfBand } from './dial-band.ts';
-import { handSet, type KnobScale } from './knob-words.ts';
+import type { KnobScale } from '../quantity/knob-words.ts';
 
 /** How far a straight line through the ends would be off, where it is worst. */
 export interface Bend {
@@ -37,18 +37,5 @@ export function dialBend({ points }: Dial): Bend | undefined {
  * can set.
  */
 export function nextKnob(dial: Dial | undefined, scale: KnobScale): number {
-  const [min, max] = scale;
-  if (!dial) return min;
-  const [low, high] = dialEnds(dial);
-  const near = (max - min) * 0.05;
-  if (high < max - near) return max;
-  if (low > min + near) return min;
-  const steps = 40;
-  let best = { knob: (min + max) / 2, worth: -1 };
-  for (let i = 1; i < steps; i++) {
-    const knob = low + ((high - low) * i) / steps;
-    const worth = halfBand(dial, knob);
-    if (worth > best.worth) best = { knob, worth };
-  }
-  return handSet(best.knob, scale);
+  return nextPlace(dial?.curve, scale);
 }

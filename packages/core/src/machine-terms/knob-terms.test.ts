@@ -89,6 +89,34 @@ describe('a plan in the machine’s own terms', () => {
     expect(wireReach(TOM, UNREAD)).toBeUndefined();
   });
 
+  it('is the mark of a volts knob with its band, and says what is past its readings', () => {
+    const knobbed: Machine = {
+      ...TOM,
+      voltsControl: {
+        kind: 'knob',
+        min: 1,
+        max: 10,
+        places: [1, 4, 7, 10].map((knob) => ({ knob, openV: 14 + 2 * knob })),
+      },
+    };
+    const term = voltsTerm(knobbed, 20, 100); // 20 V at the arc is 23 V open: 3 V for each 100 A
+    if (term.status !== 'knob') throw new Error(term.status);
+    expect(term.knob.start).toBeCloseTo(4.5, 6);
+    expect(term).toMatchObject({ words: '4½', marks: ['4½'], handStep: 0.5 });
+    expect(term.knob.low).toBeLessThan(4.4);
+    expect(term.knob.high).toBeGreaterThan(4.6);
+    expect(voltsTerm(knobbed, 35, 100)).toMatchObject({
+      status: 'out-of-reach',
+      side: 'above',
+      endWords: '10',
+    });
+    const low = voltsTerm(knobbed, 8, 100);
+    expect(low).toMatchObject({ status: 'out-of-reach', side: 'below', endWords: '1' });
+    expect(low.status === 'out-of-reach' && low.endV).toBeCloseTo(13, 6);
+    const unread: Machine = { ...TOM, voltsControl: { kind: 'knob', min: 1, max: 10, places: [] } };
+    expect(voltsTerm(unread, 20, 100)).toEqual({ status: 'not-measured' });
+  });
+
   it('names the tap, what it gives and how far off that is', () => {
     expect(voltsTerm(TOM, 18.5, 100)).toMatchObject({
       status: 'position',

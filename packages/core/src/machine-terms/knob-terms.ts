@@ -1,11 +1,13 @@
 import { dialEnds, dialSpeed, type KnobSetting, knobFor } from '../dial-calibration/dial-band.ts';
-import { handStep, knobMarks, type KnobScale, knobWords } from '../dial-calibration/knob-words.ts';
+import { handStep, knobMarks, type KnobScale, knobWords } from '../quantity/knob-words.ts';
 import { dialAtPosition, type MachineDials, type PositionDial } from '../dial-calibration/machine-dials.ts';
 import { curveAt } from '../quantity/monotone-curve.ts';
 import type { Span } from '../quantity/span.ts';
 import { type PositionChoice, positionFor } from '../volts-calibration/position-volts.ts';
+import type { MachineKind } from '../volts-calibration/machine-kind.ts';
+import { voltsKnobFor, voltsOverKnob } from '../volts-calibration/volts-knob.ts';
 import { shownOffset, voltsToShow } from '../volts-calibration/shown-volts.ts';
-import type { Machine } from '../machine/machine.ts';
+import type { Machine, VoltsControl } from '../machine/machine.ts';
 
 /** A wire speed that lies past what was read of the machine. */
 export interface OutOfReach {
@@ -17,20 +19,42 @@ export interface OutOfReach {
   readonly endWords: string;
 }
 
+/** Where a knob is to stand. */
+interface KnobPlace {
+  readonly knob: Span;
+  readonly words: string;
+  /** The mark that a hand sets, or the two that it stands between. */
+  readonly marks: readonly string[];
+  /** What a hand can set on its scale. */
+  readonly handStep: number;
+}
+
+/** Volts that lie past what was read of the volts knob. */
+export interface VoltsOutOfReach {
+  readonly status: 'out-of-reach';
+  readonly side: 'below' | 'above';
+  /** V, at the arc */
+  readonly endV: number;
+  readonly endWords: string;
+}
+
+function knobPlace(knob: Span, scale: KnobScale): KnobPlace {
+  return {
+    knob,
+    words: knobWords(knob.start, scale),
+    marks: knobMarks(knob.start, scale),
+    handStep: handStep(scale),
+  };
+}
+
 /** A wire speed in the machine's own terms. */
 export type WireTerm =
   | { readonly status: 'shown' | 'entry' | 'not-measured' }
-  | {
+  | ({
       readonly status: 'knob';
-      readonly knob: Span;
-      readonly words: string;
-      /** The mark that a hand sets, or the two that it stands between. */
-      readonly marks: readonly string[];
-      /** What a hand can set on its scale. */
-      readonly handStep: number;
       /** What the dial at this position of the volts control rests on. */
       readonly dialFrom: PositionDial['from'];
-    }
+    } & KnobPlace)
   | {
       readonly status: 'letter';
       readonly name: string;
@@ -46,7 +70,9 @@ export type WireTerm =
 export type VoltsTerm =
   | { readonly status: 'shown' | 'entry' | 'not-measured' }
   | { readonly status: 'shown-offset'; readonly set: Span; readonly offsetV: number }
-  | { readonly status: 'position'; readonly choice: PositionChoice; readonly near: boolean };
+  | { readonly status: 'position'; readonly choice: PositionChoice; readonly near: boolean }
+  | ({ readonly status: 'knob' } & KnobPlace)
+  | VoltsOutOfReach;
 
 /** How far a tap may be off and still be called near, V: half a short-circuit window. Source: our model. */
 export const NEAR_POSITION_V = 1;
@@ -77,14 +103,7 @@ function knobTerm({ dial, from }: PositionDial, scale: KnobScale, sag: Span, spe
     return there.status === 'within' ? there.knob[side] : there.endKnob;
   };
   const knob: Span = { start: found.knob.start, low: edge(sag.low, 'low'), high: edge(sag.high, 'high') };
-  return {
-    status: 'knob',
-    knob,
-    words: knobWords(knob.start, scale),
-    marks: knobMarks(knob.start, scale),
-    handStep: handStep(scale),
-    dialFrom: from,
-  };
+  return { status: 'knob', ...knobPlace(knob, scale), dialFrom: from };
 }
 
 /** The letter whose wire speed lies nearest to the one wanted, as a ratio. */
@@ -132,7 +151,23 @@ export function wireTerm(
   return knobTerm(found, scale, dials.sag, speedMPerMin);
 }
 
-/** Which position of the volts control, or which figure on its display, gives wanted arc volts at a current. */
+/** Where a volts knob without units is to stand for arc volts at a current. */
+function voltsKnobTerm(
+  { places, min, max }: Extract<VoltsControl, { readonly kind: 'knob' }>,
+  kind: MachineKind,
+  volts: number,
+  currentA: number,
+): VoltsTerm {
+  const curve = voltsOverKnob(places, kind, currentA);
+  if (!curve) return { status: 'not-measured' };
+  const scale = [min, max] as const;
+  const found = voltsKnobFor(curve, volts);
+  if (found.status === 'within') return { status: 'knob', ...knobPlace(found.knob, scale) };
+  const { status: side, endV, endKnob } = found;
+  return { status: 'out-of-reach', side, endV, endWords: knobWords(endKnob, scale) };
+}
+
+/** Which position of the volts control, which mark of its knob, or which figure on its display, gives wanted arc volts at a current. */
 export function voltsTerm(machine: Machine, volts: number, currentA: number): VoltsTerm {
   const control = machine.voltsControl;
   if (control?.kind === 'entry') return { status: 'entry' };
@@ -141,7 +176,9 @@ export function voltsTerm(machine: Machine, volts: number, currentA: number): Vo
     if (!offset || Math.abs(offset.offsetV.start) < OFFSET_WORTH_SAYING_V) return { status: 'shown' };
     return { status: 'shown-offset', set: voltsToShow(offset, volts), offsetV: offset.offsetV.start };
   }
-  const choice = control && positionFor(control.positions, machine.kind ?? 'transformer', volts, currentA);
+  const kind = machine.kind ?? 'transformer';
+  if (control?.kind === 'knob') return voltsKnobTerm(control, kind, volts, currentA);
+  const choice = control && positionFor(control.positions, kind, volts, currentA);
   if (!choice) return { status: 'not-measured' };
   return { status: 'position', choice, near: Math.abs(choice.offV) <= NEAR_POSITION_V };
 }
@@ -156,5 +193,5 @@ export function wireReach(
   if (!found || found.dial.points.length < 2) return machine.wireFeedSpeedRangeMPerMin;
   const [low, high] = dialEnds(found.dial);
   const under = 1 - dials.sag.start;
-  return [curveAt(found.dial.curve, low) * under, curveAt(found.dial.curve, high) * under];
+  return [curveAt(found.dial.curve.line, low) * under, curveAt(found.dial.curve.line, high) * under];
 }

@@ -4,7 +4,8 @@ import { dialAtPosition, machineDials } from '../dial-calibration/machine-dials.
 import type { TimedReading } from '../dial-calibration/timed-run.ts';
 import { JOINTS, POSITIONS, type Work } from '../material/work.ts';
 import { planSetup } from '../setup/plan-setup.ts';
-import { type Machine, MACHINE_FEATURES, type VoltsControl, type WireControl } from '../machine/machine.ts';
+import { MACHINE_FEATURES } from '../machine-setting/machine-feature.ts';
+import { type Machine, type VoltsControl, type WireControl } from '../machine/machine.ts';
 import { MACHINE_KINDS } from '../volts-calibration/machine-kind.ts';
 import { machineTerms, planReach, positionOf } from './machine-terms.ts';
 import { positionFit } from './position-fit.ts';

@@ -99,6 +99,20 @@ describe('taps on the window chart', () => {
     }
   });
 
+  it('are those of a volts knob at its marks, as far as it was read', () => {
+    const places = [2, 6, 10].map((knob) => ({ knob, openV: 16 + knob }));
+    const knobbed: Machine = { ...TOM, voltsControl: { kind: 'knob', min: 0, max: 10, places } };
+    const window = windowCurve(plan(TOM));
+    const lines = positionLines(knobbed, window);
+    expect(lines.map(({ name }) => name)).toEqual(['2', '3', '4', '5', '6', '7', '8', '9', '10']);
+    const volts = lines.map(({ points }) => points[0]?.volts ?? 0);
+    expect(volts).toEqual(volts.toSorted((a, b) => a - b));
+    const open = 16 + 6 - (3 * (window[0]?.currentA ?? 0)) / 100; // 3 V for each 100 A, handbook
+    expect(lines[4]?.points[0]?.volts).toBeCloseTo(open, 9);
+    const unread: Machine = { ...TOM, voltsControl: { kind: 'knob', min: 0, max: 10, places: [] } };
+    expect(positionLines(unread, window)).toEqual([]);
+  });
+
   it('are none on a machine that shows its volts, nor from an inverter’s idle volts', () => {
     const window = windowCurve(plan(TOM));
     expect(positionLines({ ...TOM, voltsControl: { kind: 'displayed' } }, window)).toEqual([]);

@@ -5,7 +5,11 @@ import type { PlannedSetup } from '../setup/setup.ts';
 import { currentAt, type WindowPoint } from '../setup/window-curve.ts';
 import { positionVolts } from '../volts-calibration/position-volts.ts';
 import { voltsTerm, type VoltsTerm, wireReach, wireTerm, type WireTerm } from './knob-terms.ts';
-import type { Machine } from '../machine/machine.ts';
+import type { Machine, VoltsControl } from '../machine/machine.ts';
+import { bandAt } from '../quantity/banded-curve.ts';
+import { knobWords } from '../quantity/knob-words.ts';
+import type { MachineKind } from '../volts-calibration/machine-kind.ts';
+import { voltsOverKnob } from '../volts-calibration/volts-knob.ts';
 
 /** A plan in the terms of one machine's controls. */
 export interface MachineTerms {
@@ -52,9 +56,37 @@ export interface PositionLine {
   readonly points: readonly { readonly wireFeedSpeedMPerMin: number; readonly volts: number }[];
 }
 
-/** The machine's taps or letters as lines over a window chart; none for a machine that shows its volts. */
+/** Marks of a volts knob that are drawn: a tenth of its turn apart. */
+const DRAWN_MARKS = 10;
+
+/** The volts knob at its marks, as lines over a window chart, as far as it was read. */
+function knobLines(
+  { places, min, max }: Extract<VoltsControl, { readonly kind: 'knob' }>,
+  kind: MachineKind,
+  window: readonly WindowPoint[],
+): readonly PositionLine[] {
+  const curves = window.map(({ wireFeedSpeedMPerMin, currentA }) => ({
+    wireFeedSpeedMPerMin,
+    curve: voltsOverKnob(places, kind, currentA),
+  }));
+  return Array.from({ length: DRAWN_MARKS + 1 }, (_, i) => min + ((max - min) * i) / DRAWN_MARKS).flatMap(
+    (knob): PositionLine[] => {
+      const points = curves.flatMap(({ wireFeedSpeedMPerMin, curve }) => {
+        const volts = curve && bandAt(curve, knob);
+        return volts ? [{ wireFeedSpeedMPerMin, volts: volts.start }] : [];
+      });
+      return points.length < 2 ? [] : [{ name: knobWords(knob, [min, max]), points }];
+    },
+  );
+}
+
+/**
+ * The machine's taps or letters, or the marks of its volts knob, as lines over a window chart; none for a machine that
+ * shows its volts.
+ */
 export function positionLines(machine: Machine, window: readonly WindowPoint[]): readonly PositionLine[] {
   const control = machine.voltsControl;
+  if (control?.kind === 'knob') return knobLines(control, machine.kind ?? 'transformer', window);
   if (control?.kind !== 'positions') return [];
   return control.positions.flatMap((position): PositionLine[] => {
     const points = window.flatMap(({ wireFeedSpeedMPerMin, currentA }) => {

@@ -12,7 +12,11 @@ function voltsLines(control: VoltsControl): readonly string[] {
     return (control.meter ?? []).map(({ shownV, meterV }) => `shown ${shownV} V: ${meterV} V`);
   }
   if (control.kind === 'entry') return [];
-  return control.positions.flatMap(({ name, openV, loaded = [] }) => [
+  const places =
+    control.kind === 'knob'
+      ? control.places.map((place) => ({ ...place, name: `knob ${place.knob}` }))
+      : control.positions;
+  return places.flatMap(({ name, openV, loaded = [] }) => [
     ...(openV === undefined ? [] : [`${name}: open ${openV} V`]),
     ...loaded.map(({ volts, currentA }) => `${name}: ${volts} V at ${currentA} A`),
   ]);
@@ -48,12 +52,13 @@ export function isSameReadings(a: ControlReadings | undefined, b: ControlReading
 }
 
 /**
- * The machine without what a meter told of it: taps keep their names alone, a display nothing. What it chooses for its
+ * The machine without what a meter told of it: taps keep their names alone, a knob its scale, a display nothing. What it chooses for its
  * one entry is its make's, and stays.
  */
 export function withoutReadings(machine: Machine): Machine {
   const control = machine.voltsControl;
   if (control?.kind === 'displayed') return { ...machine, voltsControl: { kind: 'displayed' } };
+  if (control?.kind === 'knob') return { ...machine, voltsControl: { ...control, places: [] } };
   if (control?.kind !== 'positions') return machine;
   const positions = control.positions.map(({ name }) => ({ name }));
   return { ...machine, voltsControl: { kind: 'positions', positions } };

@@ -1,36 +1,19 @@
 import type { DutyRating } from '../duty/duty.ts';
 import type { RollForm } from '../feed-path/feed-path.ts';
 import type { GasId } from '../gas/gas.ts';
+import type { MachineFeature } from '../machine-setting/machine-feature.ts';
+import type { MachineSetting } from '../machine-setting/setting-scale.ts';
 import type { MachineKind } from '../volts-calibration/machine-kind.ts';
 import type { MainsSupply } from '../mains/mains-draw.ts';
 import type { OneEntry } from '../one-entry/one-entry.ts';
 import type { Polarity } from '../polarity/polarity.ts';
+import type { MachineProgram } from '../program/program.ts';
 import type { VoltsPosition } from '../volts-calibration/position-volts.ts';
 import type { MeterReading } from '../volts-calibration/shown-volts.ts';
+import type { VoltsPlace } from '../volts-calibration/volts-knob.ts';
 import type { ShelfWire } from '../wire/shelf-wire.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
-
-/** What a machine can do beyond wire speed and volts. */
-export const MACHINE_FEATURES = [
-  'pulse',
-  'double-pulse',
-  'inductance',
-  'run-in',
-  'burnback',
-  'hot-start',
-  'crater-fill',
-  'pinch',
-  'pre-flow',
-  'post-flow',
-  'two-step',
-  'four-step',
-  'special-four-step',
-  'spot-timer',
-  'stitch-timer',
-  'spool-gun-socket',
-] as const;
-export type MachineFeature = (typeof MACHINE_FEATURES)[number];
 
 /** How the two leads are swapped. */
 export const POLARITY_CHANGES = ['sockets', 'links', 'switch', 'fixed'] as const;
@@ -46,10 +29,20 @@ export type WireControl =
   | { readonly kind: 'letters'; readonly names: readonly string[] }
   | { readonly kind: 'entry' };
 
-/** How the volts are set: shown; by named positions (taps, letters, min and max); or by the one entry. */
+/**
+ * How the volts are set: shown; by named positions (taps, letters, min and max); by a knob whose marks are no volts
+ * until it is measured; or by the one entry.
+ */
 export type VoltsControl =
   | { readonly kind: 'displayed'; readonly meter?: readonly MeterReading[] | undefined }
   | { readonly kind: 'positions'; readonly positions: readonly VoltsPosition[] }
+  | {
+      readonly kind: 'knob';
+      readonly min: number;
+      readonly max: number;
+      /** What a meter told of it so far. */
+      readonly places: readonly VoltsPlace[];
+    }
   | { readonly kind: 'entry' };
 
 /** A drive roll that the machine has: its groove's form and the wire it is for. */
@@ -86,6 +79,12 @@ export interface Machine {
   readonly wires?: readonly ShelfWire[] | undefined;
   /** Drive rolls that it has; undefined: not known. */
   readonly rolls?: readonly DriveRoll[] | undefined;
+  /** What it calls its settings, and how it counts them, as far as that was told. */
+  readonly settings?: readonly MachineSetting[] | undefined;
+  /** The table of its programs; undefined: it keeps none, or they are not known. */
+  readonly programs?: readonly MachineProgram[] | undefined;
+  /** Name of the program that it stands on; undefined: not known. */
+  readonly standingProgram?: string | undefined;
 }
 
 /** The wire that is on the machine. */

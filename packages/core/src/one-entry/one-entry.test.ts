@@ -22,7 +22,18 @@ describe('a machine with one entry', () => {
 
   it('is trimmed in its own marks where they are known', () => {
     const set = entryFor({ ...BY_THICKNESS, trimStepV: 0.5 }, want(5.4, 18));
-    expect(set).toMatchObject({ status: 'set', trimMarks: 2, trimV: 1 });
+    expect(set).toMatchObject({ status: 'set', trim: { unit: 'mark', by: 2 }, trimV: 1 });
+  });
+
+  it('is trimmed in per cent of what it chooses of itself, or in volts', () => {
+    const want18 = want(5.4, 18);
+    const per = entryFor({ ...BY_THICKNESS, trimUnit: '%' }, want18);
+    const inVolts = entryFor(BY_THICKNESS, want18);
+    if (per.status !== 'set' || inVolts.status !== 'set') throw new Error('not recorded');
+    expect(inVolts.trim).toEqual({ unit: 'V', by: expect.closeTo(18 - per.machineVolts, 1) as number });
+    // a whole number of per cents, no further from the volts wanted than half of one
+    expect(per.trim.by).toBe(Math.round((100 * (18 - per.machineVolts)) / per.machineVolts));
+    expect(Math.abs(per.machineVolts + per.trimV - 18)).toBeLessThanOrEqual(per.machineVolts / 200 + 1e-9);
   });
 
   it('is not trimmed where it chooses right, or as good as right', () => {

@@ -23,10 +23,16 @@ export interface EntryLine extends EntryFor {
   readonly points: readonly EntryPoint[];
 }
 
+/** What a trim moves the volts in: volts, per cent of what the machine chose, or marks that name nothing. */
+export const TRIM_UNITS = ['V', '%', 'mark'] as const;
+export type TrimUnit = (typeof TRIM_UNITS)[number];
+
 /** A machine that sets wire speed and volts from one entry, as far as it was recorded. */
 export interface OneEntry {
   readonly unit: EntryUnit;
-  /** Volts that one mark of its trim moves; undefined: the trim is in volts. */
+  /** What its trim is in; undefined: marks where a step is known, else volts. */
+  readonly trimUnit?: TrimUnit | undefined;
+  /** Volts that one mark of its trim moves, where it is in marks. */
   readonly trimStepV?: number | undefined;
   readonly lines: readonly EntryLine[];
 }
@@ -46,8 +52,8 @@ export type EntrySetting =
       readonly machineVolts: number;
       /** By how much to trim, V, to the step that its trim has. */
       readonly trimV: number;
-      /** The same in marks of its trim, where that is not in volts. */
-      readonly trimMarks: number | undefined;
+      /** The same as its trim counts it. */
+      readonly trim: { readonly unit: TrimUnit; readonly by: number };
     }
   | { readonly status: 'not-recorded' }
   | { readonly status: 'below' | 'above'; readonly endMPerMin: number; readonly endEntry: number };
@@ -69,6 +75,21 @@ function lineFor(oneEntry: OneEntry, wanted: EntryWanted): EntryLine | undefined
 
 function curveOf(points: readonly EntryPoint[], y: (point: EntryPoint) => number): MonotoneCurve {
   return monotoneCurve(points.map((point) => ({ x: point.entry, y: y(point) })));
+}
+
+/** A trim's finest step: in volts, and as the trim counts it. */
+interface TrimStep {
+  readonly unit: TrimUnit;
+  readonly stepV: number;
+  readonly each: number;
+}
+
+/** The trim of a machine that chose some volts of itself. A mark whose volts nobody told moves as many as ours. */
+function trimOf({ trimUnit, trimStepV }: OneEntry, machineVolts: number): TrimStep {
+  const unit = trimUnit ?? (trimStepV === undefined ? 'V' : 'mark');
+  if (unit === 'V') return { unit, stepV: TRIM_STEP_V, each: TRIM_STEP_V };
+  if (unit === '%') return { unit, stepV: machineVolts / 100, each: 1 };
+  return { unit, stepV: trimStepV ?? TRIM_STEP_V, each: 1 };
 }
 
 /** What is wrong with the points of a line, for the one who enters them; undefined when nothing is. */
@@ -108,14 +129,9 @@ export function entryFor(oneEntry: OneEntry, wanted: EntryWanted): EntrySetting 
     curveOf(points, (point) => point.volts),
     entry,
   );
-  const step = oneEntry.trimStepV ?? TRIM_STEP_V;
+  const { unit, stepV, each } = trimOf(oneEntry, machineVolts);
   const off = wanted.volts - machineVolts;
-  const marks = Math.abs(off) < TRIM_WORTH_V ? 0 : Math.round(off / step);
-  return {
-    status: 'set',
-    entry,
-    machineVolts,
-    trimV: marks === 0 ? 0 : marks * step,
-    trimMarks: oneEntry.trimStepV === undefined ? undefined : marks,
-  };
+  const steps = Math.abs(off) < TRIM_WORTH_V ? 0 : Math.round(off / stepV);
+  const by = steps === 0 ? 0 : steps * each;
+  return { status: 'set', entry, machineVolts, trimV: steps === 0 ? 0 : steps * stepV, trim: { unit, by } };
 }

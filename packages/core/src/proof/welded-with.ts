@@ -18,6 +18,8 @@ export interface WeldedWith extends ProvenWith, ProvenWork {
   readonly tap?: string | undefined;
   readonly knob?: number | undefined;
   readonly letter?: string | undefined;
+  /** Mark of the volts knob, where its marks are no volts. */
+  readonly voltsKnob?: number | undefined;
   /** Volts that the book gives at the bead's wire speed, V; undefined where it gives none. */
   readonly bookVolts?: number | undefined;
   readonly modelVersion: string;
@@ -31,11 +33,14 @@ export interface WeldedAt {
   readonly bookVolts: number | undefined;
 }
 
-function controlsOf(terms: MachineTerms | undefined): Pick<WeldedWith, 'tap' | 'knob' | 'letter'> {
+function controlsOf(
+  terms: MachineTerms | undefined,
+): Pick<WeldedWith, 'tap' | 'voltsKnob' | 'knob' | 'letter'> {
   const tap = terms && positionOf(terms.volts);
   const wire = terms?.wire;
   return {
     ...(tap === undefined ? {} : { tap }),
+    ...(terms?.volts.status === 'knob' ? { voltsKnob: terms.volts.knob.start } : {}),
     ...(wire?.status === 'knob' ? { knob: wire.knob.start } : {}),
     ...(wire?.status === 'letter' ? { letter: wire.name } : {}),
   };

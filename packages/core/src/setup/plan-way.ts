@@ -28,7 +28,8 @@ import {
 import { type WeldPlan, weldPlan } from './plan-runs.ts';
 import { reasonsFor } from './reasons.ts';
 import { schoolsTouched } from './schools-touched.ts';
-import { secondarySettings } from './secondary-settings.ts';
+import { programFor, type ProgramTerm } from '../program/program.ts';
+import { secondarySettings } from '../secondary-setting/secondary-setting.ts';
 import type { SettledWay } from './settle-way.ts';
 import { MODEL_VERSION, type OwnNumbers, type PlannedSetup } from './setup.ts';
 import { techniqueOf } from './technique.ts';
@@ -36,6 +37,13 @@ import { weldTotals } from './weld-totals.ts';
 
 function started(span: Span, own: number | undefined): Span {
   return own === undefined ? span : { ...span, start: own };
+}
+
+function programOf({ open, wire, gas }: SettledWay): ProgramTerm | undefined {
+  const programs = open.context.resources.machine?.programs ?? [];
+  if (programs.length === 0) return undefined;
+  const { wireClass, diameterMm } = wire;
+  return programFor(programs, { wireClass, diameterMm, gas: gas.gas.id, mode: open.mode });
 }
 
 function distanceOf(
@@ -242,7 +250,21 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
     travelMmPerMin: travelSpan(bead),
     technique: techniqueOf(family, work),
     fitUp,
-    secondary: secondarySettings({ family, work, wireClass: wire.wireClass }, resources.machine),
+    secondary: secondarySettings(
+      {
+        family,
+        work,
+        wireClass: wire.wireClass,
+        thinnerMm: thickness.thinnerMm,
+        wireFeedSpeedMPerMin: speed.wireFeedSpeedMPerMin.start,
+        volts: volts.start,
+        currentA,
+        travelMmPerMin: bead.travelMmPerMin,
+        flowLPerMin: flow.start,
+      },
+      resources.machine,
+    ),
+    program: programOf(settled),
     bead,
     runs,
     weldSize: weldSizeOf(work, thickness.thinnerMm),

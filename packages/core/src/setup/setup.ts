@@ -19,7 +19,8 @@ import type { Way } from '../wire/way.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import type { FitUp } from './fit-up.ts';
-import type { SecondarySetting } from './secondary-settings.ts';
+import type { ProgramTerm } from '../program/program.ts';
+import type { SecondarySetting } from '../secondary-setting/secondary-setting.ts';
 import type { Technique } from './technique.ts';
 import type { WeldTotals } from './weld-totals.ts';
 
@@ -135,6 +136,8 @@ export interface PlannedSetup {
   readonly technique: Technique;
   readonly fitUp: FitUp;
   readonly secondary: readonly SecondarySetting[];
+  /** The machine's program for this; undefined: it keeps none, or they are not known. */
+  readonly program: ProgramTerm | undefined;
   readonly bead: BeadPlan;
   /** Every run in the order it is laid, both sides of a butt among them; a fillet's second side is as its first. */
   readonly runs: readonly Run[];

@@ -10,19 +10,23 @@ import {
 import { within } from '../quantity/out-of-range-error.ts';
 import type { Span } from '../quantity/span.ts';
 
-/** One position of the volts control: a tap, a letter, "min" or "max". */
-export interface VoltsPosition {
-  readonly name: string;
+/** What a meter told of one place of the volts control. */
+export interface VoltsReadings {
   /** Open-circuit volts, trigger held and no arc; never the volts at the arc. */
   readonly openV?: number | undefined;
   readonly loaded?: readonly LoadedReading[] | undefined;
 }
 
+/** One position of the volts control: a tap, a letter, "min" or "max". */
+export interface VoltsPosition extends VoltsReadings {
+  readonly name: string;
+}
+
 /** How well a hand-held meter and an arc agree, V. Source: our model. */
 export const METER_ERROR_V = 0.5;
 
-/** What the readings of a position make of it: the volts at one current, and how they fall from there. */
-interface LoadLine {
+/** What the readings of a place make of it: the volts at one current, and how they fall from there. */
+export interface LoadLine {
   readonly from: PositionVolts['from'];
   readonly volts: number;
   readonly currentA: number;
@@ -38,13 +42,17 @@ export interface PositionVolts {
 }
 
 /** Open-circuit volts as far as they tell: on an inverter they are whatever its maker chose. */
-function tellingOpenV({ openV }: VoltsPosition, kind: MachineKind): number | undefined {
+function tellingOpenV({ openV }: VoltsReadings, kind: MachineKind): number | undefined {
   return kind === 'inverter' ? undefined : openV;
 }
 
-function loadLine(position: VoltsPosition, kind: MachineKind): LoadLine | undefined {
+/** The line under load of one place, by what was read there and, where that says nothing of it, an assumed droop. */
+export function loadLine(
+  position: VoltsReadings,
+  kind: MachineKind,
+  assumed: Droop = ASSUMED_DROOP[kind],
+): LoadLine | undefined {
   const openV = tellingOpenV(position, kind);
-  const assumed = ASSUMED_DROOP[kind];
   const middle = loadedMiddle(position.loaded ?? []);
   if (!middle)
     return openV === undefined ? undefined : { from: 'open', volts: openV, currentA: 0, droop: assumed };

@@ -11,6 +11,7 @@ import {
   type PlannedSetup,
   type PositionFit,
   type Span,
+  type TrimUnit,
   type VoltsTerm,
   type WireTerm,
 } from '@hot-bead/core';
@@ -39,7 +40,10 @@ function plusMinus({ low, high }: Pick<Span, 'low' | 'high'>, digits = 1): strin
 }
 
 /** A knob's figure as finely as its scale deserves, with its band: "6.4 ± 0.3" on 0–10, "64 ± 3" on 0–100. */
-export function knobFigure({ knob, handStep }: Extract<WireTerm, { status: 'knob' }>): {
+export function knobFigure({
+  knob,
+  handStep,
+}: Pick<Extract<WireTerm, { status: 'knob' }>, 'knob' | 'handStep'>): {
   readonly start: string;
   readonly low: string;
   readonly high: string;
@@ -93,13 +97,26 @@ export function wireText(term: WireTerm, machine: Pick<Machine, 'name'>, units: 
 }
 
 /** The volts control's term in words; undefined where the entry says it, or the figure itself is to be set. */
-export function voltsText(term: VoltsTerm, machine: Pick<Machine, 'name'>): string | undefined {
+export function voltsText(
+  term: VoltsTerm,
+  machine: Pick<Machine, 'name' | 'voltsControl'>,
+): string | undefined {
   switch (term.status) {
     case 'shown':
     case 'entry':
       return undefined;
     case 'not-measured':
-      return `${machine.name}: taps not measured`;
+      return machine.voltsControl?.kind === 'knob'
+        ? `${machine.name}: volts knob not measured`
+        : `${machine.name}: taps not measured`;
+    case 'knob': {
+      const figure = knobFigure(term);
+      return `volts knob ${term.words} (${figure.start} ${figure.plusMinus})`;
+    }
+    case 'out-of-reach': {
+      const end = term.side === 'below' ? 'lowest' : 'highest';
+      return `out of reach: the ${end} reading gives ${term.endV.toFixed(1)} V at ${term.endWords}; measure further, or change the wire speed`;
+    }
     case 'shown-offset':
       return `show ${term.set.start.toFixed(1)} ${plusMinus(term.set)} V: the display reads ${Math.abs(term.offsetV).toFixed(1)} V ${term.offsetV > 0 ? 'high' : 'low'}`;
     case 'position': {
@@ -128,10 +145,15 @@ function signed(value: number, digits: number): string {
   return `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(digits)}`;
 }
 
-/** Trim in volts or in marks. */
-export function trimText({ trimV, trimMarks }: Extract<EntrySetting, { status: 'set' }>): string {
-  if (trimV === 0) return 'trim 0';
-  return trimMarks === undefined ? `trim ${signed(trimV, 1)} V` : `trim ${signed(trimMarks, 0)}`;
+const TRIM_TEXT: Readonly<Record<TrimUnit, (by: number) => string>> = {
+  V: (by) => `${signed(by, 1)} V`,
+  '%': (by) => `${signed(by, 0)} %`,
+  mark: (by) => signed(by, 0),
+};
+
+/** Trim as the machine counts it: volts, per cent, or marks. */
+export function trimText({ trim: { unit, by } }: Extract<EntrySetting, { status: 'set' }>): string {
+  return `trim ${by === 0 ? '0' : TRIM_TEXT[unit](by)}`;
 }
 
 /** Entry and trim in words, and why; undefined on a machine without one entry. */
