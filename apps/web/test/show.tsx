@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render, type RenderResult } from '@testing-library/react';
+import { act, render, type RenderResult } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Outlet, Route, Routes, useLocation } from 'react-router';
@@ -32,8 +32,28 @@ export class Refusal {
 export interface Shown extends RenderResult {
   readonly user: UserEvent;
   readonly sent: readonly Sent[];
+  /** Lays the page out for paper, or no longer. */
+  readonly print: (on: boolean) => void;
   /** Where the page has gone. */
   readonly at: () => string;
+}
+
+/** A browser that prints when it is told to; no other media query holds. */
+function paper(): (on: boolean) => void {
+  const told = new Set<() => void>();
+  let onPaper = false;
+  window.matchMedia = ((query: string) => ({
+    get matches() {
+      return query === 'print' && onPaper;
+    },
+    media: query,
+    addEventListener: (_: string, on: () => void) => told.add(on),
+    removeEventListener: (_: string, on: () => void) => told.delete(on),
+  })) as unknown as typeof window.matchMedia;
+  return (on) => {
+    onPaper = on;
+    act(() => told.forEach((one) => one()));
+  };
 }
 
 function answering(answers: Answers, sent: Sent[]): typeof fetch {
@@ -65,26 +85,25 @@ interface Options {
   readonly path?: string;
   /** What the frame around the page hands down, such as the job. */
   readonly context?: unknown;
+  /** What the device kept from before. */
+  readonly remembered?: Readonly<Record<string, string>>;
 }
 
 /** Shows a part of the app inside its providers, with a server that answers as told. */
 export function show(
   page: ReactNode,
-  { answers = {}, route = '*', path = '/', context }: Options = {},
+  { answers = {}, route = '*', path = '/', context, remembered = {} }: Options = {},
 ): Shown {
   const sent: Sent[] = [];
   let address = path;
   const Address = (): null => {
-    address = useLocation().pathname;
+    const { pathname, search } = useLocation();
+    address = pathname + search;
     return null;
   };
   localStorage.clear();
-  window.matchMedia = ((query: string) => ({
-    matches: false,
-    media: query,
-    addEventListener: () => undefined,
-    removeEventListener: () => undefined,
-  })) as unknown as typeof window.matchMedia;
+  for (const [key, value] of Object.entries(remembered)) localStorage.setItem(key, value);
+  const print = paper();
   globalThis.fetch = answering(answers, sent);
   const client = new QueryClient({
     defaultOptions: { queries: { retry: false }, mutations: { retry: false } },
@@ -106,5 +125,5 @@ export function show(
       </PreferencesProvider>
     </QueryClientProvider>,
   );
-  return { ...result, user: userEvent.setup(), sent, at: () => address };
+  return { ...result, user: userEvent.setup(), sent, at: () => address, print };
 }

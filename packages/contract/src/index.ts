@@ -100,7 +100,13 @@ export {
   type NewMachine,
   type WholeMachine,
 } from './machine.ts';
-export { entryPointSchema, loadedSchema, meterReadingSchema } from './machine-controls.ts';
+export {
+  entryPointSchema,
+  loadedSchema,
+  meterReadingSchema,
+  voltsPlaceReadingSchema,
+} from './machine-controls.ts';
+export { machineSettingSchema, programListSchema } from './machine-settings.ts';
 export {
   dialReadingListSchema,
   KEPT_RUNS,

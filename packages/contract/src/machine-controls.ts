@@ -72,16 +72,34 @@ const position = Joi.object({
 });
 
 /** What a meter told of one place of a volts knob. */
-export const voltsPlaceSchema = Joi.object<VoltsPlace>({
-  knob: figure('The knob', KNOB_RANGE, '', { missing: 'Write where the knob stood.' }).required(),
+const voltsPlaceSchema = Joi.object<VoltsPlace>({
+  knob: figure('The knob', KNOB_RANGE).required(),
   openV: figure('Open-circuit volts', OPEN_VOLTS_RANGE, 'V', { plural: true }),
   loaded: Joi.array().items(loadedSchema).max(12),
 });
 
+/** One reading of a volts knob: open circuit, or while an arc of some current burns. */
+export interface VoltsPlaceReading {
+  readonly knob: number;
+  readonly volts: number;
+  readonly currentA?: number | undefined;
+}
+
+/** A reading as it is typed, for a knob of some scale. */
+export const voltsPlaceReadingSchema = (scale: readonly [min: number, max: number]) =>
+  exactly<VoltsPlaceReading>({
+    knob: figure('The knob', scale, '', { missing: 'Write where the knob stood.' }).required(),
+    volts: Joi.when('currentA', {
+      is: Joi.exist(),
+      then: figure('Arc volts', METER_VOLTS_RANGE, 'V', { plural: true }).required(),
+      otherwise: figure('Open-circuit volts', OPEN_VOLTS_RANGE, 'V', { plural: true }).required(),
+    }),
+    currentA: figure('The current', LOADED_CURRENT_RANGE_A, 'A'),
+  });
+
 const placeList = Joi.array()
   .items(
     voltsPlaceSchema
-      .keys({ knob: figure('The knob', KNOB_RANGE).required() })
       .custom((place: VoltsPlace, helpers) => {
         const [, control] = helpers.state.ancestors as [
           unknown,

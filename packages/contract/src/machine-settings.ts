@@ -1,6 +1,7 @@
 import {
   type MachineProgram,
   type MachineSetting,
+  PLANNED_MODES,
   programsFault,
   SCALE_RANGE,
   SCALE_STEP_RANGE,
@@ -70,7 +71,7 @@ export const programSchema = Joi.object<MachineProgram>({
       'any.required': 'Say which wire size it is for.',
     }),
   gas: gasSchema.required(),
-  mode: Joi.valid('short-circuit', 'spray', 'pulse', 'own').required(),
+  mode: Joi.valid(...PLANNED_MODES).required(),
 });
 
 /** A machine's table of programs: no number twice. */

@@ -74,7 +74,13 @@ export { isSameWire, type ShelfWire } from './wire/shelf-wire.ts';
 export { COMMON_GASES, gasNamed, gasOf, type Gas, type GasId } from './gas/gas.ts';
 
 // Transfer and polarity
-export { MODE_NAME, TRANSFER_MODES, type PlannedMode, type TransferMode } from './transfer/transfer-mode.ts';
+export {
+  MODE_NAME,
+  PLANNED_MODES,
+  TRANSFER_MODES,
+  type PlannedMode,
+  type TransferMode,
+} from './transfer/transfer-mode.ts';
 export { POLARITIES, type Polarity } from './polarity/polarity.ts';
 
 // Families: where the numbers of each way on each metal come from
@@ -156,6 +162,7 @@ export { standingMarks, stationsOf, type Station, type StationId, type StationMa
 // Quick line: a job as people type it
 export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';
 export { renderQuickLine } from './quick-line/render.ts';
+export { readProgramLines } from './quick-line/program-lines.ts';
 export { readsAsWork } from './quick-line/reads-as-work.ts';
 export { completeWork, USUAL_WORK, workTitle, type CompletedWork } from './quick-line/complete-work.ts';
 export { resourcesOf, type Shop } from './resources/shop.ts';
@@ -192,7 +199,8 @@ export {
   type ControlReadings,
 } from './machine/machine-readings.ts';
 export { MACHINE_FEATURES, type MachineFeature } from './machine-setting/machine-feature.ts';
-export { SETTING_IDS, SETTING_TABLE, settingRow, type SettingId } from './machine-setting/setting.ts';
+export type { SecondarySetting } from './secondary-setting/secondary-setting.ts';
+export { SETTING_IDS, SETTING_TABLE, type SettingId } from './machine-setting/setting.ts';
 export {
   SCALE_RANGE,
   SCALE_STEP_RANGE,
@@ -264,7 +272,6 @@ export { positionFor, positionVolts, type VoltsPosition } from './volts-calibrat
 export {
   fallingPlaces,
   nextVoltsPlace,
-  voltsKnobFor,
   voltsOverKnob,
   type VoltsPlace,
 } from './volts-calibration/volts-knob.ts';
@@ -289,6 +296,7 @@ export {
 export {
   NEAR_LETTER_SHARE,
   NEAR_POSITION_V,
+  voltsTerm,
   wireTerm,
   type OutOfReach,
   type VoltsTerm,

@@ -1,11 +1,21 @@
 import type { NewTestBead, ShopSettings } from '@hot-bead/contract';
-import type { Machine, TimedReading } from '@hot-bead/core';
+import type { Machine, MachineProgram, TimedReading } from '@hot-bead/core';
 
 export interface DemoMachine {
   readonly id: string;
   readonly machine: Machine;
   /** Whether its taps or its display were held against a meter. */
   readonly isRead: boolean;
+}
+
+function program(
+  name: string,
+  wireClass: MachineProgram['wireClass'],
+  diameterMm: MachineProgram['diameterMm'],
+  gas: MachineProgram['gas'],
+  mode: MachineProgram['mode'],
+): MachineProgram {
+  return { name, wireClass, diameterMm, gas, mode };
 }
 
 /** The invented shop: Copper Kettle Cartworks. All machines, jobs and beads here are made up. */
@@ -75,6 +85,21 @@ export const DEMO_MACHINES: readonly DemoMachine[] = [
         'four-step',
         'spool-gun-socket',
       ],
+      settings: [
+        { setting: 'inductance', name: 'Arc feel', scale: { least: 0, most: 99, unit: 'mark', middle: 50 } },
+        { setting: 'arc-length', scale: { least: -30, most: 30, unit: 'mark' } },
+        { setting: 'run-in', scale: { least: 20, most: 100, unit: '%' } },
+        { setting: 'burnback', scale: { least: 0, most: 0.5, unit: 's' } },
+        { setting: 'hot-start-level', scale: { least: 50, most: 200, unit: '%' } },
+      ],
+      programs: [
+        program('3', 'ER70S-6', 0.8, 'ar-co2-18', 'short-circuit'),
+        program('4', 'ER70S-6', 1.0, 'ar-co2-18', 'short-circuit'),
+        program('11', 'ER70S-6', 1.0, 'ar-co2-8', 'pulse'),
+        program('14', 'ER308LSi', 0.8, 'ar-co2-2', 'short-circuit'),
+        program('21', 'ER5356', 1.0, 'argon', 'pulse'),
+      ],
+      standingProgram: '3',
     },
   },
   {

@@ -17,7 +17,7 @@ describe('a machine with one entry', () => {
     expect(set.entry).toBeCloseTo(2, 6);
     expect(set.machineVolts).toBeCloseTo(16.8, 6);
     expect(set.trimV).toBeCloseTo(-0.7, 9);
-    expect(set.trimMarks).toBeUndefined();
+    expect(set.trim).toEqual({ unit: 'V', by: set.trimV });
   });
 
   it('is trimmed in its own marks where they are known', () => {

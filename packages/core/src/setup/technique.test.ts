@@ -1,6 +1,5 @@
 import { ALUMINIUM_PULSE } from '../family/aluminium.ts';
 import { SELF_SHIELDED } from '../family/cored.ts';
-import type { Family } from '../family/family.ts';
 import { STEEL_DIP } from '../family/steel.ts';
 import type { Work } from '../material/work.ts';
 import { techniqueOf } from './technique.ts';

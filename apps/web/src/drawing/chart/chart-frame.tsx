@@ -1,4 +1,4 @@
-import type { ReactElement, ReactNode } from 'react';
+import type { ReactElement, ReactNode, RefObject } from 'react';
 import { CartesianGrid, ComposedChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 
 const TICK = { fill: 'var(--ink-soft)', fontSize: 13 };
@@ -16,12 +16,14 @@ interface Props {
   readonly x: Axis & { readonly dataKey: string };
   readonly y: Axis;
   readonly heightPx: number;
+  /** What holds the drawing, for those who save it. */
+  readonly frame?: RefObject<HTMLDivElement | null>;
   /** What is drawn in it, lowest first. */
   readonly children: ReactNode;
 }
 
 /** A chart's frame: paper, grid and two number axes, told in words to whoever does not see it. */
-export function ChartFrame({ label, data, x, y, heightPx, children }: Props): ReactElement {
+export function ChartFrame({ label, data, x, y, heightPx, frame, children }: Props): ReactElement {
   const axis = ({ domain, ticks, tickCount }: Axis) => ({
     type: 'number' as const,
     domain: [domain[0], domain[1]] as [number, number | 'auto'],
@@ -31,7 +33,7 @@ export function ChartFrame({ label, data, x, y, heightPx, children }: Props): Re
     ...(tickCount === undefined ? {} : { tickCount }),
   });
   return (
-    <div role="img" aria-label={label}>
+    <div ref={frame} role="img" aria-label={label}>
       <ResponsiveContainer width="100%" height={heightPx} initialDimension={{ width: 380, height: heightPx }}>
         <ComposedChart
           data={[...data]}

@@ -1,3 +1,4 @@
+import { PageTitle } from '../../ui/page/page-title.tsx';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';
@@ -45,7 +46,7 @@ export function BenchPage() {
   const inHand = items.find((job) => job.beadCount > 0);
   return (
     <div className="grid grid-cols-1 gap-6">
-      <h1 className="sr-only">Bench</h1>
+      <PageTitle hidden>Bench</PageTitle>
       <QuickLine large />
       <SetAsideNotice />
       {machines.data !== undefined && machines.data.length > 0 && (

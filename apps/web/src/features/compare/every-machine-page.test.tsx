@@ -41,7 +41,10 @@ describe('one job on every machine', () => {
     const row = await screen.findByRole('row', { name: /^Spare/ });
     expect(row).toHaveTextContent('knob: ◆ never');
     expect(row).toHaveTextContent('volts: ◆ never');
-    expect(screen.getByRole('link', { name: 'two minutes' })).toHaveAttribute('href', '/machines/spare#dial');
+    expect(screen.getByRole('link', { name: 'two minutes' })).toHaveAttribute(
+      'href',
+      '/machines/spare?part=dials#dial',
+    );
     expect(screen.getByRole('row', { name: /^Huge/ })).toHaveTextContent('× It cannot: Huge starts at 400 A');
   });
 

@@ -19,7 +19,7 @@ export function JobFrame() {
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6">
-        <PageTitle>{title}</PageTitle>
+        <PageTitle also={job.data.machine?.name}>{title}</PageTitle>
         <nav aria-label="This job" className="flex">
           <NavLink to={`/jobs/${jobId}`} end className={TAB}>
             Plan

@@ -108,7 +108,7 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
   return (
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-end justify-between gap-4 print:hidden">
-        <PageTitle>{machine.name}: lid chart</PageTitle>
+        <PageTitle>{`${machine.name}: lid chart`}</PageTitle>
         <div className="flex flex-wrap items-end gap-3 max-md:grid max-md:w-full max-md:grid-cols-2">
           <Pick label="Joint" value={joint} options={JOINT_OPTIONS} onPick={(j) => pick({ joint: j })} />
           <Pick

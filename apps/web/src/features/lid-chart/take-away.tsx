@@ -1,6 +1,7 @@
 import type { LidColumn, LidRow, Machine } from '@hot-bead/core';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
+import { saveFile } from '../../ui/save-file.ts';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { withUnit } from '../units/index.ts';
@@ -16,14 +17,6 @@ interface Props {
   /** Name of the file, without its ending. */
   readonly fileName: string;
   readonly notes: readonly string[];
-}
-
-function save(name: string, content: BlobPart, type: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([content], { type }));
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
 }
 
 /** The chart to take away: one page of PDF on either paper, or CSV. */
@@ -51,7 +44,7 @@ export function TakeAway({ rows, columns, machine, caption, fileName, notes }: P
     try {
       const { chartPdf } = await import('./chart-pdf.ts');
       const bytes = await chartPdf(printed(), paper);
-      save(`${fileName}-${paper}.pdf`, new Uint8Array(bytes), 'application/pdf');
+      saveFile(`${fileName}-${paper}.pdf`, new Blob([new Uint8Array(bytes)], { type: 'application/pdf' }));
     } catch (error) {
       toast(`The PDF was not made. ${error instanceof Error ? error.message : ''}`);
     } finally {
@@ -71,7 +64,12 @@ export function TakeAway({ rows, columns, machine, caption, fileName, notes }: P
       ))}
       <Button
         disabled={rows.length === 0}
-        onClick={() => save(`${fileName}.csv`, chartCsv(rows, columns, machine, units), 'text/csv')}
+        onClick={() =>
+          saveFile(
+            `${fileName}.csv`,
+            new Blob([chartCsv(rows, columns, machine, units)], { type: 'text/csv' }),
+          )
+        }
       >
         CSV
       </Button>

@@ -2,6 +2,7 @@ import type { KeptMachine } from '@hot-bead/contract';
 import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
 import { Link } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
+import { DIALS_PART, machinePart } from './machine-parts.ts';
 import { isMeasured, voltsBeneath, wireBeneath } from './term-text.ts';
 
 interface Props {
@@ -24,7 +25,10 @@ export function InItsTerms({ plan, machine, of, at }: Props) {
   return (
     <>
       {text}:{' '}
-      <Link to={`/machines/${machine.id}#${ANCHOR[of]}`} className="font-semibold text-action underline">
+      <Link
+        to={machinePart(machine.id, DIALS_PART, ANCHOR[of])}
+        className="font-semibold text-action underline"
+      >
         two minutes
       </Link>
     </>

@@ -1,4 +1,5 @@
 export { dialsOf } from './dials-of.ts';
+export { DIALS_PART, machinePart, SETTINGS_PART } from './machine-parts.ts';
 export { InItsTerms } from './in-its-terms.tsx';
 export {
   entryFigure,

@@ -13,6 +13,7 @@ const WIRE_CONTROLS = [
 const VOLTS_CONTROLS = [
   ['displayed', 'shown'],
   ['positions', 'taps, letters, min and max'],
+  ['knob', 'a knob without volts'],
 ] as const;
 const ENTRIES = [
   ['', 'it has none'],
@@ -24,11 +25,17 @@ const ENTRIES = [
   ['mark', 'a scale of its own'],
 ] as const;
 
+const TRIMS = [
+  ['V', 'volts'],
+  ['%', 'per cent'],
+  ['mark', 'marks'],
+] as const;
+
 /** How wire speed and volts are set on it, and what its scales are called. */
 export function ControlFields({ register, control, errors }: FormParts) {
-  const [wireControl, voltsControl, entryUnit] = useWatch({
+  const [wireControl, voltsControl, entryUnit, trimUnit] = useWatch({
     control,
-    name: ['wireControl', 'voltsControl', 'entryUnit'],
+    name: ['wireControl', 'voltsControl', 'entryUnit', 'trimUnit'],
   });
   const one = wireControl === 'entry';
   const tapped = voltsControl === 'positions' && !one;
@@ -57,9 +64,26 @@ export function ControlFields({ register, control, errors }: FormParts) {
           options={one ? ENTRIES.slice(1) : ENTRIES}
           {...register('entryUnit')}
         />
+        {!one && voltsControl === 'knob' && (
+          <>
+            <Field
+              label="Volts knob from"
+              error={messageOf(errors, 'voltsKnobMin')}
+              {...register('voltsKnobMin')}
+            />
+            <Field
+              label="Volts knob to"
+              error={messageOf(errors, 'voltsKnobMax')}
+              {...register('voltsKnobMax')}
+            />
+          </>
+        )}
         {(one || entryUnit !== '') && (
+          <SelectField label="Its trim is in" options={TRIMS} {...register('trimUnit')} />
+        )}
+        {(one || entryUnit !== '') && trimUnit === 'mark' && (
           <Field
-            label="Volts a mark of trim (empty: in volts)"
+            label="Volts a mark of trim"
             error={messageOf(errors, 'trimStepV')}
             {...register('trimStepV')}
           />

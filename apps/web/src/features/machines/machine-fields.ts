@@ -8,6 +8,7 @@ import {
 import {
   type DriveRoll,
   type EntryUnit,
+  type TrimUnit,
   type MachineFeature,
   type RollForm,
   type ShelfWire,
@@ -36,11 +37,14 @@ export interface MachineFields {
   /** Letters of the wire control, lowest first: "A B C". */
   letters: string;
   feedFollowsPosition: boolean;
-  voltsControl: 'displayed' | 'positions';
+  voltsControl: 'displayed' | 'positions' | 'knob';
+  voltsKnobMin: string;
+  voltsKnobMax: string;
   /** Names with open-circuit volts, one a line: "1 17.5". */
   positions: string;
   /** What its one entry is in; empty: it has none. */
   entryUnit: EntryUnit | '';
+  trimUnit: TrimUnit;
   trimStepV: string;
   duty: { currentA: string; percent: string }[];
   mainsV: string;
@@ -69,9 +73,12 @@ function controlFields(machine: KeptMachine | undefined) {
     knobMax: wire?.kind === 'knob' ? String(wire.max) : '10',
     letters: wire?.kind === 'letters' ? wire.names.join(' ') : '',
     feedFollowsPosition: machine?.feedFollowsPosition ?? false,
-    voltsControl: volts?.kind === 'positions' ? ('positions' as const) : ('displayed' as const),
+    voltsControl: volts === undefined || volts.kind === 'entry' ? ('displayed' as const) : volts.kind,
+    voltsKnobMin: volts?.kind === 'knob' ? String(volts.min) : '1',
+    voltsKnobMax: volts?.kind === 'knob' ? String(volts.max) : '10',
     positions: positionLines(machine),
     entryUnit: machine?.oneEntry?.unit ?? ('' as const),
+    trimUnit: machine?.oneEntry?.trimUnit ?? (machine?.oneEntry?.trimStepV === undefined ? 'V' : 'mark'),
     trimStepV: text(machine?.oneEntry?.trimStepV),
   };
 }
@@ -156,12 +163,24 @@ function voltsControlOf(fields: MachineFields, machine: KeptMachine | undefined)
     return { kind: 'positions', positions: positionsOf(fields.positions, machine) };
   }
   const before = machine?.voltsControl;
+  if (fields.voltsControl === 'knob') {
+    const places = before?.kind === 'knob' ? before.places : [];
+    const [min, max] = [numberOrText(fields.voltsKnobMin), numberOrText(fields.voltsKnobMax)];
+    return { kind: 'knob', min, max, places };
+  }
   const meter = before?.kind === 'displayed' ? before.meter : undefined;
   return { kind: 'displayed', ...(meter ? { meter } : {}) };
 }
 
+/** What the trim is in: volts go without saying, and so do marks whose step is told. */
+function trimOf(trimUnit: TrimUnit, trimStepV: string): Record<string, unknown> {
+  if (trimUnit === 'V') return {};
+  const hasStep = trimUnit === 'mark' && trimStepV.trim() !== '';
+  return hasStep ? { trimStepV: numberOrText(trimStepV) } : { trimUnit };
+}
+
 function oneEntryOf(
-  { entryUnit, trimStepV, wireControl }: MachineFields,
+  { entryUnit, trimUnit, trimStepV, wireControl }: MachineFields,
   machine: KeptMachine | undefined,
 ): Record<string, unknown> {
   const unit = entryUnit === '' && wireControl === 'entry' ? 'mm' : entryUnit;
@@ -170,7 +189,11 @@ function oneEntryOf(
   // points recorded in another unit say nothing in this one
   const lines = before?.unit === unit ? before.lines : [];
   return {
-    oneEntry: { unit, lines, ...(trimStepV.trim() === '' ? {} : { trimStepV: numberOrText(trimStepV) }) },
+    oneEntry: {
+      unit,
+      lines,
+      ...trimOf(trimUnit, trimStepV),
+    },
   };
 }
 
@@ -229,6 +252,9 @@ const FIELD_OF: readonly (readonly [start: string, field: keyof MachineFields])[
   ['wireControl.min', 'knobMin'],
   ['wireControl.names', 'letters'],
   ['wireControl', 'knobMax'],
+  ['voltsControl.min', 'voltsKnobMin'],
+  ['voltsControl.max', 'voltsKnobMax'],
+  ['voltsControl.places', 'voltsKnobMax'],
   ['voltsControl', 'positions'],
   ['oneEntry', 'trimStepV'],
   ['duty', 'duty'],
@@ -244,8 +270,11 @@ export function fieldOfProblem(path: string): keyof MachineFields | 'root' {
   return FIELD_OF.find(([start]) => path.startsWith(start))?.[1] ?? 'root';
 }
 
-/** What a machine is beside what was entered of it. */
-const NOT_ENTERED = ['id', 'version', 'retired', 'dialReadings', 'voltsReadAt', 'entryReadAt'];
+/** What a machine is beside what is entered in its form. */
+const NOT_ENTERED = [
+  ...['id', 'version', 'retired', 'dialReadings', 'voltsReadAt', 'entryReadAt'],
+  ...['settings', 'programs', 'standingProgram'],
+];
 
 /** The change from a machine to what a form says of it: what the form leaves out is no longer known. */
 export function machineChange(machine: KeptMachine, next: NewMachine): MachineChange {

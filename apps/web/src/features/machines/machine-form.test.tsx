@@ -76,6 +76,9 @@ describe('the form of a machine', () => {
     const { user, saved } = shown(SHOWN);
     await user.selectOptions(screen.getByLabelText('Wire speed is'), 'set with the volts by one entry');
     expect(screen.queryByLabelText('Volts are')).not.toBeInTheDocument();
+    await user.selectOptions(screen.getByLabelText('Its trim is in'), 'marks');
+    await user.click(save());
+    expect(screen.getByText('Say how many volts a mark of trim moves.')).toBeInTheDocument();
     await user.type(screen.getByLabelText(/^Volts a mark of trim/), '0,5');
     await user.click(save());
     expect(saved[0]).toMatchObject({
@@ -83,6 +86,18 @@ describe('the form of a machine', () => {
       voltsControl: { kind: 'entry' },
       oneEntry: { trimStepV: 0.5, lines: SHOWN.oneEntry?.lines },
     });
+  });
+
+  it('takes a volts knob whose marks are no volts, and says at its fields what cannot be', async () => {
+    const { user, saved } = shown(SHOWN);
+    await user.selectOptions(screen.getByLabelText('Volts are'), 'a knob without volts');
+    await user.clear(screen.getByLabelText('Volts knob to'));
+    await user.type(screen.getByLabelText('Volts knob to'), '1');
+    await user.click(save());
+    expect(screen.getByText(/highest mark must lie at least 0.5 above/)).toBeInTheDocument();
+    await user.type(screen.getByLabelText('Volts knob to'), '0');
+    await user.click(save());
+    expect(saved[0]).toMatchObject({ voltsControl: { kind: 'knob', min: 1, max: 10, places: [] } });
   });
 
   it('takes rolls and wires, each once', async () => {

@@ -1,11 +1,9 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { gasOf } from '@hot-bead/core';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { wireSizeText } from '../units/index.ts';
 import { CloneMachine } from './clone-machine.tsx';
 import { DialSection } from './dial-section.tsx';
 import { EntrySection } from './entry-section.tsx';
@@ -17,21 +15,14 @@ import { useRetireMachine, useSaveMachine } from './machines.queries.ts';
 import { PlateSection } from './plate-section.tsx';
 import { VoltsSection } from './volts-section.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
+import { type PagePart, Parts } from '../../ui/page/parts.tsx';
+import { DIALS_PART, SETTINGS_PART } from '../machine-terms/index.ts';
+import { NowSection } from './now-section.tsx';
+import { ProgramsSection } from './programs-section.tsx';
+import { ScalesSection } from './scales-section.tsx';
 
 const FILE_LINK =
   'inline-flex min-h-11 items-center gap-2 rounded-md border border-line-strong bg-plate px-4 font-medium hover:border-action';
-
-/** What stands on the machine now. */
-function OnItNow({ machine }: { readonly machine: KeptMachine }) {
-  const { loadedWireClass, loadedWireDiameterMm, loadedGas, standingPolarity } = machine;
-  const gun =
-    standingPolarity === undefined ? 'leads not known' : `gun on ${standingPolarity === 'DCEP' ? '+' : '−'}`;
-  return (
-    <p className="text-ink-soft">
-      On it now: {wireSizeText(loadedWireDiameterMm)} {loadedWireClass}, {gasOf(loadedGas).name}, {gun}
-    </p>
-  );
-}
 
 function Actions({ machine }: { readonly machine: KeptMachine }) {
   const retire = useRetireMachine();
@@ -68,56 +59,81 @@ function Actions({ machine }: { readonly machine: KeptMachine }) {
   );
 }
 
-/** One machine: what its knobs mean, then what it is. */
-function Machine({ machine }: { readonly machine: KeptMachine }) {
+/** What the machine is, as it was entered; nothing is sent that was not changed. */
+function WhatItIs({ machine }: { readonly machine: KeptMachine }) {
   const save = useSaveMachine();
   // the machine as it was when its form was begun to be changed: only what differs from it is sent
   const [held, setHeld] = useState<KeptMachine | undefined>();
   const opened = held ?? machine;
   const toast = useToast();
   return (
+    <MachineForm
+      key={opened.version}
+      machine={opened}
+      saving={save.isPending}
+      onBegin={() => setHeld(opened)}
+      onSave={(next, onError) =>
+        save.mutate(
+          { seen: opened, next: machineChange(opened, next) },
+          {
+            onError,
+            onSuccess: (_kept, undo) => {
+              setHeld(undefined);
+              toast('Machine saved', undo);
+            },
+          },
+        )
+      }
+    />
+  );
+}
+
+/** One machine, in parts: how it stands, what its knobs mean, how it counts, what it taught, what it is. */
+function Machine({ machine }: { readonly machine: KeptMachine }) {
+  const parts: readonly PagePart[] = [
+    {
+      id: 'now',
+      name: 'Now',
+      children: (
+        <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
+          <NowSection machine={machine} />
+          <PlateSection machine={machine} />
+        </div>
+      ),
+    },
+    {
+      id: DIALS_PART,
+      name: 'Dials',
+      children: (
+        <>
+          <DialSection machine={machine} />
+          <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[repeat(auto-fit,minmax(440px,1fr))]">
+            <VoltsSection machine={machine} />
+            <EntrySection machine={machine} />
+          </div>
+        </>
+      ),
+    },
+    {
+      id: SETTINGS_PART,
+      name: 'Settings',
+      children: (
+        <>
+          <ProgramsSection machine={machine} />
+          <ScalesSection machine={machine} />
+        </>
+      ),
+    },
+    { id: 'learned', name: 'Learned', children: <LearnedSection machine={machine} /> },
+    { id: 'what', name: 'What it is', children: <WhatItIs machine={machine} /> },
+  ];
+  return (
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <div>
-          <PageTitle>{machine.name}</PageTitle>
-          <OnItNow machine={machine} />
-        </div>
+        <PageTitle>{machine.name}</PageTitle>
         <Actions machine={machine} />
       </div>
-      <DialSection machine={machine} />
-      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[3fr_2fr]">
-        <div className="grid grid-cols-1 gap-4">
-          <VoltsSection machine={machine} />
-          <EntrySection machine={machine} />
-        </div>
-        <div className="grid grid-cols-1 gap-4">
-          <PlateSection machine={machine} />
-          <LearnedSection machine={machine} />
-        </div>
-      </div>
-      <section aria-labelledby="what-it-is">
-        <h2 id="what-it-is" className="mb-2 text-lg font-semibold">
-          What it is
-        </h2>
-        <MachineForm
-          key={opened.version}
-          machine={opened}
-          saving={save.isPending}
-          onBegin={() => setHeld(opened)}
-          onSave={(next, onError) =>
-            save.mutate(
-              { seen: opened, next: machineChange(opened, next) },
-              {
-                onError,
-                onSuccess: (_kept, undo) => {
-                  setHeld(undefined);
-                  toast('Machine saved', undo);
-                },
-              },
-            )
-          }
-        />
-      </section>
+      <Parts label={`About ${machine.name}`} remember="machine" parts={parts} />
     </div>
   );
 }

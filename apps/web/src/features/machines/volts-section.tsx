@@ -3,6 +3,7 @@ import { ageText, calibratedAt } from './calibration-age.ts';
 import { PastReadings } from './past-readings.tsx';
 import { ShownVolts } from './shown-volts.tsx';
 import { Taps } from './taps.tsx';
+import { VoltsKnob } from './volts-knob.tsx';
 import { Section } from '../../ui/page/section.tsx';
 
 function Age({ machine }: { readonly machine: KeptMachine }) {
@@ -10,21 +11,21 @@ function Age({ machine }: { readonly machine: KeptMachine }) {
   return volts ? <p className="text-sm text-ink-soft">Last read {ageText(volts, new Date())}.</p> : null;
 }
 
+const TITLE = {
+  positions: 'What the taps give',
+  knob: 'What the volts knob means',
+  displayed: 'What the volts display is worth',
+} as const;
+
 /** What the volts control means: taps and letters, or a display held against a meter. */
 export function VoltsSection({ machine }: { readonly machine: KeptMachine }) {
   const control = machine.voltsControl;
-  if (control?.kind !== 'positions' && control?.kind !== 'displayed') return null;
+  if (!control || control.kind === 'entry') return null;
   return (
-    <Section
-      id="volts"
-      title={control.kind === 'positions' ? 'What the taps give' : 'What the volts display is worth'}
-      className="grid grid-cols-1 content-start gap-3"
-    >
-      {control.kind === 'positions' ? (
-        <Taps machine={machine} control={control} />
-      ) : (
-        <ShownVolts machine={machine} meter={control.meter ?? []} />
-      )}
+    <Section id="volts" title={TITLE[control.kind]} className="grid grid-cols-1 content-start gap-3">
+      {control.kind === 'positions' && <Taps machine={machine} control={control} />}
+      {control.kind === 'knob' && <VoltsKnob machine={machine} control={control} />}
+      {control.kind === 'displayed' && <ShownVolts machine={machine} meter={control.meter ?? []} />}
       <Age machine={machine} />
       <PastReadings machine={machine} kind="volts" />
     </Section>

@@ -1,12 +1,11 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { isNewSetting, MODE_NAME, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core';
-import { Maximize2, X } from 'lucide-react';
+import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
-import { ICON_BUTTON } from './job-actions.tsx';
 
 /** Keeps the screen awake while the numbers stand on it; does nothing where the browser cannot. */
 function useScreenAwake(on: boolean): void {
@@ -101,15 +100,16 @@ function Numbers({ plan, machine }: Omit<Props, 'title'>) {
   );
 }
 
+interface LargeProps extends Props {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}
+
 /** The four numbers over the whole screen, for the machine: nothing else, and the screen stays awake. */
-export function AtTheMachine({ plan, title, machine }: Props) {
-  const [open, setOpen] = useState(false);
+export function AtTheMachine({ plan, title, machine, open, onOpenChange }: LargeProps) {
   useScreenAwake(open);
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className={ICON_BUTTON} aria-label="At the machine" title="At the machine">
-        <Maximize2 size={18} aria-hidden="true" />
-      </Dialog.Trigger>
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Content
           aria-describedby={undefined}

@@ -1,6 +1,7 @@
 import type { Acknowledgement, Job } from '@hot-bead/contract';
 import { type Caution, type CautionLevel, sourceText } from '@hot-bead/core';
 import { format } from 'date-fns';
+import { Link } from 'react-router';
 import { Button } from '../../ui/button.tsx';
 import { useAcknowledge } from '../jobs/index.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
@@ -78,6 +79,40 @@ export function StopCautions({
         <StopCaution key={caution.code} caution={caution} job={job} />
       ))}
     </ul>
+  );
+}
+
+/** The plan's part that its cautions stand in. */
+export const CAUTIONS_PART = 'cautions';
+
+/** What a caution begins with: enough to know it by. */
+function firstWords(text: string): string {
+  return text.split(/(?<=[.:;]) /)[0]?.replace(/[.:;]$/, '') ?? text;
+}
+
+/** What is to be minded, in one line beside the title; all of it stands in its part. */
+export function WarnLine({ cautions }: { readonly cautions: readonly Caution[] }) {
+  const warns = cautions.filter(({ level }) => level === 'warn');
+  if (warns.length === 0) return null;
+  return (
+    <Link
+      to={{ search: `?part=${CAUTIONS_PART}` }}
+      preventScrollReset
+      replace
+      onClick={() =>
+        requestAnimationFrame(() =>
+          document.getElementById(CAUTIONS_PART)?.scrollIntoView({ block: 'center' }),
+        )
+      }
+      className={`flex min-h-11 flex-wrap items-center gap-x-4 rounded-md border px-3 py-1.5 text-[15px] hover:border-action ${LEVEL.warn.box}`}
+    >
+      <span className="sr-only">Mind:</span>
+      {warns.map(({ code, text }) => (
+        <span key={code}>
+          <span aria-hidden="true">{LEVEL.warn.sign}</span> {firstWords(text)}
+        </span>
+      ))}
+    </Link>
   );
 }
 

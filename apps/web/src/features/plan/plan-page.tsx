@@ -1,7 +1,8 @@
 import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
 import { type PlannedSetup, type StationId, stationsOf, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, type ReactNode, useDeferredValue, useMemo, useState } from 'react';
+import { type PagePart, Parts } from '../../ui/page/parts.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { PathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
@@ -10,7 +11,7 @@ import { useJob } from '../jobs/index.ts';
 import { withUnit } from '../units/index.ts';
 import { WindowChart } from '../window-chart/index.ts';
 import { ArcAndRest } from './arc-and-rest.tsx';
-import { Cautions, StopCautions } from './cautions.tsx';
+import { Cautions, CAUTIONS_PART, StopCautions, WarnLine } from './cautions.tsx';
 import { Chips } from './chips.tsx';
 import { JobActions } from './job-actions.tsx';
 import { MachineRetired } from './machine-retired.tsx';
@@ -51,24 +52,61 @@ interface PlannedProps {
   readonly machine: KeptMachine | undefined;
 }
 
-/** What lies below the fold; kept from being drawn anew while the figures repaint. */
-const Below = memo(function Below({ job, plan, machine }: PlannedProps) {
-  return (
-    <>
-      <Runs plan={plan} />
-      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
-        <div className="grid grid-cols-1 gap-4">
-          <ArcAndRest job={job} plan={plan} machine={machine} />
+/** Two columns where there is room. */
+function Columns({ children }: { readonly children: ReactNode }) {
+  return <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">{children}</div>;
+}
+
+/** Everything behind the figures, in named parts; kept from being drawn anew while the figures repaint. */
+const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
+  const parts: readonly PagePart[] = [
+    {
+      id: 'hold',
+      name: 'Hold the gun',
+      children: (
+        <>
+          <Runs plan={plan} />
           <TechniqueCard plan={plan} />
-          <Secondary plan={plan} machine={machine} />
-        </div>
-        <div className="grid grid-cols-1 gap-4">
+          <ArcAndRest job={job} plan={plan} machine={machine} />
+        </>
+      ),
+    },
+    {
+      id: 'settings',
+      name: 'Other settings',
+      note: plan.secondary.length === 0 ? undefined : String(plan.secondary.length),
+      children: <Secondary plan={plan} machine={machine} />,
+    },
+    {
+      id: 'ways',
+      name: 'Other ways',
+      children: (
+        <Columns>
           <OtherWays job={job} ways={plan.ways} />
           <Schools plan={plan} />
-          <Cautions cautions={plan.cautions} />
-        </div>
-      </div>
-      <EveryReason plan={plan} />
+        </Columns>
+      ),
+    },
+    {
+      id: CAUTIONS_PART,
+      name: 'Cautions',
+      note: String(plan.cautions.length),
+      children: <Cautions cautions={plan.cautions} />,
+    },
+    {
+      id: 'why',
+      name: 'Why',
+      children: (
+        <Columns>
+          <Why plan={plan} />
+          <EveryReason plan={plan} />
+        </Columns>
+      ),
+    },
+  ];
+  return (
+    <>
+      <Parts label="Behind this plan" remember="plan" parts={parts} />
       <SetupCard plan={plan} title={workTitle(plan.work)} machine={machine} />
     </>
   );
@@ -88,6 +126,7 @@ function Planned(now: PlannedProps) {
   return (
     <>
       <StopCautions cautions={plan.cautions} job={job} />
+      <WarnLine cautions={plan.cautions} />
       <SetThese job={job} plan={plan} machine={machine} />
       <ButtonLink to={`/jobs/${job.id}/dial-in`} tone="main" className="min-h-14 md:hidden">
         Dial it in
@@ -101,12 +140,11 @@ function Planned(now: PlannedProps) {
           requestAnimationFrame(showDetail);
         }}
       />
-      <div className="grid grid-cols-1 gap-4 md:grid-cols-[minmax(0,3fr)_minmax(0,4fr)_minmax(0,4fr)]">
+      <div className="grid grid-cols-1 gap-4 md:grid-cols-2">
         {station && <StationDetail station={station} />}
         <WindowChart plan={later.plan} beads={beads} machine={later.machine} />
-        <Why plan={plan} />
       </div>
-      <Below {...later} />
+      <Behind {...later} />
     </>
   );
 }

@@ -17,6 +17,7 @@ import { dutyText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
 import { Figure } from './figure.tsx';
 import { ProvenHere } from './proven-here.tsx';
+import { ProgramLine } from './program-line.tsx';
 import { FitToTap } from './fit-to-tap.tsx';
 
 interface Props {
@@ -130,6 +131,7 @@ export function SetThese({ job, plan, machine }: Props) {
   const withGas = plan.gas.gas.id !== 'none';
   return (
     <section ref={target} aria-label="Set these" className="rounded-md border border-line bg-plate">
+      <ProgramLine plan={plan} machine={machine} />
       <div className="grid grid-cols-2 md:grid-cols-4">
         <Figure
           name="Wire speed"

@@ -1,11 +1,11 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { MODE_NAME, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core';
+import { MODE_NAME, type PlannedSetup, RUN_ROLE_NAME, sentence } from '@hot-bead/core';
+import { programText } from './program-line.tsx';
 import { createPortal } from 'react-dom';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 import { numbersText, runGroups } from './runs.tsx';
-import { PageTitle } from '../../ui/page/page-title.tsx';
 
 interface Props {
   readonly plan: PlannedSetup;
@@ -28,7 +28,8 @@ export function SetupCard({ plan, title, machine }: Props) {
     ['Travel', 'travel', plan.travelMmPerMin],
   ] as const;
   const { feedPath, polarity, technique } = plan;
-  const fit = [
+  const fit: readonly (readonly [string, string])[] = [
+    ...(plan.program ? [['Program', programText(plan.program)] as const] : []),
     ['Leads', `gun ${polarity.gunLead}, work ${polarity.workLead}`],
     ['Wire', `${plan.wire.diameterMm.toFixed(1)} mm ${plan.wire.wireClass}`],
     ['Rolls', feedPath.driveRolls.fit],
@@ -39,14 +40,15 @@ export function SetupCard({ plan, title, machine }: Props) {
     ['Transfer', MODE_NAME[plan.transferMode]],
     ['Gun', `${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
     ['Runs', String(plan.bead.passes)],
+    ...plan.secondary.map(({ name, set }) => [sentence(name), set] as const),
     ['Heat input', `${plan.heatInputKJPerMm.toFixed(2)} kJ/mm, mean volts × mean current × 0.8`],
-  ] as const;
+  ];
   return createPortal(
-    <div className="setup-card hidden print:block" aria-hidden="true">
-      <PageTitle>
+    <div className="paper-alone" aria-hidden="true">
+      <p className="text-2xl font-semibold">
         {title}
         {machine && `, ${machine.name}`}
-      </PageTitle>
+      </p>
       <table className="mt-3 w-full">
         <tbody>
           {numbers.map(([name, quantity, span]) => (

@@ -49,21 +49,25 @@ export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
   ];
   return (
     <Section id="technique" title={<>Joint and hand, {POSITION_NAME[plan.work.position]}</>}>
-      <div className="grid gap-2 sm:grid-cols-2">
-        <JointView plan={plan} />
-        <GunView plan={plan} />
+      <div className="mt-2 grid items-start gap-x-6 gap-y-2 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+        <div className="grid gap-2">
+          <div className="grid gap-2 sm:grid-cols-2">
+            <JointView plan={plan} />
+            <GunView plan={plan} />
+          </div>
+          <SeamView plan={plan} />
+        </div>
+        <dl className="grid grid-cols-[104px_1fr] gap-x-3 gap-y-1.5 text-[15px]">
+          {rows.map(([name, text]) =>
+            text === undefined ? null : (
+              <div key={name} className="contents">
+                <dt className="label-text pt-0.5">{name}</dt>
+                <dd>{text}</dd>
+              </div>
+            ),
+          )}
+        </dl>
       </div>
-      <SeamView plan={plan} />
-      <dl className="mt-2 grid grid-cols-[104px_1fr] gap-x-3 gap-y-1.5 text-[15px]">
-        {rows.map(([name, text]) =>
-          text === undefined ? null : (
-            <div key={name} className="contents">
-              <dt className="label-text pt-0.5">{name}</dt>
-              <dd>{text}</dd>
-            </div>
-          ),
-        )}
-      </dl>
     </Section>
   );
 }

@@ -43,7 +43,7 @@ export function PracticePage() {
           </>
         }
       >
-        Practice feeder {seed}
+        {`Practice feeder ${seed}`}
       </PageTitle>
       <p className={MIND_BOX}>
         ◆ <span className="font-semibold">Simulated.</span> No machine, no wire, no arc: what it shows is

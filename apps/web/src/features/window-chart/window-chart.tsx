@@ -9,9 +9,11 @@ import {
   type TransferRegion,
   transferRegions,
   windowCurve,
+  workTitle,
 } from '@hot-bead/core';
-import { memo, useMemo } from 'react';
+import { memo, useMemo, useRef } from 'react';
 import { Area, Line, ReferenceArea, ReferenceLine, Scatter } from 'recharts';
+import { SaveChart } from '../../drawing/chart/save-chart.tsx';
 import { ChartFrame } from '../../drawing/chart/chart-frame.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
@@ -95,6 +97,7 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
     () => machine && planReach(machine, dialsOf(machine), termsOf(plan, machine)),
     [plan, machine],
   );
+  const frame = useRef<HTMLDivElement>(null);
   const regions = useMemo(() => transferRegions(plan), [plan]);
   const point = (setting: BeadSetting) => ({
     speed: from(setting.wireFeedSpeedMPerMin),
@@ -112,8 +115,14 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
   );
   const limits = (reach ?? []).map(from).filter((speed) => speed > ends[0] && speed < ends[1]);
   return (
-    <Section id="window" title={<>The window: volts against wire speed ({unit})</>} quiet>
+    <Section
+      id="window"
+      title={<>The window: volts against wire speed ({unit})</>}
+      quiet
+      aside={<SaveChart of={frame} name={`window ${workTitle(plan.work)}`} />}
+    >
       <ChartFrame
+        frame={frame}
         label={summary(plan, beads, shownTaps, units)}
         data={band}
         x={{ dataKey: 'speed', domain: ends, ticks: ticksBetween(ends) }}

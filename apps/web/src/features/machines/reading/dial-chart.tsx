@@ -1,11 +1,7 @@
-import { type Dial, dialEnds, dialSpeed } from '@hot-bead/core';
-import { useMemo } from 'react';
-import { Area, Line, Scatter } from 'recharts';
-import { ChartFrame } from '../../../drawing/chart/chart-frame.tsx';
+import { type Dial, dialEnds, dialSpeed, type Span } from '@hot-bead/core';
+import { BandChart } from '../../../drawing/chart/band-chart.tsx';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { shownAs } from '../../units/index.ts';
-
-const STEPS = 60;
 
 interface Props {
   readonly dial: Dial;
@@ -13,50 +9,22 @@ interface Props {
   readonly truth?: ((knob: number) => number) | undefined;
 }
 
-/** Wire speed against the knob: readings, the curve through them, its 95 % band, and the straight line it is not. */
+/** Wire speed against the knob: readings, the curve through them and its 95 % band. */
 export function DialChart({ dial, truth }: Props) {
   const { units } = usePreferences();
   const { from, unit } = shownAs('wireFeedSpeed', units);
-  const [low, high] = dialEnds(dial);
-  const band = useMemo(
-    () =>
-      Array.from({ length: STEPS + 1 }, (_, i) => {
-        const knob = low + ((high - low) * i) / STEPS;
-        const span = dialSpeed(dial, knob);
-        return {
-          knob,
-          speed: from(span?.start ?? 0),
-          band: [from(span?.low ?? 0), from(span?.high ?? 0)],
-          truth: truth && from(truth(knob)),
-        };
-      }),
-    [dial, low, high, from, truth],
-  );
-  const points = dial.points.map((point) => ({ knob: point.knob, read: from(point.speedMPerMin) }));
-  const words = dial.points
-    .map((point) => `knob ${point.knob}: ${from(point.speedMPerMin).toFixed(1)} ${unit}`)
-    .join('; ');
+  const points = dial.points.map(({ knob, speedMPerMin }) => ({ x: knob, y: from(speedMPerMin) }));
+  const shown = (span: Span | undefined): Span | undefined =>
+    span && { start: from(span.start), low: from(span.low), high: from(span.high) };
+  const words = points.map(({ x, y }) => `knob ${x}: ${y.toFixed(1)} ${unit}`).join('; ');
   return (
-    <ChartFrame
+    <BandChart
+      name={`wire speed over the knob, ${unit.replace('/', ' per ')}`}
       label={`Wire speed against the knob. ${words}`}
-      data={band}
-      x={{ dataKey: 'knob', domain: [low, high], tickCount: 11 }}
-      y={{ domain: [0, 'auto'] }}
-      heightPx={260}
-    >
-      <Area dataKey="band" stroke="none" fill="var(--action)" fillOpacity={0.15} isAnimationActive={false} />
-      <Line dataKey="speed" stroke="var(--action)" strokeWidth={2} dot={false} isAnimationActive={false} />
-      {truth && (
-        <Line
-          dataKey="truth"
-          stroke="var(--hot)"
-          strokeWidth={2}
-          strokeDasharray="6 4"
-          dot={false}
-          isAnimationActive={false}
-        />
-      )}
-      <Scatter data={points} dataKey="read" fill="var(--ink)" isAnimationActive={false} />
-    </ChartFrame>
+      ends={dialEnds(dial)}
+      bandAt={(knob) => shown(dialSpeed(dial, knob))}
+      points={points}
+      truth={truth && ((knob) => from(truth(knob)))}
+    />
   );
 }

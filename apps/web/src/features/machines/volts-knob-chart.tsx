@@ -1,0 +1,22 @@
+import { bandAt, type BandedCurve } from '@hot-bead/core';
+import { BandChart } from '../../drawing/chart/band-chart.tsx';
+
+/** Arc volts over the marks of a volts knob: readings, the curve through them and its 95 % band. */
+export function VoltsKnobChart({
+  curve,
+  currentA,
+}: {
+  readonly curve: BandedCurve;
+  readonly currentA: number;
+}) {
+  const words = curve.points.map(({ x, y }) => `knob ${x}: ${y.toFixed(1)} V`).join('; ');
+  return (
+    <BandChart
+      name={`volts over the knob at ${currentA} A`}
+      label={`Volts at the arc against the volts knob, at ${currentA} A. ${words}`}
+      ends={[curve.points[0]?.x ?? 0, curve.points.at(-1)?.x ?? 0]}
+      bandAt={(knob) => bandAt(curve, knob)}
+      points={curve.points.map(({ x, y }) => ({ x, y }))}
+    />
+  );
+}

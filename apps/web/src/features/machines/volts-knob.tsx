@@ -1,0 +1,207 @@
+import { type KeptMachine, validated, voltsPlaceReadingSchema } from '@hot-bead/contract';
+import {
+  bandAt,
+  fallingPlaces,
+  nextVoltsPlace,
+  type VoltsControl,
+  voltsOverKnob,
+  voltsTerm,
+  type VoltsPlace,
+} from '@hot-bead/core';
+import { useState } from 'react';
+import { Field } from '../../ui/form/field.tsx';
+import { MIND_BOX } from '../../ui/page/notices.tsx';
+import { Table } from '../../ui/page/table.tsx';
+import { Removable } from '../../ui/removable.tsx';
+import { knobFigure } from '../machine-terms/index.ts';
+import { numberOrText } from '../units/index.ts';
+import { LookUpStrip } from './look-up-strip.tsx';
+import { useChangeWithUndo } from './use-change-with-undo.ts';
+import { ValuesForm } from './values-form.tsx';
+import { VoltsKnobChart } from './volts-knob-chart.tsx';
+
+/** Currents that the knob is worked out at, A. */
+const CURRENT_RANGE_A = [10, 500] as const;
+const USUAL_CURRENT_A = 100;
+
+type Knob = Extract<VoltsControl, { kind: 'knob' }>;
+
+/** The places with one more reading, or without one; a place without readings goes. */
+function withPlace(control: Knob, at: number, next: Omit<VoltsPlace, 'knob'>): Knob {
+  const others = control.places.filter(({ knob }) => knob !== at);
+  const { openV, loaded = [] } = next;
+  const isEmpty = openV === undefined && loaded.length === 0;
+  const place: VoltsPlace = {
+    knob: at,
+    ...(openV === undefined ? {} : { openV }),
+    ...(loaded.length === 0 ? {} : { loaded }),
+  };
+  const places = isEmpty ? others : [...others, place];
+  return { ...control, places: places.toSorted((a, b) => a.knob - b.knob) };
+}
+
+/** "Want 18 V at 100 A → knob 4½". */
+function KnobFor({
+  machine,
+  control,
+  currentA,
+}: {
+  readonly machine: KeptMachine;
+  readonly control: Knob;
+  readonly currentA: number;
+}) {
+  const [text, setText] = useState('18');
+  const wanted = Number(numberOrText(text));
+  const usable = wanted >= 8 && wanted <= 45;
+  const term = usable ? voltsTerm({ ...machine, voltsControl: control }, wanted, currentA) : undefined;
+  return (
+    <LookUpStrip label="Want at the arc (V)" text={text} onChange={setText}>
+      {!usable && <span className="text-hot">8 to 45 V, please.</span>}
+      {term?.status === 'not-measured' && 'Two places make a line; three or more show its bend.'}
+      {term?.status === 'out-of-reach' && (
+        <>
+          Past the readings: {term.endV.toFixed(1)} V at {term.endWords}. Measure further.
+        </>
+      )}
+      {term?.status === 'knob' && (
+        <>
+          Turn the volts knob to <span className="figure-text text-4xl">{term.words}</span>{' '}
+          <span className="text-base text-ink-soft">
+            ({knobFigure(term).start} {knobFigure(term).plusMinus})
+          </span>
+        </>
+      )}
+    </LookUpStrip>
+  );
+}
+
+function PlaceRow({
+  place,
+  atArc,
+  onTakeOut,
+}: {
+  readonly place: VoltsPlace;
+  readonly atArc: string;
+  readonly onTakeOut: (left: Omit<VoltsPlace, 'knob'>) => void;
+}) {
+  const { knob, openV, loaded = [] } = place;
+  return (
+    <tr className="border-b border-line align-baseline last:border-b-0">
+      <th scope="row" className="figure-text py-2 text-left text-2xl">
+        {knob}
+      </th>
+      <td>
+        <ul className="flex flex-wrap gap-2 text-sm">
+          {openV !== undefined && (
+            <Removable
+              removeLabel={`Take ${openV} V open at ${knob} out`}
+              onRemove={() => onTakeOut({ loaded })}
+            >
+              {openV} V open
+            </Removable>
+          )}
+          {loaded.map(({ volts, currentA }, i) => (
+            <Removable
+              key={`${volts} ${currentA} ${i}`}
+              removeLabel={`Take ${volts} V at ${currentA} A at ${knob} out`}
+              onRemove={() => onTakeOut({ openV, loaded: loaded.toSpliced(i, 1) })}
+            >
+              {volts} V at {currentA} A
+            </Removable>
+          ))}
+        </ul>
+      </td>
+      <td>{atArc}</td>
+    </tr>
+  );
+}
+
+/** A volts knob whose marks are no volts: read at a few places, then found for any volts. */
+export function VoltsKnob({ machine, control }: { readonly machine: KeptMachine; readonly control: Knob }) {
+  const [amps, setAmps] = useState(String(USUAL_CURRENT_A));
+  const { set, saving } = useChangeWithUndo(machine);
+  const [least, most] = CURRENT_RANGE_A;
+  const asked = numberOrText(amps);
+  const usable = typeof asked === 'number' && asked >= least && asked <= most;
+  const current = usable ? asked : USUAL_CURRENT_A;
+  const kind = machine.kind ?? 'transformer';
+  const curve = voltsOverKnob(control.places, kind, current);
+  const falling = fallingPlaces(control.places, kind);
+  const placeOf = (knob: number) => control.places.find((place) => place.knob === knob);
+  const gives = (knob: number): string => {
+    const band = curve && bandAt(curve, knob);
+    return band
+      ? `${band.start.toFixed(1)} V (${band.low.toFixed(1)} to ${band.high.toFixed(1)})`
+      : 'not known yet';
+  };
+  return (
+    <>
+      <KnobFor machine={machine} control={control} currentA={current} />
+      <Field
+        label="At a current of (A)"
+        className="max-w-48"
+        inputMode="numeric"
+        value={amps}
+        error={usable ? undefined : `${least} to ${most} A, please; shown for ${USUAL_CURRENT_A} A.`}
+        onChange={(event) => setAmps(event.target.value)}
+      />
+      {curve && <VoltsKnobChart curve={curve} currentA={current} />}
+      {control.places.length > 0 && (
+        <Table columns={['knob', 'read', `at ${current} A`]}>
+          {control.places.map((place) => (
+            <PlaceRow
+              key={place.knob}
+              place={place}
+              atArc={gives(place.knob)}
+              onTakeOut={(left) =>
+                set({ voltsControl: withPlace(control, place.knob, left) }, 'Reading taken out')
+              }
+            />
+          ))}
+        </Table>
+      )}
+      {falling && (
+        <p className={MIND_BOX}>
+          ◆ At {falling[1]} it reads fewer volts than at {falling[0]}, and a knob does not go back: read both
+          again.
+        </p>
+      )}
+      <p>
+        Most is learnt at{' '}
+        <span className="figure-text text-xl">
+          {nextVoltsPlace(control.places, kind, [control.min, control.max])}
+        </span>
+        .{' '}
+        {kind === 'inverter'
+          ? 'Read it while an arc burns: an inverter’s idle volts say nothing.'
+          : 'Open circuit will do; volts while an arc burns, with the amps, are surer.'}
+      </p>
+      <ValuesForm
+        label="Read the volts knob"
+        values={[
+          { name: 'knob', label: 'Knob at' },
+          { name: 'volts', label: 'Meter reads (V)' },
+          { name: 'currentA', label: 'at amps (empty: open)' },
+        ]}
+        saving={saving}
+        check={(values) =>
+          validated(voltsPlaceReadingSchema([control.min, control.max]), {
+            ...values,
+            currentA: values['currentA'] === '' ? undefined : values['currentA'],
+          })
+        }
+        onKeep={({ knob, volts, currentA }, settle) => {
+          const before = placeOf(knob);
+          const next =
+            currentA === undefined
+              ? { ...before, openV: volts }
+              : { ...before, loaded: [...(before?.loaded ?? []), { volts, currentA }] };
+          set({ voltsControl: withPlace(control, knob, next) }, 'Reading kept', settle);
+        }}
+      />
+      <p className="text-sm text-ink-soft">
+        ◆ The tip is live: insulated probes, dry gloves, no contact with the work lead.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+import type { KeptMachine } from '@hot-bead/contract';
+import { differenceText, type PlannedSetup, programForText, type ProgramTerm } from '@hot-bead/core';
+
+/** Which program to take, in a few words. */
+export function programText(term: ProgramTerm): string {
+  if (term.status === 'program') return `${term.program.name}, ${programForText(term.program)}`;
+  const { nearest } = term;
+  return nearest
+    ? `none for this; nearest ${nearest.program.name}, ${differenceText(nearest.program, nearest.differs)}`
+    : 'none for this';
+}
+
+/** The machine's program, before every number: a wrong one spoils them all. */
+export function ProgramLine({
+  plan,
+  machine,
+}: {
+  readonly plan: PlannedSetup;
+  readonly machine: KeptMachine | undefined;
+}) {
+  const { program } = plan;
+  if (!program || !machine) return null;
+  if (program.status === 'none') {
+    return (
+      <p className="border-b border-line px-3 py-2">
+        <span aria-hidden="true">◆</span> {machine.name} has no program for this: {programText(program)}.
+      </p>
+    );
+  }
+  const { name } = program.program;
+  const stands = machine.standingProgram === name;
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-3 border-b border-line px-3 py-2">
+      <span className="label-text">First, the program</span>
+      <span className="figure-text text-3xl">{name}</span>
+      <span>
+        {programForText(program.program)}
+        {stands
+          ? ' ● it stands on it'
+          : machine.standingProgram
+            ? ` ⇄ it stands on ${machine.standingProgram}`
+            : ''}
+      </span>
+    </p>
+  );
+}
