@@ -57,6 +57,7 @@ export const ROOMS = {
     'plan',
     'test-beads',
     'upkeep',
+    'about',
     'demo',
     'database',
     'command',

@@ -6,25 +6,34 @@ const VIEWS = [
   { name: 'phone under the hood', width: 390, height: 844, colorScheme: 'dark' },
 ] as const;
 
-const SCREENS: readonly (readonly [name: string, words: string | undefined, path: string])[] = [
-  ['bench', undefined, '/'],
-  ['jobs', undefined, '/jobs'],
-  ['plan', '40x40x3', ''],
-  ['plan of aluminium', '5083', ''],
-  ['dial-in', '40x40x3', '/dial-in'],
-  ['compare', '40x40x3', '/compare?way=gas-shielded-flux-core%2Fown'],
-  ['on every machine', '40x40x3', '/machines'],
-  ['machines', undefined, '/machines'],
-  ['a machine', undefined, '/machines/demo-old-tom'],
-  ['a machine with one entry', undefined, '/machines/demo-marigold'],
-  ['a new machine', undefined, '/machines/new'],
-  ['a machine from a file', undefined, '/machines/from-file'],
-  ['the practice feeder', undefined, '/machines/practice?feeder=7'],
-  ['a lid chart', undefined, '/machines/demo-old-tom/lid-chart'],
-  ['what happened', undefined, '/history'],
-  ['settings', undefined, '/settings'],
-  ['truth', undefined, '/truth'],
-  ['nowhere', undefined, '/nowhere'],
+interface Screen {
+  readonly name: string;
+  /** Words of the demo job that it is a page of. */
+  readonly job?: string;
+  readonly path: string;
+  /** Whether it stands in named parts: each is looked at. */
+  readonly inParts?: true;
+}
+
+const SCREENS: readonly Screen[] = [
+  { name: 'bench', path: '/' },
+  { name: 'jobs', path: '/jobs' },
+  { name: 'plan', job: '40x40x3', path: '', inParts: true },
+  { name: 'plan of aluminium', job: '5083', path: '' },
+  { name: 'dial-in', job: '40x40x3', path: '/dial-in' },
+  { name: 'compare', job: '40x40x3', path: '/compare?way=gas-shielded-flux-core%2Fown' },
+  { name: 'on every machine', job: '40x40x3', path: '/machines' },
+  { name: 'machines', path: '/machines' },
+  { name: 'a machine', path: '/machines/demo-old-tom', inParts: true },
+  { name: 'a machine with one entry', path: '/machines/demo-marigold', inParts: true },
+  { name: 'a new machine', path: '/machines/new' },
+  { name: 'a machine from a file', path: '/machines/from-file' },
+  { name: 'the practice feeder', path: '/machines/practice?feeder=7' },
+  { name: 'a lid chart', path: '/machines/demo-old-tom/lid-chart' },
+  { name: 'what happened', path: '/history' },
+  { name: 'settings', path: '/settings' },
+  { name: 'truth', path: '/truth' },
+  { name: 'nowhere', path: '/nowhere' },
 ];
 
 /** The demo shop's jobs. */
@@ -38,16 +47,23 @@ async function jobsOf(url: string): Promise<readonly { readonly id: string; read
 for (const { name: view, width, height, colorScheme } of VIEWS) {
   test.describe(view, () => {
     test.use({ viewport: { width, height }, colorScheme });
-    for (const [name, words, path] of SCREENS) {
+    for (const { name, job: words, path, inParts } of SCREENS) {
       test(`${name} is free of axe violations and fits its width`, async ({ page, open, demo }) => {
         const jobs = await jobsOf(demo.url);
         const job = words === undefined ? '' : `/jobs/${jobs.find(({ line }) => line.includes(words))?.id}`;
         await open(`${job}${path}`);
         await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
         await page.waitForLoadState('networkidle');
-        await expectNoViolations(page);
-        const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-        expect(overflow).toBeLessThanOrEqual(0);
+        const parts = inParts ? await page.locator('[role=tab][id*=trigger]').all() : [undefined];
+        expect(parts.length).toBeGreaterThan(inParts ? 3 : 0);
+        for (const part of parts) {
+          await part?.click();
+          await expectNoViolations(page);
+          const overflow = await page.evaluate(
+            () => document.documentElement.scrollWidth - window.innerWidth,
+          );
+          expect(overflow).toBeLessThanOrEqual(0);
+        }
       });
     }
   });

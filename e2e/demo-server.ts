@@ -42,7 +42,7 @@ function launch(port: number, databasePath: string, empty: boolean): Promise<Chi
       ...process.env,
       HOT_BEAD_PORT: String(port),
       HOT_BEAD_DB: databasePath,
-      HOT_BEAD_DEMO_DB: databasePath,
+      HOT_BEAD_DEMO_DB: empty ? `${databasePath}.demo` : databasePath,
     },
     stdio: ['ignore', 'pipe', 'pipe'],
   });

@@ -48,6 +48,11 @@ export async function toQuickLine(page: Page): Promise<void> {
   await expect(line).toBeFocused();
 }
 
+/** Opens a named part of a page. */
+export async function openPart(page: Page, name: string): Promise<void> {
+  await page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
+}
+
 /** Types a job into the quick line of the frame and opens its plan. */
 export async function typeJob(page: Page, line: string): Promise<void> {
   await toQuickLine(page);

@@ -85,3 +85,28 @@ plain(
     }
   },
 );
+
+test('an empty shop leads to a machine, and opens the demo shop apart from one’s own', async ({
+  page,
+  context,
+}) => {
+  const server = await demoServer({ empty: true });
+  try {
+    await page.goto(server.url);
+    await page.getByRole('button', { name: 'Look round the demo shop' }).click();
+    const opened = context.waitForEvent('page');
+    await page.getByRole('link', { name: 'The demo shop stands: go in' }).click();
+    const demo = await opened;
+    await expect(demo.getByText('demo shop, all invented')).toBeVisible();
+    await expect(demo.getByRole('link', { name: /Marigold/ }).first()).toBeVisible();
+    expect(new URL(demo.url()).origin).not.toBe(server.url);
+    await demo.close();
+    await page.reload();
+    await expect(page.getByText('No jobs yet')).toBeVisible();
+    await expect(page.getByText('demo shop, all invented')).toBeHidden();
+    await page.getByRole('link', { name: 'Set up your machine (two minutes)' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Add a machine' })).toBeVisible();
+  } finally {
+    await server.kill();
+  }
+});

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { demoServer } from './demo-server.ts';
-import { expect, test, typeJob } from './fixtures.ts';
+import { expect, openPart, test, typeJob } from './fixtures.ts';
 
 test('a machine is added, its knob is measured, and a plan stands in that knob’s numbers', async ({
   page,
@@ -12,17 +12,18 @@ test('a machine is added, its knob is measured, and a plan stands in that knob�
     await page.getByRole('link', { name: 'Add a machine' }).click();
     await page.getByRole('button', { name: 'Add the machine' }).click();
     await expect(page.getByText('Give the machine a name.')).toBeVisible();
-    await page.getByLabel('Name').fill('Nightingale');
-    await page.getByLabel('Lowest current (A)').fill('200');
-    await page.getByLabel('Highest current (A)').fill('30');
-    await page.getByLabel('Wire speed is').selectOption('a knob with a scale');
+    await page.getByLabel('1. What do you call it?').fill('Nightingale');
+    const wire = page.getByRole('group', { name: '2. How is the wire speed set?' });
+    await wire.getByText('a knob with marks').click();
+    await page.getByLabel('to', { exact: true }).fill('0');
     await page.getByRole('button', { name: 'Add the machine' }).click();
-    await expect(page.getByText('Current: the lowest must lie under the highest.')).toBeVisible();
-    await expect(page.getByLabel('Name')).toHaveValue('Nightingale');
-    await page.getByLabel('Lowest current (A)').fill('30');
-    await page.getByLabel('Highest current (A)').fill('200');
+    await expect(page.getByText('highest mark must lie at least 0.5 above its lowest')).toBeVisible();
+    await expect(page.getByLabel('1. What do you call it?')).toHaveValue('Nightingale');
+    await page.getByLabel('to', { exact: true }).fill('10');
+    await page.getByRole('group', { name: '5. Which way do the leads stand?' }).getByText('gun on +').click();
     await page.getByRole('button', { name: 'Add the machine' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Nightingale' })).toBeVisible();
+    await expect(page).toHaveTitle('Nightingale — Hot Bead');
 
     const form = page.getByRole('form', { name: 'Read the dial' });
     for (const [knob, length] of [
@@ -55,7 +56,7 @@ test('a reading that cannot be is refused at once and nothing is lost; one taken
   page,
   open,
 }) => {
-  await open('/machines/demo-old-tom');
+  await open('/machines/demo-old-tom?part=dials');
   const form = page.getByRole('form', { name: 'Read the dial' });
   await form.getByLabel(/^3\. Wire that came out/).fill('-20');
   await form.getByRole('button', { name: 'Keep this reading' }).click();
@@ -77,7 +78,7 @@ test('the lid chart stands in the machine’s own terms, prints and is taken awa
   page,
   open,
 }) => {
-  await open('/machines/demo-old-tom');
+  await open('/machines/demo-old-tom?part=dials');
   await page.getByRole('link', { name: 'Lid chart' }).click();
   const chart = page.getByRole('region', { name: 'Old Tom: lap, flat, clean' });
   await expect(chart.getByRole('row', { name: /^3 .*computed: knob .*tap \d short-circuit/ })).toBeVisible();
@@ -99,7 +100,7 @@ test('the lid chart stands in the machine’s own terms, prints and is taken awa
 });
 
 test('the countdown runs and can be stopped', async ({ page, open }) => {
-  await open('/machines/demo-old-tom');
+  await open('/machines/demo-old-tom?part=dials');
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(page.getByText('Hold the trigger until the second beep.')).toBeVisible();
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
@@ -109,7 +110,7 @@ test('the countdown runs and can be stopped', async ({ page, open }) => {
 test('taps show what they give at the arc, and a loaded reading makes it surer', async ({ page }) => {
   const server = await demoServer();
   try {
-    await page.goto(`${server.url}/machines/demo-old-tom`);
+    await page.goto(`${server.url}/machines/demo-old-tom?part=dials`);
     const taps = page.getByRole('region', { name: 'What the taps give' });
     await expect(taps.getByRole('row', { name: /^1 17.5 V 14.5 V/ })).toBeVisible();
     await taps.getByLabel('Want at the arc (V)').fill('19.2');
@@ -167,7 +168,7 @@ test('where the wire follows the tap, each tap has its dial: its own, borrowed, 
 }) => {
   const server = await demoServer();
   try {
-    await page.goto(`${server.url}/machines/demo-old-tom`);
+    await page.goto(`${server.url}/machines/demo-old-tom?part=dials`);
     const dial = page.getByRole('region', { name: 'What the wire knob means' });
     await expect(dial.getByText(/Under arc the wire slows by 6 %/)).toBeVisible();
     await dial.getByLabel('On tap').selectOption('5');
@@ -198,7 +199,7 @@ test('a display is held against a meter and a one-entry setting recorded: the pl
 }) => {
   const server = await demoServer();
   try {
-    await page.goto(`${server.url}/machines/demo-marigold`);
+    await page.goto(`${server.url}/machines/demo-marigold?part=dials`);
     const volts = page.getByRole('region', { name: 'What the volts display is worth' });
     await expect(volts).toContainText('0.5 V above a meter at the arc');
     await volts.getByLabel('It shows (V)').fill('20');
@@ -228,7 +229,8 @@ test('a display is held against a meter and a one-entry setting recorded: the pl
     await typeJob(page, '2 mm tee flat 0.8 Marigold');
     const figures = page.getByRole('region', { name: 'Set these' });
     await expect(figures).toContainText(/or enter \d\.\d mm, trim/);
-    await expect(figures).toContainText(/show \d\d\.\d ± 0\.\d V: the display reads 0\.5 V high/);
+    await figures.getByRole('button', { name: /^show \d\d\.\d ± 0\.\d V/ }).click();
+    await expect(page.getByRole('dialog')).toContainText('the display reads 0.5 V high');
   } finally {
     await server.kill();
   }
@@ -237,7 +239,7 @@ test('a display is held against a meter and a one-entry setting recorded: the pl
 test('a machine goes out as a file and comes back under another name, or not at all', async ({ page }) => {
   const server = await demoServer();
   try {
-    await page.goto(`${server.url}/machines/demo-old-tom`);
+    await page.goto(`${server.url}/machines/demo-old-tom?part=dials`);
     const saved = page.waitForEvent('download');
     await page.getByRole('link', { name: /^CSV/ }).click();
     const csv = readFileSync(await (await saved).path(), 'utf8');
@@ -256,6 +258,7 @@ test('a machine goes out as a file and comes back under another name, or not at 
     await form.getByLabel('Its name here').fill('Older Tom');
     await form.getByRole('button', { name: 'Add this machine' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Older Tom' })).toBeVisible();
+    await openPart(page, 'Dials');
     await expect(page.getByRole('button', { name: 'Take the reading at 2.5 out' })).toBeVisible();
   } finally {
     await server.kill();
@@ -265,7 +268,7 @@ test('a machine goes out as a file and comes back under another name, or not at 
 test('a machine is cloned, and one job stands on all of them side by side', async ({ page }) => {
   const server = await demoServer();
   try {
-    await page.goto(`${server.url}/machines/demo-old-tom`);
+    await page.goto(`${server.url}/machines/demo-old-tom?part=dials`);
     await page.getByRole('button', { name: 'Clone it' }).click();
     const clone = page.getByRole('dialog', { name: 'Clone this machine' });
     await clone.getByLabel('Its name').fill('Old Tom');
@@ -274,11 +277,12 @@ test('a machine is cloned, and one job stands on all of them side by side', asyn
     await clone.getByLabel('Its name').fill('Young Tom');
     await clone.getByRole('button', { name: 'Clone it' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Young Tom' })).toBeVisible();
+    await openPart(page, 'Dials');
     await expect(page.getByText('No reading yet.')).toBeVisible();
 
     await page.goto(`${server.url}/jobs`);
     await typeJob(page, '2 mm lap flat Marigold');
-    await page.getByRole('link', { name: 'On every machine' }).click();
+    await page.getByRole('button', { name: /^Every machine/ }).click();
     const table = page.getByRole('region', { name: 'This job on every machine' });
     await expect(table.getByRole('row')).toHaveCount(5);
     await expect(table.getByRole('row', { name: /^Marigold ● the job’s machine/ })).toContainText(
@@ -315,6 +319,7 @@ test('a plan follows what the machine taught or keeps to the book, and fits the 
     await set.getByRole('button', { name: /take the plan’s Wire speed again/ }).click();
     await expect.poll(volts).toBe(followed);
 
+    await openPart(page, 'Other ways');
     await page.getByRole('radio', { name: /^Keep to the book/ }).click();
     await expect(set).toContainText('kept to the book');
     expect((await volts()) - followed).toBeCloseTo(0.5, 1);
@@ -380,4 +385,66 @@ test('the practice feeder hides a dial: read off the tape, and lift the cover', 
   await expect(page.getByText(/^True flow \d+ L\/min:/)).toBeVisible();
   await page.getByRole('button', { name: 'Another one' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Practice feeder 8' })).toBeVisible();
+});
+
+test('a machine with a volts knob, scales and programs: the plan stands in all of them', async ({ page }) => {
+  const server = await demoServer({ empty: true });
+  try {
+    await page.goto(`${server.url}/machines/new`);
+    await page.getByLabel('1. What do you call it?').fill('Kestrel');
+    const volts = page.getByRole('group', { name: '3. How are the volts set?' });
+    await volts.getByText('a knob with marks').click();
+    await page.getByRole('button', { name: 'Add the machine' }).click();
+    const read = page.getByRole('form', { name: 'Read the volts knob' });
+    for (const [knob, openV] of [
+      ['1', '16'],
+      ['10', '34'],
+      ['5.5', '25'],
+    ] as const) {
+      await expect(page.getByText(/^Most is learnt at/)).toContainText(knob);
+      await read.getByLabel('Knob at').fill(knob);
+      await read.getByLabel('Meter reads (V)').fill(openV);
+      await read.getByRole('button', { name: 'Keep it' }).click();
+      await expect(page.getByRole('button', { name: `Take ${openV} V open at ${knob} out` })).toBeVisible();
+    }
+    await expect(page.getByRole('img', { name: /^Volts at the arc against the volts knob/ })).toBeVisible();
+    const saved = page.waitForEvent('download');
+    await page.getByRole('button', { name: /^Save the chart: volts over the knob/ }).click();
+    await page.getByRole('menuitem', { name: 'Picture (PNG)' }).click();
+    expect(
+      readFileSync(await (await saved).path())
+        .subarray(1, 4)
+        .toString(),
+    ).toBe('PNG');
+
+    await openPart(page, 'Settings');
+    await page.getByRole('button', { name: 'Tell how it counts inductance' }).click();
+    const scale = page.getByRole('form', { name: 'inductance' });
+    await scale.getByLabel('From').fill('0');
+    await scale.getByLabel('To', { exact: true }).fill('99');
+    await scale.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByText('0–99, middle 49.5, steps of 1')).toBeVisible();
+    await page
+      .getByLabel('Or paste its table, one program a line')
+      .fill('14 ER70S-6 0.8 Ar+18 dip\n15 ER70S-6 0.8 Ar+8 pulse');
+    await page.getByRole('button', { name: 'Take 2 lines' }).click();
+    await openPart(page, 'Now');
+    await page.getByLabel('It stands on program').selectOption('15');
+
+    await page.goto(`${server.url}/jobs`);
+    await typeJob(page, '2 mm tee flat 0.8 Ar+18 Kestrel');
+    const figures = page.getByRole('region', { name: 'Set these' });
+    await expect(figures).toContainText('First, the program14');
+    await expect(figures).toContainText(/volts knob (between )?\d/);
+    await expect(
+      page.getByRole('link', { name: /Kestrel stands on program 15, for Ar \+ 8 % CO₂/ }),
+    ).toBeVisible();
+    await openPart(page, 'Other settings');
+    const others = page.getByRole('region', { name: 'Other settings on Kestrel' });
+    await expect(others.or(page.getByRole('region', { name: /^Other settings, where/ }))).toContainText(
+      '50 of 0–99 (40 to 59)',
+    );
+  } finally {
+    await server.kill();
+  }
 });

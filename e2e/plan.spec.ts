@@ -1,5 +1,5 @@
 import { demoServer } from './demo-server.ts';
-import { expect, test, toQuickLine, typeJob } from './fixtures.ts';
+import { expect, openPart, test, toQuickLine, typeJob } from './fixtures.ts';
 
 test('a chip change repaints numbers, path and chart together, and is kept', async ({ page, open }) => {
   await open('/jobs');
@@ -10,6 +10,7 @@ test('a chip change repaints numbers, path and chart together, and is kept', asy
   await page.getByRole('radio', { name: 'vertical up' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('vertical up');
   await expect(speed).toHaveValue('5.8');
+  await openPart(page, 'Why');
   await expect(page.getByRole('row', { name: /vertical up.*× 0.80.*106 A/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /Start at 5.8 m\/min/ })).toBeVisible();
   await page.getByRole('button', { name: /^Wire: 0.8 mm/ }).click();
@@ -109,11 +110,13 @@ test('aluminium shows U rolls, the plastic liner with its neck liner, and argon'
 test('another way is taken from the list of ways, and the closed ones say why', async ({ page, open }) => {
   await open('/jobs');
   await typeJob(page, '8 mm tee vertical up Marigold');
+  await openPart(page, 'Other ways');
   const ways = page.getByRole('region', { name: 'Other ways for this work' });
   await expect(ways).toContainText('solid wire with gas, pulsed spray');
   await expect(ways).toContainText('too large and fluid to stay up');
   await ways.getByRole('button', { name: 'Take self-shielded flux core' }).click();
   await expect(page.getByRole('button', { name: 'Way: self-shielded' })).toBeVisible();
+  await openPart(page, 'Hold the gun');
   await expect(page.getByRole('img', { name: /Section of a tee to scale: 8.0 mm to 8.0 mm/ })).toBeVisible();
 });
 
@@ -124,8 +127,10 @@ test('a school chosen on the plan changes the plan and is kept for the shop', as
     await typeJob(page, '3.2 mm butt 0.9 Ar+18');
     const speed = page.getByRole('textbox', { name: 'Wire speed' });
     await expect(speed).toHaveValue('5.5');
-    await page.getByRole('radio', { name: /^Amps by thickness/ }).click();
+    await openPart(page, 'Other ways');
+    await page.getByRole('radio', { name: /^Amps by thickness: 5.2/ }).click();
     await expect(speed).toHaveValue('5.2');
+    await openPart(page, 'Why');
     await expect(page.getByRole('row', { name: /amps by thickness.*school/ })).toBeVisible();
     await page.goto(`${server.url}/settings`);
     await expect(page.getByRole('radio', { name: /^Amps by thickness/ })).toBeChecked();
@@ -158,7 +163,7 @@ test('a job is shown large at the machine, duplicated, and compared with another
   await page.getByRole('button', { name: 'Duplicate this job' }).click();
   await expect(page.getByText('Duplicated: this is the copy').first()).toBeVisible();
   await expect(page).not.toHaveURL(first);
-  await page.getByRole('link', { name: 'Compare with another way' }).click();
+  await page.getByRole('button', { name: 'Compare with another way' }).click();
   await page.getByRole('combobox', { name: 'Way' }).selectOption('gas-shielded flux core');
   await expect(
     page.getByRole('row', { name: /way ≠ differs solid wire with gas gas-shielded flux core/ }),
@@ -173,9 +178,12 @@ test('the setup card alone is printed', async ({ page, open }) => {
   await open('/jobs');
   await typeJob(page, '3.2 mm butt 0.8 Ar+18');
   await expect(page.getByRole('textbox', { name: 'Wire speed' })).toBeVisible();
+  await page.evaluate(() => (window.print = () => undefined));
+  await page.getByRole('button', { name: 'Print a setup card' }).click();
   await page.emulateMedia({ media: 'print' });
   await expect(page.locator('#root')).toBeHidden();
-  await expect(page.locator('.setup-card')).toContainText('7.6 m/min');
+  await expect(page.locator('.paper-alone')).toContainText('7.6 m/min');
+  await expect(page.locator('.paper-alone')).toContainText('Burnback');
   expect((await page.pdf({ format: 'A4' })).length).toBeGreaterThan(5000);
 });
 
@@ -220,7 +228,7 @@ test('the wire path is walked with the arrow keys', async ({ page, open }) => {
   await page.getByRole('tab', { name: /^Leads/ }).press('ArrowRight');
   await page.getByRole('tab', { name: /^Spool/ }).press('ArrowRight');
   await expect(page.getByRole('tab', { name: /^Rolls/ })).toBeFocused();
-  await expect(page.getByRole('tabpanel')).toContainText('V groove, smooth, 0.8 mm');
+  await expect(page.locator('#station-detail')).toContainText('V groove, smooth, 0.8 mm');
 });
 
 test('units and theme switch everywhere and are remembered', async ({ page, open }) => {
@@ -250,7 +258,8 @@ test('on a phone what is assumed waits behind one button, and every machine stan
   expect(speed?.y).toBeLessThan(844 / 2);
   await page.getByRole('button', { name: 'what is assumed' }).click();
   await expect(place).toBeVisible();
-  await page.getByRole('link', { name: 'On every machine' }).click();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: /^Every machine/ }).click();
   const row = page.getByRole('row', { name: /Marigold/ });
   await expect(row.getByRole('cell', { name: /^\d\d\.\d V/ })).toBeInViewport();
 });

@@ -2,6 +2,7 @@ import { join } from 'node:path';
 import { type DynamicModule, Module } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { AboutModule } from './about/about.module.ts';
 import type { Config } from './config/config.ts';
 import { dataSourceOptions } from './database/data-source-options.ts';
 import { DemoModule } from './demo/demo.module.ts';
@@ -42,6 +43,7 @@ export class AppModule {
         PlanModule,
         ShopModule,
         UpkeepModule,
+        AboutModule.with(config),
         ...(config.demo ? [DemoModule] : []),
       ],
     };

@@ -45,6 +45,7 @@ async function main(): Promise<void> {
         : `Cannot listen: ${reasonOf(error)}`,
     );
   }
+  if (config.beside) process.stdin.on('close', () => process.exit(0)).resume();
   app.useLogger(['error', 'warn']); // silent until here: a failed start is one line, ours
   const shop = config.demo ? ' with the demo shop' : '';
   process.stdout.write(`Hot Bead${shop}: http://${HOST}:${config.port}\n`);

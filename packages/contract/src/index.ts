@@ -134,3 +134,6 @@ export { CSV_CHARACTERS_MOST, readMachineCsv, type CsvVerdict } from './machine-
 
 // Plans
 export { planRequestSchema, planResponseSchema, type PlanRequest, type PlanResponse } from './plan.ts';
+
+// The server itself
+export { aboutSchema, demoAddressSchema, type About, type DemoAddress } from './about.ts';

@@ -10,6 +10,9 @@ describe('readConfig', () => {
     const env = { HOT_BEAD_DB: '/mine.sqlite', HOT_BEAD_DEMO_DB: '/demo.sqlite' };
     expect(readConfig(env, ['--demo']).databasePath).toBe('/demo.sqlite');
     expect(readConfig(env, []).databasePath).toBe('/mine.sqlite');
+    expect([readConfig(env, []).demoBeside, readConfig(env, ['--demo']).demoBeside]).toEqual([true, false]);
+    const one = { HOT_BEAD_DB: '/one.sqlite', HOT_BEAD_DEMO_DB: '/one.sqlite' };
+    expect(readConfig(one, []).demoBeside).toBe(false);
   });
 
   it.each(['abc', '0', '70000', '80.5', ''])('refuses port “%s”', (port) => {

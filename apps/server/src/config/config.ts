@@ -9,6 +9,10 @@ export interface Config {
   readonly databasePath: string;
   /** Whether the database is the demo shop's: filled with it when empty. */
   readonly demo: boolean;
+  /** Whether the demo shop may be opened beside it, as a server of its own; undefined: no. */
+  readonly demoBeside?: boolean;
+  /** Whether it belongs to another server, and ends with that. */
+  readonly beside?: boolean;
   readonly webRoot: string;
 }
 
@@ -38,7 +42,7 @@ function pathOf(env: NodeJS.ProcessEnv, name: string, usual: string): string {
  * Reads the configuration from environment and arguments.
  *
  * @param env HOT_BEAD_PORT; HOT_BEAD_DB for the user's own database; HOT_BEAD_DEMO_DB for the demo shop's
- * @param args `--demo` serves the demo shop
+ * @param args `--demo` serves the demo shop; `--beside` ends with the server that started it
  * @throws {ConfigError} for a port that is none, or a database that is no file
  */
 export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[]): Config {
@@ -46,14 +50,16 @@ export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[]): Con
   if (port.error)
     throw new ConfigError(`HOT_BEAD_PORT is ${env['HOT_BEAD_PORT']}: it must be a port from 1 to 65535.`);
   const demo = args.includes('--demo');
-  const databasePath = demo
-    ? pathOf(env, 'HOT_BEAD_DEMO_DB', join(dataFolder(env), 'demo.sqlite'))
-    : pathOf(env, 'HOT_BEAD_DB', join(dataFolder(env), 'hot-bead.sqlite'));
+  const demoPath = pathOf(env, 'HOT_BEAD_DEMO_DB', join(dataFolder(env), 'demo.sqlite'));
+  const databasePath = demo ? demoPath : pathOf(env, 'HOT_BEAD_DB', join(dataFolder(env), 'hot-bead.sqlite'));
   const here = dirname(fileURLToPath(new URL(import.meta.url)));
   return {
     port: port.value as number,
     databasePath,
     demo,
+    // on one file the two would mix
+    demoBeside: !demo && databasePath !== demoPath,
+    beside: args.includes('--beside'),
     webRoot: resolve(here, '../../../web/dist'),
   };
 }

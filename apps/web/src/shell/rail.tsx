@@ -1,8 +1,17 @@
+import { useQuery } from '@tanstack/react-query';
 import { Settings2 } from 'lucide-react';
 import { NavLink } from 'react-router';
+import { aboutQuery } from '../features/shop/index.ts';
 import { Wordmark } from '../drawing/wordmark.tsx';
 import { PLACES } from './places.ts';
 import { PreferenceSwitches } from '../preferences/preference-switches.tsx';
+
+/** Says that this shop is the invented one. */
+function DemoMark() {
+  const about = useQuery(aboutQuery);
+  if (about.data?.demo !== true) return null;
+  return <p className="label-text -mt-5 mb-3">demo shop, all invented</p>;
+}
 
 /** The left rail: places above, units and theme at its foot. */
 export function Rail() {
@@ -14,6 +23,7 @@ export function Rail() {
       <NavLink to="/" className="mb-6 flex min-h-11 items-center" aria-label="Hot Bead, to the Bench">
         <Wordmark />
       </NavLink>
+      <DemoMark />
       <ul className="grid gap-1">
         {PLACES.map(({ to, name, Icon }) => (
           <li key={to}>

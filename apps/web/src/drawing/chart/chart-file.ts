@@ -44,27 +44,25 @@ function standalone(drawing: SVGSVGElement): SVGSVGElement {
   return copy;
 }
 
+function svgText(drawing: SVGSVGElement): string {
+  return new XMLSerializer().serializeToString(standalone(drawing));
+}
+
 /** A chart as a drawing of its own. */
 export function chartSvg(drawing: SVGSVGElement): Blob {
-  const text = new XMLSerializer().serializeToString(standalone(drawing));
-  return new Blob([text], { type: 'image/svg+xml' });
+  return new Blob([svgText(drawing)], { type: 'image/svg+xml' });
 }
 
 /** A chart as a picture. */
 export async function chartPng(drawing: SVGSVGElement): Promise<Blob> {
-  const url = URL.createObjectURL(chartSvg(drawing));
-  try {
-    const picture = new Image();
-    picture.src = url;
-    await picture.decode();
-    const canvas = document.createElement('canvas');
-    canvas.width = picture.width * PNG_SCALE;
-    canvas.height = picture.height * PNG_SCALE;
-    canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
-    return await new Promise((resolve, reject) =>
-      canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('no picture came out'))), 'image/png'),
-    );
-  } finally {
-    URL.revokeObjectURL(url);
-  }
+  const picture = new Image();
+  picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svgText(drawing))}`;
+  await picture.decode();
+  const canvas = document.createElement('canvas');
+  canvas.width = picture.width * PNG_SCALE;
+  canvas.height = picture.height * PNG_SCALE;
+  canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  return new Promise((resolve, reject) =>
+    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('no picture came out'))), 'image/png'),
+  );
 }

@@ -7,31 +7,8 @@ import { firstJobsQuery, JobRow } from '../jobs/index.ts';
 import { MachineCard } from '../machines/index.ts';
 import { machineListQuery } from '../machines/index.ts';
 import { SetAsideNotice } from '../records/index.ts';
+import { FirstSteps } from './first-steps.tsx';
 import { QuickLine } from '../quick-line/index.ts';
-
-const EXAMPLES = [
-  '3 mm steel tee flat 0.8 wire Ar+18',
-  '18ga lap .030 75/25',
-  '2 mm outside corner vertical down',
-];
-
-function Empty() {
-  return (
-    <section className="rounded-md border border-line bg-plate p-6">
-      <h2 className="text-xl font-semibold">No jobs yet</h2>
-      <p className="mt-1 max-w-prose">
-        Type the work the way you would say it: how thick, what metal, which joint, which position.
-      </p>
-      <ul className="mt-4 grid gap-2">
-        {EXAMPLES.map((line) => (
-          <li key={line} className="figure-text text-xl">
-            {line}
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
 
 /** Jobs among which the one in hand is looked for. */
 const FIRST_JOBS = 20;
@@ -73,7 +50,7 @@ export function BenchPage() {
         </section>
       )}
       {items.length === 0 ? (
-        <Empty />
+        <FirstSteps hasMachine={(machines.data?.length ?? 0) > 0} />
       ) : (
         <section aria-labelledby="in-hand">
           <div className="mb-2 flex items-baseline justify-between">

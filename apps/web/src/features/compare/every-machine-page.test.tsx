@@ -19,7 +19,7 @@ describe('one job on every machine', () => {
   it('stands in each machine’s own terms, the job’s machine marked', async () => {
     shown(JOB, [SHOWN, TAPPED]);
     const own = await screen.findByRole('row', { name: /^Shown ● the job’s machine/ });
-    expect(own).toHaveTextContent(/set on Shown’s display; or enter \d\.\d mm/);
+    expect(own).toHaveTextContent(/or enter \d\.\d mm/);
     expect(own).toHaveTextContent('duty not known');
     const other = screen.getByRole('row', { name: /^Tapped/ });
     expect(other).toHaveTextContent(/knob .*± \d/);

@@ -2,8 +2,9 @@ import type { KeptMachine } from '@hot-bead/contract';
 import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
 import { Link } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
+import { Behind } from '../../ui/behind.tsx';
 import { DIALS_PART, machinePart } from './machine-parts.ts';
-import { isMeasured, voltsBeneath, wireBeneath } from './term-text.ts';
+import { isMeasured, voltsBeneathWords, wireWords } from './term-text.ts';
 
 interface Props {
   readonly plan: PlannedSetup;
@@ -16,15 +17,18 @@ interface Props {
 /** Section of the machine's page where each is measured. */
 const ANCHOR = { wire: 'dial', volts: 'volts' } as const;
 
-/** The machine's terms under a figure; one that was not measured leads to where it is. */
+/** The machine's terms under a figure, in one line; one that was not measured leads to where it is. */
 export function InItsTerms({ plan, machine, of, at }: Props) {
   const { units } = usePreferences();
-  const text = of === 'wire' ? wireBeneath(plan, machine, units, at) : voltsBeneath(plan, machine, at);
-  if (text === undefined) return null;
-  if (!machine || isMeasured(plan, machine, of)) return text;
+  const words = of === 'wire' ? wireWords(plan, machine, units, at) : voltsBeneathWords(plan, machine, at);
+  if (words === undefined) return null;
+  const { short, more } = words;
+  if (!machine || isMeasured(plan, machine, of)) {
+    return more === undefined ? short : <Behind more={more}>{short}</Behind>;
+  }
   return (
     <>
-      {text}:{' '}
+      {short}:{' '}
       <Link
         to={machinePart(machine.id, DIALS_PART, ANCHOR[of])}
         className="font-semibold text-action underline"

@@ -96,35 +96,58 @@ export function wireText(term: WireTerm, machine: Pick<Machine, 'name'>, units: 
   }
 }
 
-/** The volts control's term in words; undefined where the entry says it, or the figure itself is to be set. */
-export function voltsText(
-  term: VoltsTerm,
-  machine: Pick<Machine, 'name' | 'voltsControl'>,
-): string | undefined {
+/** What to set, in a few words, and what lies behind it. */
+export interface TermWords {
+  readonly short: string;
+  readonly more?: string;
+}
+
+/** All of it in one sentence. */
+function whole(words: TermWords | undefined): string | undefined {
+  return words?.more === undefined ? words?.short : `${words.short}: ${words.more}`;
+}
+
+type Named = Pick<Machine, 'name' | 'voltsControl'>;
+
+function voltsWords(term: VoltsTerm, machine: Named): TermWords | undefined {
   switch (term.status) {
     case 'shown':
     case 'entry':
       return undefined;
-    case 'not-measured':
-      return machine.voltsControl?.kind === 'knob'
-        ? `${machine.name}: volts knob not measured`
-        : `${machine.name}: taps not measured`;
+    case 'not-measured': {
+      const control = machine.voltsControl?.kind === 'knob' ? 'volts knob' : 'taps';
+      return { short: `${machine.name}: ${control} not measured` };
+    }
     case 'knob': {
       const figure = knobFigure(term);
-      return `volts knob ${term.words} (${figure.start} ${figure.plusMinus})`;
+      return { short: `volts knob ${term.words} (${figure.start} ${figure.plusMinus})` };
     }
     case 'out-of-reach': {
       const end = term.side === 'below' ? 'lowest' : 'highest';
-      return `out of reach: the ${end} reading gives ${term.endV.toFixed(1)} V at ${term.endWords}; measure further, or change the wire speed`;
+      return {
+        short: `out of reach: the ${end} reading gives ${term.endV.toFixed(1)} V at ${term.endWords}; measure further, or change the wire speed`,
+      };
     }
-    case 'shown-offset':
-      return `show ${term.set.start.toFixed(1)} ${plusMinus(term.set)} V: the display reads ${Math.abs(term.offsetV).toFixed(1)} V ${term.offsetV > 0 ? 'high' : 'low'}`;
+    case 'shown-offset': {
+      const off = `${Math.abs(term.offsetV).toFixed(1)} V ${term.offsetV > 0 ? 'high' : 'low'}`;
+      return {
+        short: `show ${term.set.start.toFixed(1)} ${plusMinus(term.set)} V`,
+        more: `the display reads ${off}`,
+      };
+    }
     case 'position': {
       const { position, gives, offV } = term.choice;
       const off = term.near ? '' : `, ${Math.abs(offV).toFixed(1)} V too ${offV > 0 ? 'high' : 'low'}`;
-      return `tap ${position.name}: about ${gives.volts.start.toFixed(1)} ${plusMinus(gives.volts)} V${off}`;
+      return {
+        short: `tap ${position.name}: about ${gives.volts.start.toFixed(1)} ${plusMinus(gives.volts)} V${off}`,
+      };
     }
   }
+}
+
+/** The volts control's term in words; undefined where the entry says it, or the figure itself is to be set. */
+export function voltsText(term: VoltsTerm, machine: Named): string | undefined {
+  return whole(voltsWords(term, machine));
 }
 
 const ENTRY_FIGURE: Readonly<Record<EntryUnit, (entry: number) => string>> = {
@@ -156,43 +179,75 @@ export function trimText({ trim: { unit, by } }: Extract<EntrySetting, { status:
   return `trim ${by === 0 ? '0' : TRIM_TEXT[unit](by)}`;
 }
 
+function entryWords(
+  entry: EntrySetting | undefined,
+  machine: Pick<Machine, 'name' | 'oneEntry'>,
+  units: Units,
+): TermWords | undefined {
+  if (!entry || !machine.oneEntry) return undefined;
+  if (entry.status === 'not-recorded') return { short: 'one entry: not recorded for this wire and gas' };
+  const { unit } = machine.oneEntry;
+  if (entry.status !== 'set') {
+    const end = `${entryFigure(entry.endEntry, unit)} gave ${withUnit('wireFeedSpeed', entry.endMPerMin, units)}`;
+    return { short: `one entry: past what was recorded, ${end}` };
+  }
+  return {
+    short: `enter ${entryFigure(entry.entry, unit)}, ${trimText(entry)}`,
+    ...(entry.trimV === 0 ? {} : { more: `of itself it takes ${entry.machineVolts.toFixed(1)} V` }),
+  };
+}
+
 /** Entry and trim in words, and why; undefined on a machine without one entry. */
 export function entryText(
   entry: EntrySetting | undefined,
   machine: Pick<Machine, 'name' | 'oneEntry'>,
   units: Units,
 ): string | undefined {
-  if (!entry || !machine.oneEntry) return undefined;
-  if (entry.status === 'not-recorded') return 'one entry: not recorded for this wire and gas';
-  const { unit } = machine.oneEntry;
-  if (entry.status !== 'set') {
-    const end = `${entryFigure(entry.endEntry, unit)} gave ${withUnit('wireFeedSpeed', entry.endMPerMin, units)}`;
-    return `one entry: past what was recorded, ${end}`;
-  }
-  const why = entry.trimV === 0 ? '' : `: of itself it takes ${entry.machineVolts.toFixed(1)} V`;
-  return `enter ${entryFigure(entry.entry, unit)}, ${trimText(entry)}${why}`;
+  return whole(entryWords(entry, machine, units));
 }
 
 /** The plan's wire speed, or another, in the machine's own terms, for the line under the figure. */
+export function wireWords(
+  plan: PlannedSetup,
+  machine: KeptMachine | undefined,
+  units: Units,
+  at?: BeadSetting,
+): TermWords | undefined {
+  if (!machine) return undefined;
+  const { wire, entry } = termsOf(plan, machine, at);
+  const own = wireText(wire, machine, units);
+  const one = entry?.status === 'set' || own === undefined ? entryWords(entry, machine, units) : undefined;
+  if (own === undefined) return one;
+  // a figure that is shown is set as it stands: what else there is comes first
+  if (one && wire.status === 'shown') return { ...one, short: `or ${one.short}` };
+  return one ? { ...one, short: `${own}; or ${one.short}` } : { short: own };
+}
+
+/** The same in one sentence. */
 export function wireBeneath(
   plan: PlannedSetup,
   machine: KeptMachine | undefined,
   units: Units,
   at?: BeadSetting,
 ): string | undefined {
-  if (!machine) return undefined;
-  const { wire, entry } = termsOf(plan, machine, at);
-  const own = wireText(wire, machine, units);
-  const one = entry?.status === 'set' || own === undefined ? entryText(entry, machine, units) : undefined;
-  return [own, one].filter((text) => text !== undefined).join('; or ') || undefined;
+  return whole(wireWords(plan, machine, units, at));
 }
 
 /** The plan's volts, or others, in the machine's own terms. */
-export function voltsBeneath(plan: PlannedSetup, machine: KeptMachine | undefined, at?: BeadSetting): string {
-  if (plan.voltsKind === 'mean') return 'rough mean: the trim sets it';
-  const atArc = 'at the arc, not open circuit';
+export function voltsBeneathWords(
+  plan: PlannedSetup,
+  machine: KeptMachine | undefined,
+  at?: BeadSetting,
+): TermWords {
+  if (plan.voltsKind === 'mean') return { short: 'rough mean: the trim sets it' };
+  const atArc = { short: 'at the arc, not open circuit' };
   if (!machine) return atArc;
   const { volts, entry } = termsOf(plan, machine, at);
-  if (volts.status === 'entry' && entry?.status === 'set') return trimText(entry);
-  return voltsText(volts, machine) ?? atArc;
+  if (volts.status === 'entry' && entry?.status === 'set') return { short: trimText(entry) };
+  return voltsWords(volts, machine) ?? atArc;
+}
+
+/** The same in one sentence. */
+export function voltsBeneath(plan: PlannedSetup, machine: KeptMachine | undefined, at?: BeadSetting): string {
+  return whole(voltsBeneathWords(plan, machine, at)) ?? '';
 }

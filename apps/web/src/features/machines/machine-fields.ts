@@ -101,11 +101,11 @@ function speedOf(written: string, before: number | undefined, units: Units): num
 export function fieldsOf(machine: KeptMachine | undefined, units: Units): MachineFields {
   return {
     name: machine?.name ?? '',
-    kind: machine?.kind ?? 'inverter',
+    kind: machine?.kind ?? '',
     loadedWireClass: machine?.loadedWireClass ?? usualClass('solid-gas').id,
     loadedWireDiameterMm: String(machine?.loadedWireDiameterMm ?? 0.8),
     loadedGas: machine?.loadedGas ?? 'ar-co2-18',
-    standingPolarity: machine?.standingPolarity ?? 'DCEP',
+    standingPolarity: machine?.standingPolarity ?? '',
     polarityChange: machine?.polarityChange ?? '',
     lowestA: text(machine?.currentRangeA?.[0]),
     highestA: text(machine?.currentRangeA?.[1]),
@@ -222,13 +222,14 @@ export function machineOf(fields: MachineFields, machine: KeptMachine | undefine
   const hasMains = fields.mainsV.trim() !== '' || fields.breakerA.trim() !== '';
   return validated(newMachineSchema, {
     name: fields.name,
-    kind: fields.kind,
+    ...(fields.kind === '' ? {} : { kind: fields.kind }),
     loadedWireClass: fields.loadedWireClass,
     loadedWireDiameterMm: Number(fields.loadedWireDiameterMm),
     loadedGas: fields.loadedGas,
-    standingPolarity: fields.standingPolarity,
+    ...(fields.standingPolarity === '' ? {} : { standingPolarity: fields.standingPolarity }),
     ...(fields.polarityChange === '' ? {} : { polarityChange: fields.polarityChange }),
-    features: fields.features,
+    // none ticked on a machine that nothing was told of: not known, so nothing is refused for it
+    ...(fields.features.length > 0 || machine?.features !== undefined ? { features: fields.features } : {}),
     ...rangeOf('currentRangeA', [fields.lowestA, fields.highestA]),
     ...rangeOf('wireFeedSpeedRangeMPerMin', [fields.slowestWire, fields.fastestWire], (speed, end) =>
       speedOf(speed, machine?.wireFeedSpeedRangeMPerMin?.[end], units),

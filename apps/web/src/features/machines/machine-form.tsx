@@ -1,5 +1,5 @@
 import { type KeptMachine, type NewMachine } from '@hot-bead/contract';
-import { COMMON_GASES, gasOf, MACHINE_FEATURES, POLARITIES, WIRE_CLASS_TABLE } from '@hot-bead/core';
+import { MACHINE_FEATURES, POLARITIES } from '@hot-bead/core';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -11,18 +11,21 @@ import { sendChecked } from '../../ui/form/problems.ts';
 import { shownAs } from '../units/index.ts';
 import { ControlFields } from './control-fields.tsx';
 import { type FormParts, messageOf, SIZES } from './form-parts.ts';
+import { CLASSES, GASES } from './machine-choices.ts';
 import { fieldOfProblem, fieldsOf, machineOf, type MachineFields } from './machine-fields.ts';
 import { StockFields } from './stock-fields.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
 const FEATURE_OPTIONS = MACHINE_FEATURES.map((value) => ({ value, label: value.replaceAll('-', ' ') }));
 const KINDS = [
+  ['', 'not known'],
   ['inverter', 'inverter'],
   ['transformer', 'transformer'],
 ] as const;
-const CLASSES = WIRE_CLASS_TABLE.map(({ id }) => [id, id] as const);
-const GASES = COMMON_GASES.map((id) => [id, gasOf(id).name] as const);
-const LEADS = POLARITIES.map((p) => [p, p === 'DCEP' ? 'gun on + (DCEP)' : 'gun on − (DCEN)'] as const);
+const LEADS = [
+  ['', 'not known'] as const,
+  ...POLARITIES.map((p) => [p, p === 'DCEP' ? 'gun on + (DCEP)' : 'gun on − (DCEN)'] as const),
+];
 const SWAPS = [
   ['', 'not known'],
   ['sockets', 'at the sockets'],

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';
-import { MachineForm } from './machine-form.tsx';
+import { DIALS_PART, machinePart } from '../machine-terms/index.ts';
+import { FirstQuestions } from './first-questions.tsx';
 import { useAddMachine } from './machines.queries.ts';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 
@@ -19,11 +20,10 @@ export function NewMachinePage() {
       >
         Add a machine
       </PageTitle>
-      <MachineForm
-        machine={undefined}
+      <FirstQuestions
         saving={add.isPending}
         onSave={(machine, onError) =>
-          add.mutate(machine, { onError, onSuccess: ({ id }) => void navigate(`/machines/${id}`) })
+          add.mutate(machine, { onError, onSuccess: ({ id }) => void navigate(machinePart(id, DIALS_PART)) })
         }
       />
     </div>

@@ -1,13 +1,5 @@
 import { type KeptMachine, programListSchema, validated } from '@hot-bead/contract';
-import {
-  COMMON_GASES,
-  gasOf,
-  type MachineProgram,
-  MODE_NAME,
-  PLANNED_MODES,
-  readProgramLines,
-  WIRE_CLASS_TABLE,
-} from '@hot-bead/core';
+import { gasOf, type MachineProgram, MODE_NAME, PLANNED_MODES, readProgramLines } from '@hot-bead/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
@@ -18,10 +10,9 @@ import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { wireSizeText } from '../units/index.ts';
 import { SIZES } from './form-parts.ts';
+import { CLASSES, GASES } from './machine-choices.ts';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 
-const CLASSES = WIRE_CLASS_TABLE.map(({ id }) => [id, id] as const);
-const GASES = COMMON_GASES.map((id) => [id, gasOf(id).name] as const);
 const MODES = PLANNED_MODES.map((id) => [id, MODE_NAME[id]] as const);
 
 interface PartProps {

@@ -66,7 +66,11 @@ export function ArcAndRest({ job, plan, machine }: Props) {
   if (!machine || (!duty && mains === undefined)) return null;
   const { passes } = plan.bead;
   return (
-    <Section id="arc-and-rest" title={<>Arc and rest on {machine.name}</>} className="grid gap-3">
+    <Section
+      id="arc-and-rest"
+      title={<>Arc and rest on {machine.name}</>}
+      className="grid items-start gap-x-8 gap-y-3 lg:grid-cols-3 lg:[&>h2]:col-span-3"
+    >
       {duty && (
         <>
           <p>

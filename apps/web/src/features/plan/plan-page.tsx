@@ -1,7 +1,7 @@
 import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
 import { type PlannedSetup, type StationId, stationsOf, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { memo, type ReactNode, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { type PagePart, Parts } from '../../ui/page/parts.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { PathForm } from '../../drawing/station-symbol.tsx';
@@ -52,11 +52,6 @@ interface PlannedProps {
   readonly machine: KeptMachine | undefined;
 }
 
-/** Two columns where there is room. */
-function Columns({ children }: { readonly children: ReactNode }) {
-  return <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">{children}</div>;
-}
-
 /** Everything behind the figures, in named parts; kept from being drawn anew while the figures repaint. */
 const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
   const parts: readonly PagePart[] = [
@@ -81,10 +76,10 @@ const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
       id: 'ways',
       name: 'Other ways',
       children: (
-        <Columns>
+        <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
           <OtherWays job={job} ways={plan.ways} />
           <Schools plan={plan} />
-        </Columns>
+        </div>
       ),
     },
     {
@@ -97,10 +92,10 @@ const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
       id: 'why',
       name: 'Why',
       children: (
-        <Columns>
+        <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,2fr)]">
           <Why plan={plan} />
           <EveryReason plan={plan} />
-        </Columns>
+        </div>
       ),
     },
   ];

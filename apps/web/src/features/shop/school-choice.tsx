@@ -7,8 +7,14 @@ import { Wrong } from '../../ui/form/wrong.tsx';
 
 const UNCHOSEN: ShopSettings = { schools: {}, shelf: null };
 
+interface Props {
+  readonly school: SchoolRow;
+  /** What each side comes to on a plan, by the side's value. */
+  readonly gives?: Readonly<Record<string, string>>;
+}
+
 /** One disagreement of the trade with its sides; the choice is remembered for the shop. */
-export function SchoolChoice({ school }: { readonly school: SchoolRow }) {
+export function SchoolChoice({ school, gives = {} }: Props) {
   const { data: shop = UNCHOSEN } = useQuery(shopQuery);
   const change = useChangeShop();
   const chosen = settledSchools(shop.schools)[school.id];
@@ -18,7 +24,11 @@ export function SchoolChoice({ school }: { readonly school: SchoolRow }) {
       <OptionList
         label={school.question}
         value={chosen}
-        options={school.options.map(({ value, name, says }) => ({ value, label: name, note: says }))}
+        options={school.options.map(({ value, name, says }) => ({
+          value,
+          label: gives[value] === undefined ? name : `${name}: ${gives[value]}`,
+          note: says,
+        }))}
         onPick={(value) => change.mutate({ ...shop, schools: { ...shop.schools, [school.id]: value } })}
       />
       <p className="mt-1 text-sm text-ink-soft">

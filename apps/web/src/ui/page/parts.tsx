@@ -84,7 +84,7 @@ export function Parts({ label, remember, parts }: Props) {
             value={id}
             forceMount
             tabIndex={-1}
-            className="grid grid-cols-1 gap-4 pt-3 outline-none"
+            className="grid grid-cols-1 gap-3 pt-2 outline-none"
           >
             {onPaper && <h2 className="text-xl font-semibold">{name}</h2>}
             {children}
