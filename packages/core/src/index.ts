@@ -157,7 +157,14 @@ export {
 } from './record/record-kind.ts';
 
 // Rig: the stations of a machine, and how it stands
-export { standingMarks, stationsOf, type Station, type StationId, type StationMark } from './rig/stations.ts';
+export {
+  standingMarks,
+  STATION_IDS,
+  stationsOf,
+  type Station,
+  type StationId,
+  type StationMark,
+} from './rig/stations.ts';
 
 // Quick line: a job as people type it
 export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';

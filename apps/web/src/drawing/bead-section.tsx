@@ -1,3 +1,4 @@
+import { DETAIL_PX, OUTLINE_PX, TONE } from './pen.ts';
 import type { BeadFace } from '@hot-bead/core';
 import { BEAD_PROFILES, beadPaths } from './bead-profile.ts';
 
@@ -12,8 +13,8 @@ export function BeadSection({
   const { plate, bead, viewBox } = beadPaths(BEAD_PROFILES[face]);
   return (
     <svg viewBox={viewBox} className={className} aria-hidden="true">
-      <path d={plate} fill="var(--sunk)" stroke="var(--line-strong)" strokeWidth="1.5" />
-      <path d={bead} fill="var(--ink-soft)" fillOpacity="0.45" stroke="var(--ink)" strokeWidth="1.75" />
+      <path d={plate} fill={TONE} stroke="var(--line-strong)" strokeWidth={DETAIL_PX} />
+      <path d={bead} fill="var(--ink-soft)" fillOpacity="0.45" stroke="var(--ink)" strokeWidth={OUTLINE_PX} />
     </svg>
   );
 }

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { DETAIL_PX, OUTLINE_PX, TONE } from './pen.ts';
 
 /** Controls that are drawn, to be known again on a machine's front. */
 export type DrawnControl =
@@ -23,7 +24,7 @@ function KnobDrawing({ sweep, marks, at }: Dial) {
   const [tipX, tipY] = place(at, 15);
   return (
     <>
-      <circle cx={MIDDLE.x} cy={MIDDLE.y} r="17" fill="var(--sunk)" />
+      <circle cx={MIDDLE.x} cy={MIDDLE.y} r="17" fill={TONE} />
       <path d={`M${MIDDLE.x} ${MIDDLE.y}L${tipX.toFixed(1)} ${tipY.toFixed(1)}`} strokeWidth="3" />
       {marks.map((mark, i) => {
         const [x1, y1] = place(i, 20);
@@ -33,7 +34,7 @@ function KnobDrawing({ sweep, marks, at }: Dial) {
           <g key={i}>
             <path
               d={`M${x1.toFixed(1)} ${y1.toFixed(1)}L${x2.toFixed(1)} ${y2.toFixed(1)}`}
-              strokeWidth="1.5"
+              strokeWidth={DETAIL_PX}
             />
             {mark !== '' && (
               <Text x={tx} y={ty + 4}>
@@ -65,11 +66,11 @@ function Text({ x, y, size = 12, children }: { x: number; y: number; size?: numb
 function Display({ figure, unit }: { readonly figure: string; readonly unit: string }) {
   return (
     <>
-      <rect x="22" y="16" width="52" height="30" rx="3" fill="var(--sunk)" />
-      <Text x={48} y={38} size={20}>
+      <rect x="18" y="16" width="52" height="30" rx="3" fill={TONE} />
+      <Text x={44} y={38} size={20}>
         {figure}
       </Text>
-      <Text x={92} y={38} size={13}>
+      <Text x={98} y={38} size={12}>
         {unit}
       </Text>
     </>
@@ -85,7 +86,7 @@ function Sockets({ gun }: { readonly gun: '+' | '−' }) {
         const isGun = sign === gun;
         return (
           <g key={sign}>
-            <circle cx={x} cy="22" r="10" fill={isGun ? 'var(--sunk)' : 'none'} />
+            <circle cx={x} cy="22" r="10" fill={isGun ? TONE : 'none'} />
             <Text x={x} y={26} size={14}>
               {sign}
             </Text>
@@ -111,7 +112,7 @@ const DRAWN: Readonly<Record<DrawnControl, ReactNode>> = {
   'one-entry': (
     <>
       <Display figure="3.0" unit="mm" />
-      <path d="M22 56H98M22 56V52M98 56V52" strokeWidth="1.5" />
+      <path d="M22 56H98M22 56V52M98 56V52" strokeWidth={DETAIL_PX} />
       <rect x="46" y="50" width="28" height="6" fill="currentColor" stroke="none" />
     </>
   ),
@@ -123,7 +124,13 @@ const DRAWN: Readonly<Record<DrawnControl, ReactNode>> = {
 export function ControlDrawing({ of }: { readonly of: DrawnControl }) {
   return (
     <svg viewBox="0 0 120 64" aria-hidden="true" className="h-16 w-full">
-      <g stroke="currentColor" strokeWidth="2" strokeLinecap="round" strokeLinejoin="round" fill="none">
+      <g
+        stroke="currentColor"
+        strokeWidth={OUTLINE_PX}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+        fill="none"
+      >
         {DRAWN[of]}
       </g>
     </svg>

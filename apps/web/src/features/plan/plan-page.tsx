@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { type PagePart, Parts } from '../../ui/page/parts.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import type { PathForm } from '../../drawing/station-symbol.tsx';
+import { pathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { testBeadListQuery } from '../test-beads/index.ts';
 import { useJob } from '../jobs/index.ts';
@@ -33,17 +33,6 @@ function showDetail(): void {
   if (window.matchMedia('(max-width: 899px)').matches) {
     document.getElementById('station-detail')?.scrollIntoView({ block: 'center' });
   }
-}
-
-function formOf({ feedPath, polarity, gas }: PlannedSetup): PathForm {
-  return {
-    gunLead: polarity.gunLead,
-    rolls: feedPath.driveRolls.form,
-    liner: feedPath.liner.material,
-    tipRecessed: feedPath.tip.recessedMm > 0,
-    spoolGun: feedPath.gun === 'spool-gun',
-    gas: gas.gas.id !== 'none',
-  };
 }
 
 interface PlannedProps {
@@ -127,7 +116,7 @@ function Planned(now: PlannedProps) {
         Dial it in
       </ButtonLink>
       <WirePath
-        form={formOf(plan)}
+        form={pathForm(plan)}
         stations={stations}
         chosen={stationId}
         onChoose={(id) => {

@@ -19,14 +19,8 @@ export function ProgramLine({
   readonly machine: KeptMachine | undefined;
 }) {
   const { program } = plan;
-  if (!program || !machine) return null;
-  if (program.status === 'none') {
-    return (
-      <p className="border-b border-line px-3 py-2">
-        <span aria-hidden="true">◆</span> {machine.name} has no program for this: {programText(program)}.
-      </p>
-    );
-  }
+  // that it has none is minded in the title line
+  if (program?.status !== 'program' || !machine) return null;
   const { name } = program.program;
   const stands = machine.standingProgram === name;
   return (

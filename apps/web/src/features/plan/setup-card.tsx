@@ -1,5 +1,13 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { MODE_NAME, type PlannedSetup, RUN_ROLE_NAME, sentence } from '@hot-bead/core';
+import {
+  MODE_NAME,
+  type PlannedSetup,
+  RUN_ROLE_NAME,
+  sentence,
+  STATION_IDS,
+  type StationId,
+} from '@hot-bead/core';
+import { pathForm, StationSymbol } from '../../drawing/station-symbol.tsx';
 import { programText } from './program-line.tsx';
 import { createPortal } from 'react-dom';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -12,6 +20,18 @@ interface Props {
   readonly title: string;
   readonly machine: KeptMachine | undefined;
 }
+
+const SHORT: Readonly<Record<StationId, string>> = {
+  leads: 'leads',
+  spool: 'spool',
+  rolls: 'rolls',
+  liner: 'liner',
+  tip: 'tip',
+  arc: 'arc',
+  joint: 'joint',
+  clamp: 'clamp',
+  gas: 'gas',
+};
 
 /** The plan as one printed card, to hang on the machine; seen on paper only. */
 export function SetupCard({ plan, title, machine }: Props) {
@@ -63,6 +83,14 @@ export function SetupCard({ plan, title, machine }: Props) {
           ))}
         </tbody>
       </table>
+      <div className="mt-3 grid grid-cols-9 text-center text-[13px]">
+        {STATION_IDS.map((id) => (
+          <div key={id}>
+            <StationSymbol id={id} form={pathForm(plan)} className="w-full" />
+            {SHORT[id]}
+          </div>
+        ))}
+      </div>
       <table className="mt-3 w-full">
         <tbody>
           {fit.map(([name, text]) => (

@@ -1,5 +1,6 @@
 import { JOINT_NAME, type PlannedSetup } from '@hot-bead/core';
 import { jointDrawing } from '../../drawing/joint-geometry.ts';
+import { DETAIL_PX, OUTLINE_PX, TONE } from '../../drawing/pen.ts';
 
 interface Props {
   readonly plan: PlannedSetup;
@@ -40,10 +41,16 @@ export function JointView({ plan, tall = false }: JointProps) {
   return (
     <svg viewBox={viewBox} role="img" aria-label={words} className={`w-full ${tall ? 'h-72' : 'h-44'}`}>
       {parts.map((part) => (
-        <path key={part} d={part} fill="var(--sunk)" stroke="var(--ink)" strokeWidth="1.5" />
+        <path key={part} d={part} fill={TONE} stroke="var(--ink)" strokeWidth={OUTLINE_PX} />
       ))}
       {runs.length === 0 && (
-        <path d={weld} fill="var(--ink-soft)" fillOpacity="0.45" stroke="var(--ink)" strokeWidth="1.5" />
+        <path
+          d={weld}
+          fill="var(--ink-soft)"
+          fillOpacity="0.45"
+          stroke="var(--ink)"
+          strokeWidth={DETAIL_PX}
+        />
       )}
       {runs.map(({ outline }) => (
         <path
@@ -52,7 +59,7 @@ export function JointView({ plan, tall = false }: JointProps) {
           fill="var(--ink-soft)"
           fillOpacity="0.3"
           stroke="var(--ink)"
-          strokeWidth="1"
+          strokeWidth={DETAIL_PX}
           strokeLinejoin="round"
         />
       ))}
@@ -110,11 +117,11 @@ export function GunView({ plan }: Props) {
   const words = `Gun from the side: ${direction}, ${travelDegrees.start}° from upright, tip ${ctwdMm.start.toFixed(0)} mm from the work, stick-out ${extensionMm.start.toFixed(1)} mm`;
   return (
     <svg viewBox="0 0 300 170" role="img" aria-label={words} className="h-44 w-full">
-      <path d="M20 140H280V152H20Z" fill="var(--sunk)" stroke="var(--ink)" strokeWidth="1.5" />
+      <path d="M20 140H280V152H20Z" fill={TONE} stroke="var(--ink)" strokeWidth={OUTLINE_PX} />
       <path d={`M${tip.x} ${tip.y}L${back.x} ${back.y}`} stroke="var(--ink)" strokeWidth="16" />
       <path d={`M${tip.x} ${tip.y}L${arc.x} ${arc.y}`} stroke="var(--action)" strokeWidth="3" />
       <path d={`M${arc.x} ${arc.y}L150 140`} stroke="var(--straw)" strokeWidth="6" strokeLinecap="round" />
-      <path d="M110 162H60m0 0l9 -5m-9 5l9 5" stroke="var(--ink)" strokeWidth="1.75" fill="none" />
+      <path d="M110 162H60m0 0l9 -5m-9 5l9 5" stroke="var(--ink)" strokeWidth={DETAIL_PX} fill="none" />
       <text x="118" y="166" fontSize="13" fill="var(--ink)">
         travel, {direction}
       </text>

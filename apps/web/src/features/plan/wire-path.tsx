@@ -37,7 +37,7 @@ function StationButton({ station, chosen, form, onChoose }: StationProps) {
       onClick={onChoose}
       className={`relative flex min-h-14 w-full min-w-0 items-center rounded-md text-center max-md:gap-3 max-md:px-3 max-md:text-left md:flex-col md:pb-1 ${chosen ? 'text-action' : 'hover:text-action'}`}
     >
-      <StationSymbol id={station.id} form={form} />
+      <StationSymbol id={station.id} form={form} className="w-full max-md:w-25 max-md:shrink-0" />
       <span className="w-full min-w-0 px-1">
         <span
           className={`block truncate text-[15px] font-semibold ${chosen ? 'underline decoration-2 underline-offset-4' : ''}`}
