@@ -306,6 +306,7 @@ export {
   voltsTerm,
   wireTerm,
   type OutOfReach,
+  type VoltsOutOfReach,
   type VoltsTerm,
   type WireTerm,
 } from './machine-terms/knob-terms.ts';
@@ -335,6 +336,8 @@ export {
   practiceFlow,
   practiceRun,
   practiceSpeed,
+  practiceKnobRead,
+  practiceKnobVolts,
   practiceVolts,
   type PracticeFeeder,
 } from './practice-feeder/practice-feeder.ts';

@@ -76,6 +76,45 @@ describe('the lid chart', () => {
     expect(cell.volts).toMatchObject({ status: 'position' });
   });
 
+  it('stands in the marks of a volts knob and says where that ends, with program and settings where they are known', () => {
+    const machine: Machine = {
+      ...TOM,
+      features: ['inductance', 'burnback'],
+      settings: [{ setting: 'inductance', scale: { least: 0, most: 99, unit: 'mark', middle: 50 } }],
+      programs: [
+        { name: '3', wireClass: 'ER70S-6', diameterMm: 0.8, gas: 'ar-co2-18', mode: 'short-circuit' },
+      ],
+      voltsControl: {
+        kind: 'knob',
+        min: 0,
+        max: 10,
+        places: [0, 5, 10].map((knob) => ({ knob, openV: 18.5 + 0.3 * knob })),
+      },
+    };
+    const rows = lidChart({
+      machine,
+      dials: DIALS,
+      joint: 'lap',
+      position: 'flat',
+      columns: WIRES.slice(0, 1),
+    });
+    const cells = rows.map(({ cells: [only] }) => only);
+    const set = cells.filter((one) => one?.status === 'set');
+    expect(set.length).toBeGreaterThan(2);
+    for (const one of set) {
+      expect(one).toMatchObject({
+        volts: { status: 'knob' },
+        program: '3',
+        settings: [{ name: 'inductance', set: '50 of 0–99 (40 to 60)' }],
+      });
+    }
+    const past = cells.flatMap((one) =>
+      one?.status === 'out-of-reach' && typeof one.why !== 'string' ? [one.why] : [],
+    );
+    expect(past).toContainEqual(expect.objectContaining({ side: 'below', endWords: '0' }));
+    expect(past.some((why) => 'endV' in why)).toBe(true);
+  });
+
   it('never turns the knob back as the work gets thicker', () => {
     const knobs = chart.flatMap(({ cells: [steel] }) =>
       steel?.status === 'set' && steel.wire.status === 'knob' ? [steel.wire.knob.start] : [],

@@ -1,7 +1,14 @@
+import { scaledSettings, type SecondarySetting } from '../secondary-setting/secondary-setting.ts';
 import type { MachineDials } from '../dial-calibration/machine-dials.ts';
 import type { BeadSetting } from '../dial-in/bead-report.ts';
 import type { MachineLearning } from '../learning/learned-offset.ts';
-import { NEAR_POSITION_V, type OutOfReach, type VoltsTerm, type WireTerm } from './knob-terms.ts';
+import {
+  NEAR_POSITION_V,
+  type OutOfReach,
+  type VoltsOutOfReach,
+  type VoltsTerm,
+  type WireTerm,
+} from './knob-terms.ts';
 import type { Machine } from '../machine/machine.ts';
 import { type MachineTerms, machineTerms } from './machine-terms.ts';
 import { isFarPosition, positionFit } from './position-fit.ts';
@@ -25,7 +32,7 @@ export type LidCell =
       readonly status: 'set';
       readonly basis: LidBasis;
       readonly wire: Exclude<WireTerm, OutOfReach>;
-      readonly volts: VoltsTerm;
+      readonly volts: Exclude<VoltsTerm, VoltsOutOfReach>;
       readonly entry: MachineTerms['entry'];
       readonly wireFeedSpeedMPerMin: number;
       readonly voltsV: number;
@@ -33,10 +40,14 @@ export type LidCell =
       readonly fitted: boolean;
       readonly mode: PlannedMode;
       readonly passes: number;
+      /** Other settings, as far as the machine’s scales of them are known: name and where to set it. */
+      readonly settings: readonly Pick<SecondarySetting, 'name' | 'set'>[];
+      /** Name of the machine's program for it; undefined: it keeps none for this. */
+      readonly program: string | undefined;
       /** Whether a stop caution stands over it. */
       readonly stop: boolean;
     }
-  | { readonly status: 'out-of-reach'; readonly why: string | OutOfReach };
+  | { readonly status: 'out-of-reach'; readonly why: string | OutOfReach | VoltsOutOfReach };
 
 export interface LidRow {
   readonly thicknessMm: number;
@@ -121,16 +132,20 @@ function cell(input: LidChartInput, column: LidColumn, thicknessMm: number): Lid
   if (plan.status === 'refused') return { status: 'out-of-reach', why: plan.reasons[0] ?? '' };
   const { fitted, basis, at, terms } = termsOfCell(input, plan);
   if (terms.wire.status === 'out-of-reach') return { status: 'out-of-reach', why: terms.wire };
+  if (terms.volts.status === 'out-of-reach') return { status: 'out-of-reach', why: terms.volts };
   return {
     status: 'set',
     basis,
     fitted,
     ...terms,
     wire: terms.wire,
+    volts: terms.volts,
     wireFeedSpeedMPerMin: at.wireFeedSpeedMPerMin,
     voltsV: at.volts,
     mode: plan.transferMode,
     passes: plan.bead.passes,
+    settings: scaledSettings(plan.secondary, machine).map(({ name, set }) => ({ name, set })),
+    program: plan.program?.status === 'program' ? plan.program.program.name : undefined,
     stop: plan.cautions.some(({ level, code }) => level === 'stop' && code !== 'chromium-fume'),
   };
 }

@@ -11,8 +11,12 @@ import {
   practiceFlow,
   practiceRun,
   practiceSpeed,
+  practiceKnobRead,
+  practiceKnobVolts,
   practiceVolts,
 } from './practice-feeder.ts';
+import { bandAt } from '../quantity/banded-curve.ts';
+import { voltsOverKnob } from '../volts-calibration/volts-knob.ts';
 import { normalFrom, seededRandom } from './seeded-random.ts';
 
 describe('the seeded generator', () => {
@@ -102,6 +106,34 @@ describe('a practice feeder', () => {
     expect(loaded).toBeLessThan(open - 1.5);
     expect(loaded).toBeGreaterThanOrEqual(gives?.volts.low ?? Infinity);
     expect(loaded).toBeLessThanOrEqual(gives?.volts.high ?? -Infinity);
+  });
+
+  it('has a volts knob between its lowest and its highest tap, found by reading five places of it', () => {
+    let [inside, all] = [0, 0];
+    for (let seed = 1; seed <= 60; seed++) {
+      const random = seededRandom(seed);
+      const feeder = practiceFeeder(random);
+      expect(practiceKnobVolts(feeder, 0, 0)).toBeCloseTo(feeder.openV[0] ?? 0, 9);
+      expect(practiceKnobVolts(feeder, 10, 100)).toBeCloseTo(
+        (feeder.openV[5] ?? 0) - feeder.droopVPer100A,
+        9,
+      );
+      const places = [0, 2.5, 5, 7.5, 10].map((knob) => ({
+        knob,
+        loaded: [60, 140].map((currentA) => ({
+          volts: practiceKnobRead(feeder, knob, currentA, random),
+          currentA,
+        })),
+      }));
+      const curve = voltsOverKnob(places, 'transformer', 100);
+      for (let knob = 0.5; knob < 10; knob += 1) {
+        const band = curve && bandAt(curve, knob);
+        const truth = practiceKnobVolts(feeder, knob, 100);
+        all += 1;
+        if (band && truth >= band.low && truth <= band.high) inside += 1;
+      }
+    }
+    expect(inside / all).toBeGreaterThan(0.9);
   });
 
   it('passes gas only while the trigger is held, and its meter reads argon’s scale', () => {

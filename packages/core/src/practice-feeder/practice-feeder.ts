@@ -29,6 +29,8 @@ export interface PracticeFeeder {
   /** Open-circuit volts by tap, lowest first. */
   readonly openV: readonly number[];
   readonly droopVPer100A: number;
+  /** How its open-circuit volts rise over a volts knob, from its lowest tap's to its highest's. */
+  readonly voltsKnob: { readonly shape: PracticeShape; readonly bent: number };
   /** Time the wire takes to come up to speed, s. */
   readonly lateS: number;
   readonly valveFullLPerMin: number;
@@ -77,6 +79,10 @@ export function practiceFeeder(random: () => number): PracticeFeeder {
     droopVPer100A: between(random, 2, 4),
     lateS: between(random, 0.05, 0.25),
     valveFullLPerMin: between(random, ...VALVE_FULL_L_PER_MIN),
+    voltsKnob: {
+      shape: PRACTICE_SHAPES[Math.floor(random() * PRACTICE_SHAPES.length)] as PracticeShape,
+      bent: random(),
+    },
   };
 }
 
@@ -121,6 +127,25 @@ export function practiceVolts(
   const index = within('tap', tap, [1, feeder.openV.length]) - 1;
   const loaded = (feeder.droopVPer100A * within('current', currentA, [0, 300])) / 100;
   return (feeder.openV[index] as number) - loaded + METER_SCATTER_V * normalFrom(random);
+}
+
+/** The volts that the feeder hides at a mark of its volts knob, while an arc of some current burns; 0 A: open circuit. */
+export function practiceKnobVolts(feeder: PracticeFeeder, knob: number, currentA: number): number {
+  const x = within('knob', knob, PRACTICE_KNOB) / PRACTICE_KNOB[1];
+  const [lowest, highest] = [feeder.openV[0] as number, feeder.openV.at(-1) as number];
+  const { shape, bent } = feeder.voltsKnob;
+  const loaded = (feeder.droopVPer100A * within('current', currentA, [0, 300])) / 100;
+  return lowest + (highest - lowest) * shapeAt(shape, x, bent) - loaded;
+}
+
+/** What a meter reads there, V. */
+export function practiceKnobRead(
+  feeder: PracticeFeeder,
+  knob: number,
+  currentA: number,
+  random: () => number,
+): number {
+  return practiceKnobVolts(feeder, knob, currentA) + METER_SCATTER_V * normalFrom(random);
 }
 
 /** True flow through the valve and what a float meter scaled for argon reads of it, L/min; both nought with no trigger. */

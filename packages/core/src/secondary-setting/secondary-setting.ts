@@ -59,6 +59,16 @@ function settingOf(
   return [{ feature, name: NAME[feature] ?? feature, set, why, source, values }];
 }
 
+/** Those that stand on a scale that the machine was told of. */
+export function scaledSettings(
+  settings: readonly SecondarySetting[],
+  machine: Machine,
+): readonly SecondarySetting[] {
+  return settings.filter(({ values }) =>
+    values.some(({ setting, off }) => !off && machineSetting(machine, setting)?.scale !== undefined),
+  );
+}
+
 /**
  * The settings behind the four numbers, for what the machine has; a machine that lacks one is never told to set
  * it. Without a machine, or where its features are not known, every setting that matters is listed.

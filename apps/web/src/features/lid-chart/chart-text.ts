@@ -12,7 +12,7 @@ import {
 } from '@hot-bead/core';
 import Papa from 'papaparse';
 import type { Units } from '../../preferences/units.ts';
-import { entryFigure, outOfReachText, trimText } from '../machine-terms/index.ts';
+import { entryFigure, outOfReachText, trimText, voltsOutOfReachText } from '../machine-terms/index.ts';
 import { figureOf, shownAs, wireSizeText, withUnit } from '../units/index.ts';
 
 export type SetCell = Extract<LidCell, { status: 'set' }>;
@@ -77,6 +77,8 @@ function voltsTextOf(cell: SetCell): string {
   switch (cell.volts.status) {
     case 'position':
       return `tap ${cell.volts.choice.position.name}${cell.volts.near || cell.fitted ? '' : ` ${FAR}`}`;
+    case 'knob':
+      return `volts knob ${cell.volts.marks.join('–')}`;
     case 'shown-offset':
       return `show ${cell.volts.set.start.toFixed(1)} V`;
     case 'entry':
@@ -105,7 +107,8 @@ export function cellText(
 
 /** Why a cell is out of reach. */
 export function whyText(cell: Extract<LidCell, { status: 'out-of-reach' }>, units: Units): string {
-  return typeof cell.why === 'string' ? cell.why : outOfReachText(cell.why, units);
+  if (typeof cell.why === 'string') return cell.why;
+  return 'endV' in cell.why ? voltsOutOfReachText(cell.why) : outOfReachText(cell.why, units);
 }
 
 export function columnName({ wireClass, diameterMm, mode }: LidColumn): string {
@@ -134,4 +137,28 @@ export function chartCsv(
     }),
   ]);
   return Papa.unparse([head, ...body]);
+}
+
+/** Program and other settings of each column on the machine's own scales, as its middle row has them. */
+export function settingNotes(
+  rows: readonly LidRow[],
+  columns: readonly LidColumn[],
+  units: Units,
+): readonly string[] {
+  return columns.flatMap((column, i) => {
+    const set = rows.flatMap(({ thicknessMm, cells }) => {
+      const cell = cells[i];
+      return cell?.status === 'set' ? [{ thicknessMm, cell }] : [];
+    });
+    const middle = set[Math.floor(set.length / 2)];
+    if (!middle) return [];
+    const { program, settings } = middle.cell;
+    const parts = [
+      ...(program === undefined ? [] : [`program ${program}`]),
+      ...settings.map(({ name, set: where }) => `${name} ${where}`),
+    ];
+    if (parts.length === 0) return [];
+    const at = withUnit('thickness', middle.thicknessMm, units);
+    return [`${columnName(column)}, at ${at}: ${parts.join('; ')}.`];
+  });
 }

@@ -17,13 +17,14 @@ import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Skeleton } from '../../ui/page/notices.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { calibratedAt, learningQuery, MachineRoute } from '../machines/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { ChartTable } from './chart-table.tsx';
-import { BASIS, fitNotes } from './chart-text.ts';
+import { BASIS, fitNotes, settingNotes } from './chart-text.ts';
 import { type ChartRequest, lidChartQuery } from './lid-chart.queries.ts';
 import { TakeAway } from './take-away.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
@@ -81,6 +82,7 @@ function Legend() {
 
 function MachineChart({ machine }: { readonly machine: KeptMachine }) {
   const [search, setSearch] = useSearchParams();
+  const { units } = usePreferences();
   const shop = useQuery(shopQuery);
   const learning = useQuery(learningQuery);
   const joint: Joint = JOINTS.find((j) => j === search.get('joint')) ?? 'lap';
@@ -103,6 +105,7 @@ function MachineChart({ machine }: { readonly machine: KeptMachine }) {
   const notes = [
     restsOn(machine),
     ...fitNotes(rows),
+    ...settingNotes(rows, columns, units),
     'A start point, not a qualified procedure. Try it on scrap.',
   ];
   return (

@@ -10,6 +10,7 @@ export {
   termsOf,
   trimText,
   voltsBeneath,
+  voltsOutOfReachText,
   voltsText,
   wireBeneath,
   wireText,

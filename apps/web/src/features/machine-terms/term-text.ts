@@ -12,6 +12,7 @@ import {
   type PositionFit,
   type Span,
   type TrimUnit,
+  type VoltsOutOfReach,
   type VoltsTerm,
   type WireTerm,
 } from '@hot-bead/core';
@@ -64,6 +65,12 @@ export function outOfReachText({ side, endMPerMin, endWords }: OutOfReach, units
   const way =
     side === 'below' ? 'take a thinner wire, it runs faster' : 'take a thicker wire or less current';
   return `out of reach: ${end}; ${way}, or measure further`;
+}
+
+/** Why volts are out of reach, and the way out. */
+export function voltsOutOfReachText({ side, endV, endWords }: VoltsOutOfReach): string {
+  const end = side === 'below' ? 'lowest' : 'highest';
+  return `out of reach: the ${end} reading gives ${endV.toFixed(1)} V at ${endWords}; measure further, or change the wire speed`;
 }
 
 const DIAL_FROM = {
@@ -122,12 +129,8 @@ function voltsWords(term: VoltsTerm, machine: Named): TermWords | undefined {
       const figure = knobFigure(term);
       return { short: `volts knob ${term.words} (${figure.start} ${figure.plusMinus})` };
     }
-    case 'out-of-reach': {
-      const end = term.side === 'below' ? 'lowest' : 'highest';
-      return {
-        short: `out of reach: the ${end} reading gives ${term.endV.toFixed(1)} V at ${term.endWords}; measure further, or change the wire speed`,
-      };
-    }
+    case 'out-of-reach':
+      return { short: voltsOutOfReachText(term) };
     case 'shown-offset': {
       const off = `${Math.abs(term.offsetV).toFixed(1)} V ${term.offsetV > 0 ? 'high' : 'low'}`;
       return {

@@ -94,6 +94,7 @@ describe('the stations', () => {
       liner: 'steel',
       tipRecessed: false,
       spoolGun: false,
+      joint: 'tee',
       gas: false,
     } as const;
     expect(pathWords(form)).toBe('Gun lead on −, work lead on +; knurled rolls; steel liner; no gas');

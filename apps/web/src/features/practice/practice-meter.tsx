@@ -17,14 +17,14 @@ interface MeterRead {
   readonly volts: number;
 }
 
-const CURRENTS = [
+export const CURRENTS = [
   ['0', 'open circuit, no arc'],
   ['60', 'an arc of 60 A'],
   ['100', 'an arc of 100 A'],
   ['140', 'an arc of 140 A'],
 ] as const;
 /** Current that taps are compared at, A. */
-const COMPARED_AT_A = 100;
+export const COMPARED_AT_A = 100;
 
 /** What the readings of a tap say together, as a machine's own page takes them. */
 function positionOf(tap: number, reads: readonly MeterRead[]): VoltsPosition {

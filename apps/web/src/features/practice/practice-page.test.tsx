@@ -86,3 +86,21 @@ describe('the practice feeder', () => {
     );
   });
 });
+
+describe('the practice volts knob', () => {
+  it('is read where most is learnt, becomes a curve, and shows what it hid', async () => {
+    const { user } = show(<PracticePage />, { path: '/machines/practice?feeder=7' });
+    const part = within(screen.getByRole('region', { name: 'Find its volts knob' }));
+    expect(part.getByText(/Two places make a line/)).toBeInTheDocument();
+    for (const knob of ['0', '10', '5']) {
+      expect(part.getByLabelText(/^Knob at/)).toHaveValue(knob);
+      await user.click(part.getByRole('button', { name: 'Read the knob' }));
+    }
+    expect(part.getByText(/^0: \d\d\.\d V open; 5: .* 10: /)).toBeInTheDocument();
+    expect(part.getByRole('img', { name: /Volts at the arc against the knob/ })).toBeInTheDocument();
+    await user.clear(part.getByLabelText(/^Knob at/));
+    await user.type(part.getByLabelText(/^Knob at/), '12');
+    expect(part.getByRole('alert')).toHaveTextContent('0 to 10, please.');
+    expect(part.getByRole('button', { name: 'Read the knob' })).toBeDisabled();
+  });
+});

@@ -5,6 +5,7 @@ import { Button, ButtonLink } from '../../ui/button.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { PracticeDial } from './practice-dial.tsx';
 import { PracticeGauge } from './practice-gauge.tsx';
+import { PracticeVoltsKnob } from './practice-volts-knob.tsx';
 import { PracticeMeter } from './practice-meter.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 
@@ -20,6 +21,7 @@ function Practice({ seed }: { readonly seed: number }) {
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
         <PracticeMeter feeder={feeder} random={random} shown={shown} />
         <PracticeGauge feeder={feeder} shown={shown} />
+        <PracticeVoltsKnob feeder={feeder} random={random} shown={shown} />
       </div>
       <Button tone={shown ? 'plain' : 'main'} className="min-h-14" onClick={() => setShown(!shown)}>
         {shown ? 'Put the cover back' : 'Lift the cover: show what was hidden'}
