@@ -1,4 +1,4 @@
-import { MutationCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { RouterProvider } from 'react-router/dom';
 import { learningQuery } from '../features/machines/index.ts';
 import { ConflictProvider } from '../features/records/index.ts';
@@ -10,6 +10,9 @@ import { ToastProvider } from '../ui/toasts.tsx';
 const mutationCache = new MutationCache({
   onSuccess: () => void queryClient.invalidateQueries({ queryKey: learningQuery.queryKey }),
 });
+
+// what a press changes is drawn in the frame that follows it, not in the one after
+notifyManager.setScheduler(queueMicrotask);
 
 const queryClient: QueryClient = new QueryClient({
   mutationCache,

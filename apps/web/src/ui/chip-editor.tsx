@@ -1,5 +1,5 @@
 import { Popover } from 'radix-ui';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, startTransition, useState } from 'react';
 
 interface Props {
   /** What the chip is about, for the editor's heading and for screen readers. */
@@ -10,7 +10,7 @@ interface Props {
   readonly children: (close: () => void) => ReactNode;
 }
 
-/** A chip that opens a small editor. */
+/** A chip that opens a small editor; what was picked is drawn before the editor goes. */
 export function ChipEditor({ name, text, assumed, children }: Props) {
   const [open, setOpen] = useState(false);
   const border = assumed ? 'border-dashed border-line-strong text-ink-soft' : 'border-line-strong';
@@ -32,7 +32,7 @@ export function ChipEditor({ name, text, assumed, children }: Props) {
           className="z-40 max-h-[70vh] w-72 overflow-y-auto rounded-md border border-line-strong bg-plate p-3"
         >
           <h2 className="label-text mb-2">{name}</h2>
-          {children(() => setOpen(false))}
+          {children(() => startTransition(() => setOpen(false)))}
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
