@@ -1,7 +1,7 @@
 import type { Span } from '../quantity/span.ts';
 import { onScale, type ScaleAssumption, type SettingContext } from './scaled-setting.ts';
 import { settingRow, type SettingValue } from './setting.ts';
-import { type MachineSetting, scaleStep, type SettingScale } from './setting-scale.ts';
+import type { MachineSetting, SettingScale } from './setting-scale.ts';
 
 const ASSUMED_TEXT: Readonly<Record<ScaleAssumption, string>> = {
   'mark-is-per-cent': 'a mark taken for one per cent',
@@ -85,9 +85,4 @@ export function settingText(
 export function settingName(id: SettingValue['setting'], own: MachineSetting | undefined): string {
   const { name } = settingRow(id);
   return own?.name === undefined ? name : `${own.name} (${name})`;
-}
-
-/** How fine a scale is told, for those who draw or type on it. */
-export function scaleDecimals(scale: SettingScale): number {
-  return Math.max(0, Math.ceil(-Math.log10(scaleStep(scale)) - 1e-9));
 }

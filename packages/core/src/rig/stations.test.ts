@@ -37,6 +37,29 @@ describe('the stations', () => {
     }
   });
 
+  it('name the program first where the machine keeps some, and say whether it stands on it', () => {
+    const dip = {
+      name: '14',
+      wireClass: 'ER70S-6',
+      diameterMm: 0.8,
+      gas: 'ar-co2-18',
+      mode: 'short-circuit',
+    } as const;
+    const arcOn = (over: Partial<Machine>) => {
+      const machine = { ...TOM, ...over };
+      return stationsOf(planOf({}, { machine }), machine).find(({ id }) => id === 'arc');
+    };
+    const kept = { programs: [dip, { ...dip, name: '15', mode: 'pulse' as const }] };
+    expect(arcOn(kept)).toMatchObject({ short: 'program 14', mark: 'unknown' });
+    expect(arcOn(kept)?.fit).toMatch(/^program 14; short-circuit/);
+    expect(arcOn({ ...kept, standingProgram: '14' })?.mark).toBe('fitted');
+    expect(arcOn({ ...kept, standingProgram: '15' })?.mark).toBe('change');
+    const none = arcOn({ programs: [{ ...dip, gas: 'argon' }], standingProgram: '14' });
+    expect(none).toMatchObject({ short: 'short-circuit', mark: 'change' });
+    expect(none?.fit).toMatch(/^no program for this; short-circuit/);
+    expect(arcOn({})).toMatchObject({ short: 'short-circuit', mark: 'unknown' });
+  });
+
   it('say whether the machine has the roll, and how its leads are swapped', () => {
     const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
     const of = (machine: Machine) =>

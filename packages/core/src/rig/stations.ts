@@ -127,7 +127,20 @@ function fromSource(plan: PlannedSetup, machine: Machine | undefined): readonly 
   ];
 }
 
-function atTheWork(plan: PlannedSetup): readonly Station[] {
+/** Whether the machine stands on the program that the plan names. */
+function programMark(plan: PlannedSetup, machine: Machine | undefined): StationMark {
+  if (!plan.program || machine?.standingProgram === undefined) return 'unknown';
+  const wanted = plan.program.status === 'program' ? plan.program.program.name : undefined;
+  return machine.standingProgram === wanted ? 'fitted' : 'change';
+}
+
+/** The program first: it decides what every number after it means. */
+function programFirst({ program }: PlannedSetup): string {
+  if (!program) return '';
+  return program.status === 'program' ? `program ${program.program.name}; ` : 'no program for this; ';
+}
+
+function atTheWork(plan: PlannedSetup, machine: Machine | undefined): readonly Station[] {
   const { feedPath, technique, wire, bead } = plan;
   const { direction, travelDegrees, workDegrees } = technique.gunAngle;
   const mode = reasonFor(plan, 'transferMode');
@@ -140,13 +153,23 @@ function atTheWork(plan: PlannedSetup): readonly Station[] {
       ...feedPath.tip,
       fit: `${feedPath.tip.fit}; nozzle ${nozzle}`,
     }),
-    station('arc', 'Arc', plan.transferMode === 'own' ? 'flux core' : MODE_NAME[plan.transferMode], {
-      fit: `${MODE_NAME[plan.transferMode]}; ${direction} ${travelDegrees.low}–${travelDegrees.high}°`,
-      why: `${mode.text} ${technique.whyDirection}`,
-      check,
-      ifWrong,
-      source: mode.source,
-    }),
+    station(
+      'arc',
+      'Arc',
+      plan.program?.status === 'program'
+        ? `program ${plan.program.program.name}`
+        : plan.transferMode === 'own'
+          ? 'flux core'
+          : MODE_NAME[plan.transferMode],
+      {
+        fit: `${programFirst(plan)}${MODE_NAME[plan.transferMode]}; ${direction} ${travelDegrees.low}–${travelDegrees.high}°`,
+        why: `${mode.text} ${technique.whyDirection}`,
+        check,
+        ifWrong,
+        source: mode.source,
+      },
+      programMark(plan, machine),
+    ),
     station('joint', 'Joint', `${workDegrees}°`, {
       fit: `${workDegrees}° to the work${leg}`,
       why: travel.text,
@@ -198,5 +221,5 @@ export function stationsOf(
   machine: Machine | undefined,
   flowText: FlowText = METRIC_FLOW,
 ): readonly Station[] {
-  return [...fromSource(plan, machine), ...atTheWork(plan), gasStation(plan, machine, flowText)];
+  return [...fromSource(plan, machine), ...atTheWork(plan, machine), gasStation(plan, machine, flowText)];
 }

@@ -147,6 +147,20 @@ describe('settings behind the four numbers', () => {
     );
   });
 
+  it('stands about the middle of bare marks where only the place on the scale is known', () => {
+    const marks = (setting: SettingId): readonly MachineSetting[] => [
+      { setting, scale: { least: 0, most: 10, unit: 'mark' } },
+    ];
+    expect(set(STEEL_DIP, 'burnback', {}, marks('burnback'))).toBe('5 of 0–10 (4 to 6)');
+    expect(set(ALUMINIUM_PULSE, 'burnback', {}, marks('burnback'))).toBe('3 of 0–10 (2 to 4)');
+    expect(set(STEEL_DIP, 'pinch', {}, marks('pinch'))).toBe('5 of 0–10 (4 to 6)');
+    const soft = { wireClass: 'ER4043' } as const;
+    expect(set(ALUMINIUM_PULSE, 'pinch', soft, marks('pinch'))).toBe('5 of 0–10 (4 to 7.5)');
+    expect(set(STAINLESS_DIP, 'inductance', {}, marks('inductance'))).toBe('6.5 of 0–10 (5.5 to 7.5)');
+    const thin = { thinnerMm: 1 };
+    expect(set(STEEL_PULSE, 'pulse-frequency', thin, marks('pulse-frequency'))).toBe('6 of 0–10 (5 to 7)');
+  });
+
   it('every setting of the table is asked of some job, by its own feature', () => {
     const jobs = [STEEL_DIP, STEEL_PULSE, ALUMINIUM_PULSE].flatMap((family) =>
       [1, 4].map((thicknessMm) => jobOf(family, { work: { thicknessMm } })),
