@@ -213,13 +213,11 @@ export {
   SCALE_STEP_RANGE,
   SCALE_UNITS,
   scaleFault,
-  scaleMiddle,
-  scaleStep,
   type MachineSetting,
   type ScaleUnit,
   type SettingScale,
 } from './machine-setting/setting-scale.ts';
-export { scaleText } from './machine-setting/setting-text.ts';
+export { machineSettingText } from './machine-setting/setting-text.ts';
 export { programsFault, type MachineProgram, type ProgramTerm } from './program/program.ts';
 export { differenceText, programForText } from './program/program-text.ts';
 export { readingFault } from './dial-calibration/reading-fault.ts';

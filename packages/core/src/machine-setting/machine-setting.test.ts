@@ -9,7 +9,7 @@ import {
   scaleStep,
   type SettingScale,
 } from './setting-scale.ts';
-import { scaleText, settingName, settingText, valueText } from './setting-text.ts';
+import { machineSettingText, scaleText, settingName, settingText, valueText } from './setting-text.ts';
 
 const CONTEXT = { wireFeedSpeedMPerMin: 8, currentA: 120, volts: 20 };
 const scale = (
@@ -105,6 +105,15 @@ describe('a setting on a machine’s scale', () => {
     expect(onScale(RUN_IN, scale(50.3, 100, '%', { step: 1 }), CONTEXT)).not.toHaveProperty('short');
   });
 
+  it('says where its steps are too coarse for it', () => {
+    const slope: SettingValue = { setting: 'hot-start-slope', amount: span(0.4, 0.3, 0.5) };
+    expect(text(slope, scale(0, 5, 's', { step: 1 }))).toBe(
+      '0 s (0 to 1 s); its steps are coarse: 0.4 is wanted',
+    );
+    expect(text(slope, scale(0, 5, 's', { step: 0.5 }))).toBe('0.5 s');
+    expect(scaleText(scale(-30, -5))).toBe('−30 to −5');
+  });
+
   it('knows a bare number that machines count alike, but in no unit', () => {
     const step: SettingValue = { setting: 'double-pulse-step', count: span(2, 1, 3) };
     expect(text(step)).toBe('2 (1 to 3)');
@@ -120,6 +129,11 @@ describe('a setting on a machine’s scale', () => {
     expect(settingName('burnback', undefined)).toBe('burnback');
     expect(settingName('burnback', { setting: 'burnback', name: 'Wire end' })).toBe('Wire end (burnback)');
     expect(scaleText(scale(0, 2.5, 's'))).toBe('0–2.5 s');
+    const arcFeel = { setting: 'inductance', name: 'Arc feel' } as const;
+    expect(machineSettingText(arcFeel)).toBe('“Arc feel”');
+    expect(machineSettingText({ ...arcFeel, scale: scale(-30, 30, 'V') })).toBe(
+      '“Arc feel”, −30 to +30 V, middle 0, steps of 1',
+    );
     expect(valueText({ setting: 'inductance', relative: span(-0.5) })).toBe('under the middle');
     expect(valueText({ setting: 'inductance', relative: span(-0.2) })).toBe('a little under the middle');
   });

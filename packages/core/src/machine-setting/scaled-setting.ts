@@ -25,6 +25,8 @@ export type ScaledSetting =
       readonly at: Span;
       /** Where the scale ends short of what is wanted, which end, and what was wanted. */
       readonly short?: { readonly end: 'least' | 'most'; readonly wanted: number } | undefined;
+      /** What is wanted, where the scale's steps pass its whole range by. */
+      readonly coarse?: number | undefined;
       readonly assumed?: ScaleAssumption | undefined;
     }
   /** The scale counts something that the setting cannot be worked out in. */
@@ -112,10 +114,14 @@ export function onScale(value: SettingValue, scale: SettingScale, context: Setti
   const reach = scaleStep(scale) / 2;
   const end = wanted < scale.least - reach ? 'least' : wanted > scale.most + reach ? 'most' : undefined;
   const at = (edge: number): number => onStep(scale, mapping.toScale(edge));
+  const start = at(span.start);
+  const isPassed =
+    !end && (start < mapping.toScale(span.low) - 1e-9 || start > mapping.toScale(span.high) + 1e-9);
   return {
     status: 'on-scale',
-    at: { start: at(span.start), low: at(span.low), high: at(span.high) },
+    at: { start, low: at(span.low), high: at(span.high) },
     ...(end && { short: { end, wanted } }),
+    ...(isPassed && { coarse: wanted }),
     ...(mapping.assumed && { assumed: mapping.assumed }),
   };
 }

@@ -1,7 +1,7 @@
 import type { Span } from '../quantity/span.ts';
 import { onScale, type ScaleAssumption, type SettingContext } from './scaled-setting.ts';
 import { settingRow, type SettingValue } from './setting.ts';
-import type { MachineSetting, SettingScale } from './setting-scale.ts';
+import { type MachineSetting, scaleMiddle, scaleStep, type SettingScale } from './setting-scale.ts';
 
 const ASSUMED_TEXT: Readonly<Record<ScaleAssumption, string>> = {
   'mark-is-per-cent': 'a mark taken for one per cent',
@@ -19,7 +19,10 @@ function unitText(unit: string): string {
 
 /** "0–99", "−30 to +30". */
 export function scaleText({ least, most, unit }: SettingScale): string {
-  const ends = least < 0 ? `${number(least)} to +${number(most)}` : `${number(least)}–${number(most)}`;
+  const ends =
+    least < 0
+      ? `${number(least)} to ${most > 0 ? '+' : ''}${number(most)}`
+      : `${number(least)}–${number(most)}`;
   return `${ends}${unitText(unit)}`;
 }
 
@@ -66,12 +69,13 @@ export function settingText(
   if (scaled.status === 'not-comparable') {
     return `${valueText(value)}: not known in what it counts (${scaleText(scale)})`;
   }
-  const { at, short, assumed } = scaled;
+  const { at, short, coarse, assumed } = scaled;
   const range = edges(at, scale.unit);
   const notes = [
     ...(short
       ? [`${short.end === 'most' ? 'its most' : 'its least'}: ${number(short.wanted)} is wanted`]
       : []),
+    ...(coarse === undefined ? [] : [`its steps are coarse: ${number(coarse)} is wanted`]),
     ...(assumed ? [ASSUMED_TEXT[assumed]] : []),
   ];
   const tail = notes.length === 0 ? '' : `; ${notes.join('; ')}`;
@@ -79,6 +83,14 @@ export function settingText(
   return scale.unit === 'mark'
     ? `${number(at.start)} of ${scaleText(scale)}${range}${tail}`
     : `${number(at.start)}${unitText(scale.unit)}${range}${tail}`;
+}
+
+/** What was told of a setting: “Arc feel”, 0–99, middle 50, steps of 1. */
+export function machineSettingText({ name, scale }: MachineSetting): string {
+  const called = name === undefined ? [] : [`“${name}”`];
+  if (!scale) return called.join('');
+  const [middle, step] = [number(scaleMiddle(scale)), number(scaleStep(scale))];
+  return [...called, scaleText(scale), `middle ${middle}`, `steps of ${step}`].join(', ');
 }
 
 /** What a machine calls a setting: its own name where it has one, and ours behind it. */

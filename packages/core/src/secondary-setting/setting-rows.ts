@@ -50,9 +50,10 @@ function byThickness(
   [from, to]: readonly [number, number],
   low: number,
   high: number,
+  decimals: number,
 ): number {
   const share = Math.min(Math.max((thinnerMm - from) / (to - from), 0), 1);
-  return Number((low + share * (high - low)).toFixed(2));
+  return Number((low + share * (high - low)).toFixed(decimals));
 }
 
 /** Per cent of the arc length, about the middle. Source: handbook, in marks of 0–99 whose middle is 50. */
@@ -77,7 +78,7 @@ function hotStart(job: SettingJob): SettingAnswer {
   if (!isAluminium(job))
     return answer([{ setting: 'hot-start-level', off: true }], 'Only aluminium needs it.');
   // thick metal draws the heat away: the upper end of the handbook's range
-  const level = byThickness(job.thinnerMm, [2, 8], 130, 150);
+  const level = byThickness(job.thinnerMm, [2, 8], 130, 150, 0);
   return answer(
     [
       { setting: 'hot-start-level', amount: span(level, 130, 150) },
@@ -99,7 +100,7 @@ function craterFill(job: SettingJob): SettingAnswer {
     [
       { setting: 'crater-level', amount: span(55, 50, 60) },
       { setting: 'crater-time', amount: span(0.5, 0.5, 1) },
-      { setting: 'crater-slope', amount: span(byThickness(job.thinnerMm, [2, 8], 1, 3), 1, 3) },
+      { setting: 'crater-slope', amount: span(byThickness(job.thinnerMm, [2, 8], 1, 3, 1), 1, 3) },
     ],
     'An aluminium crater cracks when it is left. Where the machine has a slope instead of a time, the slope does it.',
   );
@@ -164,7 +165,7 @@ export const SETTING_ROWS: Readonly<Record<MachineFeature, Row>> = {
           [
             {
               setting: 'double-pulse-frequency',
-              amount: span(byThickness(job.thinnerMm, [1.5, 3], 2.5, 1.5), 0.1, 5),
+              amount: span(byThickness(job.thinnerMm, [1.5, 3], 2.5, 1.5, 1), 0.1, 5),
             },
             { setting: 'double-pulse-step', count: span(2, 1, 3) },
           ],

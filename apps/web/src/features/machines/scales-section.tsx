@@ -1,10 +1,8 @@
 import { type KeptMachine, machineSettingSchema, validated } from '@hot-bead/contract';
 import {
   type MachineSetting,
+  machineSettingText,
   SCALE_UNITS,
-  scaleMiddle,
-  scaleStep,
-  scaleText,
   type ScaleUnit,
   sentence,
   SETTING_TABLE,
@@ -134,15 +132,6 @@ function Editor({ setting, title, own, saving, onKeep, onClose }: EditorProps) {
   );
 }
 
-/** "0–99, middle 50, in steps of 1". */
-function scaleWords({ scale, name }: MachineSetting): string {
-  const called = name === undefined ? [] : [`“${name}”`];
-  if (!scale) return called.join('');
-  return [...called, scaleText(scale), `middle ${scaleMiddle(scale)}`, `steps of ${scaleStep(scale)}`].join(
-    ', ',
-  );
-}
-
 /** What the machine calls its settings and how it counts them: plans then give numbers of its own scales. */
 export function ScalesSection({ machine }: { readonly machine: KeptMachine }) {
   const { set, saving } = useChangeWithUndo(machine);
@@ -168,8 +157,10 @@ export function ScalesSection({ machine }: { readonly machine: KeptMachine }) {
           return (
             <li key={id} className="border-b border-line last:border-b-0">
               <div className="flex min-h-12 flex-wrap items-center gap-x-4">
-                <span className="w-56 font-medium">{sentence(name)}</span>
-                <span className="flex-1 text-[15px] text-ink-soft">{own ? scaleWords(own) : 'not told'}</span>
+                <span className="w-56 font-medium max-md:w-full">{sentence(name)}</span>
+                <span className="flex-1 text-[15px] text-ink-soft max-md:basis-full">
+                  {own ? machineSettingText(own) : 'not told'}
+                </span>
                 {own && (
                   <Button tone="quiet" onClick={() => keep(id, undefined)}>
                     Forget<span className="sr-only"> how it counts {name}</span>

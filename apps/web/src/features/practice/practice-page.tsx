@@ -20,8 +20,10 @@ function Practice({ seed }: { readonly seed: number }) {
       <PracticeDial feeder={feeder} random={random} shown={shown} />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
         <PracticeMeter feeder={feeder} random={random} shown={shown} />
-        <PracticeGauge feeder={feeder} shown={shown} />
-        <PracticeVoltsKnob feeder={feeder} random={random} shown={shown} />
+        <div className="grid grid-cols-1 gap-4">
+          <PracticeGauge feeder={feeder} shown={shown} />
+          <PracticeVoltsKnob feeder={feeder} random={random} shown={shown} />
+        </div>
       </div>
       <Button tone={shown ? 'plain' : 'main'} className="min-h-14" onClick={() => setShown(!shown)}>
         {shown ? 'Put the cover back' : 'Lift the cover: show what was hidden'}
