@@ -28,6 +28,8 @@ const FIELD_WORD: Readonly<Record<string, string>> = {
   voltsReadAt: 'Volts read',
   entryReadAt: 'One entry read',
   readingCounts: 'Reading of the dial',
+  settings: 'How it counts its settings',
+  standingProgram: 'Program it stands on',
   wires: 'Wires on the shelf',
   gases: 'Gases on the shelf',
   seamMm: 'Seam',
