@@ -12,7 +12,7 @@ interface Props {
 export function Behind({ more, children }: Props) {
   return (
     <Popover.Root>
-      <Popover.Trigger className="-my-2.5 min-h-11 text-left underline decoration-dotted underline-offset-4 hover:text-action">
+      <Popover.Trigger className="relative text-left underline after:absolute after:inset-x-0 after:-inset-y-3 decoration-dotted underline-offset-4 hover:text-action">
         {children}
       </Popover.Trigger>
       <Popover.Portal>

@@ -17,7 +17,7 @@ import { VoltsSection } from './volts-section.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { type PagePart, Parts } from '../../ui/page/parts.tsx';
 import { DIALS_PART, SETTINGS_PART } from '../machine-terms/index.ts';
-import { NowSection } from './now-section.tsx';
+import { NowSection, WorthTelling } from './now-section.tsx';
 import { ProgramsSection } from './programs-section.tsx';
 import { ScalesSection } from './scales-section.tsx';
 
@@ -97,7 +97,10 @@ function Machine({ machine }: { readonly machine: KeptMachine }) {
       children: (
         <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
           <NowSection machine={machine} />
-          <PlateSection machine={machine} />
+          <div className="grid grid-cols-1 gap-4">
+            <PlateSection machine={machine} />
+            <WorthTelling machine={machine} />
+          </div>
         </div>
       ),
     },

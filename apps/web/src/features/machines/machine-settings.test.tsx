@@ -2,7 +2,7 @@ import type { KeptMachine, MachineChange } from '@hot-bead/contract';
 import { screen, within } from '@testing-library/react';
 import { SHOWN, TAPPED } from '../../../test/machines.ts';
 import { show } from '../../../test/show.tsx';
-import { NowSection } from './now-section.tsx';
+import { NowSection, WorthTelling } from './now-section.tsx';
 import { ProgramsSection } from './programs-section.tsx';
 import { ScalesSection } from './scales-section.tsx';
 import { VoltsSection } from './volts-section.tsx';
@@ -127,6 +127,22 @@ describe('a machine’s programs', () => {
     expect(screen.getByText('0.8 mm ER70S-6, Ar + 18 % CO₂, short-circuit')).toBeInTheDocument();
     await user.selectOptions(screen.getByLabelText('It stands on program'), '? not known');
     expect(changes(sent)).toMatchObject([{ standingProgram: null }]);
+  });
+});
+
+describe('what was not told of a machine', () => {
+  it('is listed with what it would be good for, and nothing where all is known', () => {
+    const { mains: _, ...bare } = TAPPED;
+    const { unmount } = show(<WorthTelling machine={bare} />);
+    const part = within(screen.getByRole('region', { name: 'Not told yet' }));
+    const rows = part.getAllByRole('listitem').map((row) => row.textContent);
+    expect(rows).toContain('Its mains and breaker so that a plan says whether the breaker holds');
+    expect(rows.join()).not.toContain('The currents it gives');
+    expect(part.getByRole('link', { name: 'Tell it' })).toHaveAttribute('href', '/machines/tapped?part=what');
+    unmount();
+    const told: KeptMachine = { ...TAPPED, rolls: [], wireFeedSpeedRangeMPerMin: [1, 14] };
+    show(<WorthTelling machine={told} />);
+    expect(screen.queryByText('Not told yet')).not.toBeInTheDocument();
   });
 });
 

@@ -1,11 +1,44 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { gasOf, programForText } from '@hot-bead/core';
+import { gasOf, programForText, sentence } from '@hot-bead/core';
+import { ButtonLink } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Pick } from '../../ui/pick.tsx';
+import { machinePart } from '../machine-terms/index.ts';
 import { wireSizeText } from '../units/index.ts';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 
 const ROLL_WORD = { 'v-smooth': 'V', u: 'U', knurled: 'knurled' } as const;
+
+/** What was not told yet, and what it would be good for. */
+const WORTH_TELLING: readonly (readonly [field: keyof KeptMachine, what: string, goodFor: string])[] = [
+  ['currentRangeA', 'the currents it gives', 'plans stay within its reach'],
+  ['wireFeedSpeedRangeMPerMin', 'its slowest and fastest wire', 'a speed it cannot run is refused'],
+  ['duty', 'the duty on its plate', 'arc and rest are worked out for long seams'],
+  ['features', 'what else it has', 'pulse is planned, and only its own settings are told'],
+  ['rolls', 'the rolls it has', 'a plan says when one is missing'],
+  ['mains', 'its mains and breaker', 'a plan says whether the breaker holds'],
+];
+
+/** A list that leads to where each is told; nothing where all of it is known. */
+export function WorthTelling({ machine }: { readonly machine: KeptMachine }) {
+  const missing = WORTH_TELLING.filter(([field]) => machine[field] === undefined);
+  if (missing.length === 0) return null;
+  return (
+    <Section id="worth-telling" title="Not told yet">
+      <ul className="mt-1 grid gap-1">
+        {missing.map(([field, what, goodFor]) => (
+          <li key={field}>
+            <span className="font-medium">{sentence(what)}</span>{' '}
+            <span className="text-ink-soft">so that {goodFor}</span>
+          </li>
+        ))}
+      </ul>
+      <ButtonLink to={machinePart(machine.id, 'what')} className="mt-3">
+        Tell it
+      </ButtonLink>
+    </Section>
+  );
+}
 
 /** How the machine stands: what is on it, which way the leads are, which program it is on. */
 export function NowSection({ machine }: { readonly machine: KeptMachine }) {

@@ -61,8 +61,8 @@ function AddProgram({ machine, programs, saving, onKeep }: PartProps) {
       <Field label="Number or name" className="w-36" error={wrong} {...field('name')} />
       <SelectField label="Wire" options={CLASSES} {...field('wireClass')} />
       <SelectField label="Size" options={SIZES} {...field('diameterMm')} />
-      <SelectField label="Gas" options={GASES} {...field('gas')} />
-      <SelectField label="Transfer" options={MODES} {...field('mode')} />
+      <SelectField label="Gas" className="w-44" options={GASES} {...field('gas')} />
+      <SelectField label="Transfer" className="w-44" options={MODES} {...field('mode')} />
       <Button type="submit" disabled={saving} className="mt-6">
         {saving ? 'Adding…' : 'Add it'}
       </Button>

@@ -19,7 +19,9 @@ export function Chips({ actions, ...group }: Props) {
   const [all, setAll] = useState(false);
   return (
     <section aria-label="What the plan stands on">
-      <div className={`flex flex-wrap gap-1.5 ${all ? '' : 'max-md:[&_[data-assumed=true]]:hidden'}`}>
+      <div
+        className={`flex flex-wrap items-start gap-1.5 ${all ? '' : 'max-md:[&_[data-assumed=true]]:hidden'}`}
+      >
         <WorkChips {...group} set={set} />
         <ResourceChips {...group} set={set} />
         <button
