@@ -39,6 +39,7 @@ export const ROOMS = {
     'secondary-setting',
     'setup',
     'rig',
+    'changeover',
     'report',
     'machine-terms',
     'proof',
