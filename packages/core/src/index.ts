@@ -220,6 +220,7 @@ export {
 export { machineSettingText } from './machine-setting/setting-text.ts';
 export { programsFault, type MachineProgram, type ProgramTerm } from './program/program.ts';
 export { differenceText, programForText } from './program/program-text.ts';
+export { ROLL_WORD } from './rig/station-words.ts';
 export { readingFault } from './dial-calibration/reading-fault.ts';
 export { MACHINE_KINDS } from './volts-calibration/machine-kind.ts';
 

@@ -2,7 +2,7 @@ import { useWatch } from 'react-hook-form';
 import { CheckField } from '../../ui/form/check-field.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';
 import { type FormParts, messageOf } from './form-parts.ts';
-import { Wrong } from '../../ui/form/wrong.tsx';
+import { TextArea } from '../../ui/form/text-area.tsx';
 
 const WIRE_CONTROLS = [
   ['units', 'shown in units'],
@@ -91,17 +91,13 @@ export function ControlFields({ register, control, errors }: FormParts) {
       </div>
       {tapped && (
         <div>
-          <label htmlFor="positions" className="label-text">
-            Taps or letters, one a line, with open-circuit volts where they were read: “1 17.5”
-          </label>
-          <textarea
-            id="positions"
+          <TextArea
+            label="Taps or letters, one a line, with open-circuit volts where they were read: “1 17.5”"
             rows={6}
-            aria-invalid={errors.positions !== undefined}
-            className="mt-1 block w-full max-w-md rounded-md border border-line-strong bg-plate p-2 aria-invalid:border-hot"
+            className="max-w-md"
+            errors={errors.positions?.message === undefined ? [] : [errors.positions.message]}
             {...register('positions')}
           />
-          <Wrong>{errors.positions?.message}</Wrong>
           <p className="text-sm text-ink-soft">
             ◆ The tip is live: insulated probes, dry gloves, no contact with the work lead. On an inverter the
             idle volts say nothing: leave them out.

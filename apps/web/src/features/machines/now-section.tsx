@@ -1,13 +1,11 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { gasOf, programForText, sentence } from '@hot-bead/core';
+import { gasOf, programForText, ROLL_WORD, sentence } from '@hot-bead/core';
 import { ButtonLink } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { machinePart } from '../machine-terms/index.ts';
 import { wireSizeText } from '../units/index.ts';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
-
-const ROLL_WORD = { 'v-smooth': 'V', u: 'U', knurled: 'knurled' } as const;
 
 /** What was not told yet, and what it would be good for. */
 const WORTH_TELLING: readonly (readonly [field: keyof KeptMachine, what: string, goodFor: string])[] = [

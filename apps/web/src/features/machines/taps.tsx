@@ -8,12 +8,13 @@ import {
   type VoltsPosition,
 } from '@hot-bead/core';
 import { useState } from 'react';
-import { Field, SelectField } from '../../ui/form/field.tsx';
+import { SelectField } from '../../ui/form/field.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { numberOrText } from '../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
+import { useShownCurrent } from './use-shown-current.tsx';
 import { ValuesForm } from './values-form.tsx';
 import { Table } from '../../ui/page/table.tsx';
 
@@ -23,10 +24,6 @@ const FROM = {
   'one-loaded': 'one loaded reading, droop assumed',
   open: 'open circuit less an assumed droop',
 } as const;
-
-/** Currents that the ladder is worked out at, A. */
-const CURRENT_RANGE_A = [10, 500] as const;
-const USUAL_CURRENT_A = 100;
 
 type Positions = Extract<VoltsControl, { kind: 'positions' }>;
 
@@ -138,13 +135,9 @@ function TapFor({
 
 /** Taps or letters as a ladder of volts: open circuit beside what they give at the arc. */
 export function Taps({ machine, control }: { readonly machine: KeptMachine; readonly control: Positions }) {
-  const [amps, setAmps] = useState(String(USUAL_CURRENT_A));
+  const { currentA: current, field } = useShownCurrent();
   const [tap, setTap] = useState(control.positions[0]?.name ?? '');
   const { set, saving } = useChangeWithUndo(machine);
-  const [least, most] = CURRENT_RANGE_A;
-  const asked = numberOrText(amps);
-  const usable = typeof asked === 'number' && asked >= least && asked <= most;
-  const current = usable ? asked : USUAL_CURRENT_A;
   const withLoaded = (name: string, loaded: VoltsPosition['loaded']): Positions => ({
     kind: 'positions',
     positions: control.positions.map(({ loaded: before, ...position }) => {
@@ -156,14 +149,7 @@ export function Taps({ machine, control }: { readonly machine: KeptMachine; read
   return (
     <>
       <TapFor machine={machine} control={control} currentA={current} />
-      <Field
-        label="At a current of (A)"
-        className="max-w-48"
-        inputMode="numeric"
-        value={amps}
-        error={usable ? undefined : `${least} to ${most} A, please; shown for ${USUAL_CURRENT_A} A.`}
-        onChange={(event) => setAmps(event.target.value)}
-      />
+      {field}
       <Table columns={['tap', 'open circuit', 'at the arc']}>
         {control.positions.toReversed().map((position) => (
           <PositionRow

@@ -9,7 +9,6 @@ import {
   type VoltsPlace,
 } from '@hot-bead/core';
 import { useState } from 'react';
-import { Field } from '../../ui/form/field.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { Removable } from '../../ui/removable.tsx';
@@ -17,12 +16,9 @@ import { knobFigure } from '../machine-terms/index.ts';
 import { numberOrText } from '../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
+import { useShownCurrent } from './use-shown-current.tsx';
 import { ValuesForm } from './values-form.tsx';
 import { VoltsKnobChart } from './volts-knob-chart.tsx';
-
-/** Currents that the knob is worked out at, A. */
-const CURRENT_RANGE_A = [10, 500] as const;
-const USUAL_CURRENT_A = 100;
 
 type Knob = Extract<VoltsControl, { kind: 'knob' }>;
 
@@ -118,12 +114,8 @@ function PlaceRow({
 
 /** A volts knob whose marks are no volts: read at a few places, then found for any volts. */
 export function VoltsKnob({ machine, control }: { readonly machine: KeptMachine; readonly control: Knob }) {
-  const [amps, setAmps] = useState(String(USUAL_CURRENT_A));
+  const { currentA: current, field } = useShownCurrent();
   const { set, saving } = useChangeWithUndo(machine);
-  const [least, most] = CURRENT_RANGE_A;
-  const asked = numberOrText(amps);
-  const usable = typeof asked === 'number' && asked >= least && asked <= most;
-  const current = usable ? asked : USUAL_CURRENT_A;
   const kind = machine.kind ?? 'transformer';
   const curve = voltsOverKnob(control.places, kind, current);
   const falling = fallingPlaces(control.places, kind);
@@ -137,14 +129,7 @@ export function VoltsKnob({ machine, control }: { readonly machine: KeptMachine;
   return (
     <>
       <KnobFor machine={machine} control={control} currentA={current} />
-      <Field
-        label="At a current of (A)"
-        className="max-w-48"
-        inputMode="numeric"
-        value={amps}
-        error={usable ? undefined : `${least} to ${most} A, please; shown for ${USUAL_CURRENT_A} A.`}
-        onChange={(event) => setAmps(event.target.value)}
-      />
+      {field}
       {curve && <VoltsKnobChart curve={curve} currentA={current} />}
       {control.places.length > 0 && (
         <Table columns={['knob', 'read', `at ${current} A`]}>
