@@ -16,10 +16,23 @@ function parsed(text: string | null): unknown {
   return text === null ? null : JSON.parse(text);
 }
 
+/** Most values of one shape that are remembered. */
+const CHECKED_MOST = 2000;
+
+/** A value that is handed to many: nobody may change it. */
+function frozen<T>(value: T): T {
+  if (typeof value === 'object' && value !== null) {
+    Object.values(value).forEach(frozen);
+    Object.freeze(value);
+  }
+  return value;
+}
+
 /** Reads what rows keep as JSON against its contract; a row that cannot be read is set aside and said. */
 @Injectable()
 export class SetAsideService {
   private readonly rows = new Map<string, SetAside>();
+  private readonly checked = new Map<StoredShape<unknown>, Map<string, unknown>>();
 
   list(): readonly SetAside[] {
     return [...this.rows.values()];
@@ -61,6 +74,10 @@ export class SetAsideService {
     row: KeptRow,
     parts: Readonly<Record<keyof T, string | null>>,
   ): { readonly value: T } | string {
+    const checked = this.checkedOf(shape);
+    const key = [row.shape, ...Object.values(parts)].join('\u0000');
+    const before = checked.get(key);
+    if (before !== undefined) return { value: before as T };
     let kept: unknown;
     try {
       kept = Object.fromEntries(
@@ -70,6 +87,16 @@ export class SetAsideService {
       return 'It is not valid JSON.';
     }
     const reading = readStored(shape, row.shape, kept);
-    return reading.status === 'read' ? { value: reading.value } : reading.why;
+    if (reading.status !== 'read') return reading.why;
+    if (checked.size >= CHECKED_MOST) checked.clear();
+    checked.set(key, frozen(reading.value));
+    return { value: reading.value };
+  }
+
+  /** What was read and held against its contract before, by its text: the same text is the same value. */
+  private checkedOf(shape: StoredShape<unknown>): Map<string, unknown> {
+    const known = this.checked.get(shape) ?? new Map<string, unknown>();
+    this.checked.set(shape, known);
+    return known;
   }
 }
