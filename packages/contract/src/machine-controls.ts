@@ -15,6 +15,7 @@ import {
   OPEN_VOLTS_RANGE,
   TRIM_STEP_RANGE_V,
   TRIM_UNITS,
+  type VoltsKnobReading,
   type VoltsPlace,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
@@ -78,16 +79,9 @@ const voltsPlaceSchema = Joi.object<VoltsPlace>({
   loaded: Joi.array().items(loadedSchema).max(12),
 });
 
-/** One reading of a volts knob: open circuit, or while an arc of some current burns. */
-export interface VoltsPlaceReading {
-  readonly knob: number;
-  readonly volts: number;
-  readonly currentA?: number | undefined;
-}
-
 /** A reading as it is typed, for a knob of some scale. */
 export const voltsPlaceReadingSchema = (scale: readonly [min: number, max: number]) =>
-  exactly<VoltsPlaceReading>({
+  exactly<VoltsKnobReading>({
     knob: figure('The knob', scale, '', { missing: 'Write where the knob stood.' }).required(),
     volts: Joi.when('currentA', {
       is: Joi.exist(),

@@ -75,7 +75,7 @@ export const programSchema = Joi.object<MachineProgram>({
 });
 
 /** A machine's table of programs: no number twice. */
-export const programListSchema = Joi.array()
+export const programListSchema = Joi.array<MachineProgram[]>()
   .items(programSchema)
   .max(PROGRAMS_MOST)
   .custom(

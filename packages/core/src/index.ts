@@ -279,9 +279,11 @@ export {
   fallingPlaces,
   nextVoltsPlace,
   voltsOverKnob,
+  withReading,
+  type VoltsKnobReading,
   type VoltsPlace,
 } from './volts-calibration/volts-knob.ts';
-export { bandAt, type BandedCurve } from './quantity/banded-curve.ts';
+export { bandAt, curveEnds, type BandedCurve } from './quantity/banded-curve.ts';
 export { loadedDoubt, type LoadedDoubt, type LoadedReading } from './volts-calibration/droop.ts';
 export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating, type SeamRest } from './duty/duty.ts';
 export { breakerVerdict, mainsDrawA } from './mains/mains-draw.ts';

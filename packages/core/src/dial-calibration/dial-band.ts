@@ -1,4 +1,4 @@
-import { bandAt, inverseAt } from '../quantity/banded-curve.ts';
+import { bandAt, curveEnds, inverseAt } from '../quantity/banded-curve.ts';
 import type { Span } from '../quantity/span.ts';
 import type { Dial } from './dial.ts';
 
@@ -8,8 +8,8 @@ export function dialSpeed({ curve }: Dial, knob: number): Span | undefined {
 }
 
 /** The lowest and the highest knob that was read. */
-export function dialEnds({ points }: Dial): readonly [low: number, high: number] {
-  return [points[0]?.knob ?? 0, points.at(-1)?.knob ?? 0];
+export function dialEnds({ curve }: Dial): readonly [low: number, high: number] {
+  return curveEnds(curve);
 }
 
 /** Where to set the knob for a wire speed. */

@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { bandAt } from '../quantity/banded-curve.ts';
 import type { MachineKind } from './machine-kind.ts';
-import { fallingPlaces, nextVoltsPlace, voltsKnobFor, voltsOverKnob, type VoltsPlace } from './volts-knob.ts';
+import {
+  fallingPlaces,
+  nextVoltsPlace,
+  voltsKnobFor,
+  voltsOverKnob,
+  type VoltsPlace,
+  withReading,
+} from './volts-knob.ts';
 
 /** Shapes of volts over a knob's turn, 0 to 1 on both. Made for this test; no machine of ours has them from the code. */
 const SHAPES = [
@@ -126,6 +133,17 @@ describe('a volts knob whose marks are no volts', () => {
       { knob: 10, openV: 30 },
     ];
     expect(nextVoltsPlace(ends, 'transformer', [0, 10])).toBe(5);
+  });
+
+  it('takes a reading to its place, in the knob’s order, beside what was read there under load', () => {
+    const one = withReading([{ knob: 8, openV: 30 }], { knob: 2, volts: 19 });
+    expect(one).toEqual([
+      { knob: 2, openV: 19 },
+      { knob: 8, openV: 30 },
+    ]);
+    const two = withReading(one, { knob: 2, volts: 16, currentA: 100 });
+    expect(two[0]).toEqual({ knob: 2, openV: 19, loaded: [{ volts: 16, currentA: 100 }] });
+    expect(withReading(two, { knob: 2, volts: 20 })[0]).toEqual({ ...two[0], openV: 20 });
   });
 
   it('doubts a place that gives fewer volts than one below it', () => {

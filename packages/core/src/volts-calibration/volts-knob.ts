@@ -85,6 +85,26 @@ export function voltsKnobFor(curve: BandedCurve, volts: number): VoltsKnobSettin
     : { status: found.status, endV: found.endY, endKnob: found.endX };
 }
 
+/** One reading of a volts knob, V: open circuit, or while an arc of some current burns, A. */
+export interface VoltsKnobReading {
+  readonly knob: number;
+  readonly volts: number;
+  readonly currentA?: number | undefined;
+}
+
+/** The places with one reading more, in the knob's order; open-circuit volts take the place of those before. */
+export function withReading(
+  places: readonly VoltsPlace[],
+  { knob, volts, currentA }: VoltsKnobReading,
+): readonly VoltsPlace[] {
+  const before = places.find((place) => place.knob === knob);
+  const next: VoltsPlace =
+    currentA === undefined
+      ? { ...before, knob, openV: volts }
+      : { ...before, knob, loaded: [...(before?.loaded ?? []), { volts, currentA }] };
+  return [...places.filter((place) => place.knob !== knob), next].toSorted((a, b) => a.knob - b.knob);
+}
+
 /** Where a volts knob is best read next. */
 export function nextVoltsPlace(places: readonly VoltsPlace[], kind: MachineKind, scale: KnobScale): number {
   const curve = voltsOverKnob(places, kind, USUAL_CURRENT_A);

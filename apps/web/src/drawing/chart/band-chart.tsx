@@ -1,5 +1,5 @@
 import type { Span } from '@hot-bead/core';
-import { useMemo, useRef } from 'react';
+import { useRef } from 'react';
 import { Area, Line, Scatter } from 'recharts';
 import { ChartFrame } from './chart-frame.tsx';
 import { SaveChart } from './save-chart.tsx';
@@ -23,15 +23,11 @@ interface Props {
 export function BandChart({ name, label, ends, bandAt, points, truth }: Props) {
   const frame = useRef<HTMLDivElement>(null);
   const [low, high] = ends;
-  const data = useMemo(
-    () =>
-      Array.from({ length: STEPS + 1 }, (_, i) => {
-        const x = low + ((high - low) * i) / STEPS;
-        const span = bandAt(x);
-        return { x, start: span?.start ?? 0, band: [span?.low ?? 0, span?.high ?? 0], truth: truth?.(x) };
-      }),
-    [low, high, bandAt, truth],
-  );
+  const data = Array.from({ length: STEPS + 1 }, (_, i) => {
+    const x = low + ((high - low) * i) / STEPS;
+    const span = bandAt(x);
+    return { x, start: span?.start ?? 0, band: [span?.low ?? 0, span?.high ?? 0], truth: truth?.(x) };
+  });
   return (
     <div>
       <ChartFrame

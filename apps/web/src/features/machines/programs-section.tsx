@@ -48,10 +48,7 @@ function AddProgram({ machine, programs, saving, onKeep }: PartProps) {
         setWrong(undefined);
         sendChecked({
           check: () =>
-            validated(programListSchema, [
-              ...programs,
-              { ...texts, diameterMm: Number(texts.diameterMm) },
-            ]) as readonly MachineProgram[],
+            validated(programListSchema, [...programs, { ...texts, diameterMm: Number(texts.diameterMm) }]),
           send: (next, onError) =>
             onKeep(next, (error) => (error ? onError(error) : setTexts({ ...texts, name: '' }))),
           place: ([first]) => setWrong(first?.message),
@@ -84,7 +81,7 @@ function PastePrograms({ programs, saving, onKeep }: Omit<PartProps, 'machine'>)
         validated(programListSchema, [
           ...programs,
           ...readings.flatMap((one) => ('program' in one ? [one.program] : [])),
-        ]) as readonly MachineProgram[],
+        ]),
       send: (next, onError) => onKeep(next, (error) => (error ? onError(error) : setText(''))),
       place: (found) => setWrongs(found.map(({ message }) => message)),
     });

@@ -75,8 +75,7 @@ function Editor({ setting, title, own, saving, onKeep, onClose }: EditorProps) {
   const [texts, setTexts] = useState(() => textsOf(own));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const set = (key: keyof SettingTexts) => (value: string) => setTexts({ ...texts, [key]: value });
-  const at = (key: string): string | undefined => problems[key] ?? problems[`scale.${key}`];
-  const known = new Set(['name', ...NUMBERS.map(([key]) => `scale.${key}`), ...NUMBERS.map(([key]) => key)]);
+  const known = new Set(['name', ...NUMBERS.map(([key]) => `scale.${key}`)]);
   return (
     <form
       noValidate
@@ -97,7 +96,7 @@ function Editor({ setting, title, own, saving, onKeep, onClose }: EditorProps) {
         <Field
           label="The machine calls it"
           value={texts.name}
-          error={at('name')}
+          error={problems['name']}
           onChange={(event) => set('name')(event.target.value)}
         />
         <Pick<ScaleUnit>
@@ -112,7 +111,7 @@ function Editor({ setting, title, own, saving, onKeep, onClose }: EditorProps) {
             label={label}
             inputMode="decimal"
             value={texts[key]}
-            error={at(key)}
+            error={problems[`scale.${key}`]}
             onChange={(event) => set(key)(event.target.value)}
           />
         ))}

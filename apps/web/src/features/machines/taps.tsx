@@ -11,11 +11,10 @@ import { useState } from 'react';
 import { SelectField } from '../../ui/form/field.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Removable } from '../../ui/removable.tsx';
-import { numberOrText } from '../units/index.ts';
-import { LookUpStrip } from './look-up-strip.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { useShownCurrent } from './use-shown-current.tsx';
 import { ValuesForm } from './values-form.tsx';
+import { VoltsWanted } from './volts-wanted.tsx';
 import { Table } from '../../ui/page/table.tsx';
 
 const FROM = {
@@ -110,26 +109,25 @@ function TapFor({
   readonly control: Positions;
   readonly currentA: number;
 }) {
-  const [text, setText] = useState('18');
-  const wanted = Number(numberOrText(text));
-  const usable = wanted >= 8 && wanted <= 45;
-  const found = usable
-    ? positionFor(control.positions, machine.kind ?? 'transformer', wanted, currentA)
-    : undefined;
   return (
-    <LookUpStrip label="Want at the arc (V)" text={text} onChange={setText}>
-      {!usable && <span className="text-hot">8 to 45 V, please.</span>}
-      {usable && !found && 'No tap is known at the arc yet: read one.'}
-      {found && (
-        <>
-          Tap <span className="figure-text text-4xl">{found.position.name}</span>{' '}
-          <span className="text-base text-ink-soft">
-            (gives {found.gives.volts.start.toFixed(1)} V, {Math.abs(found.offV).toFixed(1)} V{' '}
-            {found.offV >= 0 ? 'over' : 'under'})
-          </span>
-        </>
+    <VoltsWanted>
+      {(wanted) => (
+        <TapAnswer found={positionFor(control.positions, machine.kind ?? 'transformer', wanted, currentA)} />
       )}
-    </LookUpStrip>
+    </VoltsWanted>
+  );
+}
+
+function TapAnswer({ found }: { readonly found: ReturnType<typeof positionFor> }) {
+  if (!found) return 'No tap is known at the arc yet: read one.';
+  return (
+    <>
+      Tap <span className="figure-text text-4xl">{found.position.name}</span>{' '}
+      <span className="text-base text-ink-soft">
+        (gives {found.gives.volts.start.toFixed(1)} V, {Math.abs(found.offV).toFixed(1)} V{' '}
+        {found.offV >= 0 ? 'over' : 'under'})
+      </span>
+    </>
   );
 }
 

@@ -1,4 +1,4 @@
-import { bandAt, type BandedCurve } from '@hot-bead/core';
+import { bandAt, type BandedCurve, curveEnds } from '@hot-bead/core';
 import { BandChart } from '../../drawing/chart/band-chart.tsx';
 
 /** Arc volts over the marks of a volts knob: readings, the curve through them and its 95 % band. */
@@ -14,7 +14,7 @@ export function VoltsKnobChart({
     <BandChart
       name={`volts over the knob at ${currentA} A`}
       label={`Volts at the arc against the volts knob, at ${currentA} A. ${words}`}
-      ends={[curve.points[0]?.x ?? 0, curve.points.at(-1)?.x ?? 0]}
+      ends={curveEnds(curve)}
       bandAt={(knob) => bandAt(curve, knob)}
       points={curve.points.map(({ x, y }) => ({ x, y }))}
     />

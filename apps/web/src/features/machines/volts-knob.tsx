@@ -6,15 +6,15 @@ import {
   type VoltsControl,
   voltsOverKnob,
   voltsTerm,
+  type VoltsTerm,
   type VoltsPlace,
+  withReading,
 } from '@hot-bead/core';
-import { useState } from 'react';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { knobFigure } from '../machine-terms/index.ts';
-import { numberOrText } from '../units/index.ts';
-import { LookUpStrip } from './look-up-strip.tsx';
+import { VoltsWanted } from './volts-wanted.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { useShownCurrent } from './use-shown-current.tsx';
 import { ValuesForm } from './values-form.tsx';
@@ -22,18 +22,20 @@ import { VoltsKnobChart } from './volts-knob-chart.tsx';
 
 type Knob = Extract<VoltsControl, { kind: 'knob' }>;
 
-/** The places with one more reading, or without one; a place without readings goes. */
-function withPlace(control: Knob, at: number, next: Omit<VoltsPlace, 'knob'>): Knob {
-  const others = control.places.filter(({ knob }) => knob !== at);
-  const { openV, loaded = [] } = next;
-  const isEmpty = openV === undefined && loaded.length === 0;
-  const place: VoltsPlace = {
-    knob: at,
-    ...(openV === undefined ? {} : { openV }),
-    ...(loaded.length === 0 ? {} : { loaded }),
-  };
-  const places = isEmpty ? others : [...others, place];
-  return { ...control, places: places.toSorted((a, b) => a.knob - b.knob) };
+/** What is left of a place's readings takes their place; a place without readings goes. */
+function withLeft(control: Knob, at: number, { openV, loaded = [] }: Omit<VoltsPlace, 'knob'>): Knob {
+  const places = control.places.flatMap((place): VoltsPlace[] => {
+    if (place.knob !== at) return [place];
+    if (openV === undefined && loaded.length === 0) return [];
+    return [
+      {
+        knob: at,
+        ...(openV === undefined ? {} : { openV }),
+        ...(loaded.length === 0 ? {} : { loaded }),
+      },
+    ];
+  });
+  return { ...control, places };
 }
 
 /** "Want 18 V at 100 A → knob 4½". */
@@ -46,20 +48,23 @@ function KnobFor({
   readonly control: Knob;
   readonly currentA: number;
 }) {
-  const [text, setText] = useState('18');
-  const wanted = Number(numberOrText(text));
-  const usable = wanted >= 8 && wanted <= 45;
-  const term = usable ? voltsTerm({ ...machine, voltsControl: control }, wanted, currentA) : undefined;
   return (
-    <LookUpStrip label="Want at the arc (V)" text={text} onChange={setText}>
-      {!usable && <span className="text-hot">8 to 45 V, please.</span>}
-      {term?.status === 'not-measured' && 'Two places make a line; three or more show its bend.'}
-      {term?.status === 'out-of-reach' && (
+    <VoltsWanted>
+      {(wanted) => <KnobAnswer term={voltsTerm({ ...machine, voltsControl: control }, wanted, currentA)} />}
+    </VoltsWanted>
+  );
+}
+
+function KnobAnswer({ term }: { readonly term: VoltsTerm }) {
+  return (
+    <>
+      {term.status === 'not-measured' && 'Two places make a line; three or more show its bend.'}
+      {term.status === 'out-of-reach' && (
         <>
           Past the readings: {term.endV.toFixed(1)} V at {term.endWords}. Measure further.
         </>
       )}
-      {term?.status === 'knob' && (
+      {term.status === 'knob' && (
         <>
           Turn the volts knob to <span className="figure-text text-4xl">{term.words}</span>{' '}
           <span className="text-base text-ink-soft">
@@ -67,7 +72,7 @@ function KnobFor({
           </span>
         </>
       )}
-    </LookUpStrip>
+    </>
   );
 }
 
@@ -119,7 +124,6 @@ export function VoltsKnob({ machine, control }: { readonly machine: KeptMachine;
   const kind = machine.kind ?? 'transformer';
   const curve = voltsOverKnob(control.places, kind, current);
   const falling = fallingPlaces(control.places, kind);
-  const placeOf = (knob: number) => control.places.find((place) => place.knob === knob);
   const gives = (knob: number): string => {
     const band = curve && bandAt(curve, knob);
     return band
@@ -139,7 +143,7 @@ export function VoltsKnob({ machine, control }: { readonly machine: KeptMachine;
               place={place}
               atArc={gives(place.knob)}
               onTakeOut={(left) =>
-                set({ voltsControl: withPlace(control, place.knob, left) }, 'Reading taken out')
+                set({ voltsControl: withLeft(control, place.knob, left) }, 'Reading taken out')
               }
             />
           ))}
@@ -175,14 +179,13 @@ export function VoltsKnob({ machine, control }: { readonly machine: KeptMachine;
             currentA: values['currentA'] === '' ? undefined : values['currentA'],
           })
         }
-        onKeep={({ knob, volts, currentA }, settle) => {
-          const before = placeOf(knob);
-          const next =
-            currentA === undefined
-              ? { ...before, openV: volts }
-              : { ...before, loaded: [...(before?.loaded ?? []), { volts, currentA }] };
-          set({ voltsControl: withPlace(control, knob, next) }, 'Reading kept', settle);
-        }}
+        onKeep={(reading, settle) =>
+          set(
+            { voltsControl: { ...control, places: withReading(control.places, reading) } },
+            'Reading kept',
+            settle,
+          )
+        }
       />
       <p className="text-sm text-ink-soft">
         ◆ The tip is live: insulated probes, dry gloves, no contact with the work lead.

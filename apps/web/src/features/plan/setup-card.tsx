@@ -1,12 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import {
-  MODE_NAME,
-  type PlannedSetup,
-  RUN_ROLE_NAME,
-  sentence,
-  STATION_IDS,
-  type StationId,
-} from '@hot-bead/core';
+import { MODE_NAME, type PlannedSetup, RUN_ROLE_NAME, sentence, STATION_IDS } from '@hot-bead/core';
 import { pathForm, StationSymbol } from '../../drawing/station-symbol.tsx';
 import { programText } from './program-line.tsx';
 import { createPortal } from 'react-dom';
@@ -20,18 +13,6 @@ interface Props {
   readonly title: string;
   readonly machine: KeptMachine | undefined;
 }
-
-const SHORT: Readonly<Record<StationId, string>> = {
-  leads: 'leads',
-  spool: 'spool',
-  rolls: 'rolls',
-  liner: 'liner',
-  tip: 'tip',
-  arc: 'arc',
-  joint: 'joint',
-  clamp: 'clamp',
-  gas: 'gas',
-};
 
 /** The plan as one printed card, to hang on the machine; seen on paper only. */
 export function SetupCard({ plan, title, machine }: Props) {
@@ -87,7 +68,7 @@ export function SetupCard({ plan, title, machine }: Props) {
         {STATION_IDS.map((id) => (
           <div key={id}>
             <StationSymbol id={id} form={pathForm(plan)} className="w-full" />
-            {SHORT[id]}
+            {id}
           </div>
         ))}
       </div>

@@ -1,5 +1,6 @@
 import {
   bandAt,
+  curveEnds,
   nextVoltsPlace,
   PRACTICE_KNOB,
   practiceKnobRead,
@@ -7,6 +8,7 @@ import {
   type PracticeFeeder,
   voltsOverKnob,
   type VoltsPlace,
+  withReading,
 } from '@hot-bead/core';
 import { useState } from 'react';
 import { BandChart } from '../../drawing/chart/band-chart.tsx';
@@ -23,20 +25,6 @@ interface Props {
   readonly shown: boolean;
 }
 
-/** The places with one reading more. */
-function withRead(
-  places: readonly VoltsPlace[],
-  read: { readonly knob: number; readonly volts: number; readonly currentA: number },
-): readonly VoltsPlace[] {
-  const { knob, volts, currentA } = read;
-  const before = places.find((place) => place.knob === knob);
-  const next: VoltsPlace =
-    currentA === 0
-      ? { ...before, knob, openV: volts }
-      : { ...before, knob, loaded: [...(before?.loaded ?? []), { volts, currentA }] };
-  return [...places.filter((place) => place.knob !== knob), next].toSorted((a, b) => a.knob - b.knob);
-}
-
 /** A volts knob whose marks are no volts: read it at a few places, and see what the curve makes of them. */
 export function PracticeVoltsKnob({ feeder, random, shown }: Props) {
   const [places, setPlaces] = useState<readonly VoltsPlace[]>([]);
@@ -50,7 +38,7 @@ export function PracticeVoltsKnob({ feeder, random, shown }: Props) {
   const onRead = (): void => {
     const currentA = Number(current);
     const volts = Math.round(practiceKnobRead(feeder, knob, currentA, random) * 10) / 10;
-    setPlaces(withRead(places, { knob, volts, currentA }));
+    setPlaces(withReading(places, { knob, volts, ...(currentA === 0 ? {} : { currentA }) }));
     setTyped(undefined);
   };
   return (
@@ -86,7 +74,7 @@ export function PracticeVoltsKnob({ feeder, random, shown }: Props) {
         <BandChart
           name={`practice volts knob at ${COMPARED_AT_A} A`}
           label={`Volts at the arc against the knob, at ${COMPARED_AT_A} A`}
-          ends={[curve.points[0]?.x ?? 0, curve.points.at(-1)?.x ?? 0]}
+          ends={curveEnds(curve)}
           bandAt={(x) => bandAt(curve, x)}
           points={curve.points.map(({ x, y }) => ({ x, y }))}
           truth={shown ? (x) => practiceKnobVolts(feeder, x, COMPARED_AT_A) : undefined}
