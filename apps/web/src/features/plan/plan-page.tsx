@@ -18,7 +18,7 @@ import { MachineRetired } from './machine-retired.tsx';
 import { OtherWays } from './other-ways.tsx';
 import { Refusal, ThicknessNeeded } from './refusal.tsx';
 import { Runs } from './runs.tsx';
-import { EveryReason, Schools } from './schools.tsx';
+import { Schools } from './schools.tsx';
 import { Secondary } from './secondary.tsx';
 import { SetThese } from './set-these.tsx';
 import { SetupCard } from './setup-card.tsx';
@@ -80,12 +80,7 @@ const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
     {
       id: 'why',
       name: 'Why',
-      children: (
-        <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,2fr)]">
-          <Why plan={plan} />
-          <EveryReason plan={plan} />
-        </div>
-      ),
+      children: <Why plan={plan} />,
     },
   ];
   return (

@@ -1,4 +1,4 @@
-import { type PlannedSetup, SCHOOL_TABLE, sourceText } from '@hot-bead/core';
+import { type PlannedSetup, SCHOOL_TABLE } from '@hot-bead/core';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
 import { SchoolChoice } from '../shop/index.ts';
@@ -27,21 +27,6 @@ export function Schools({ plan }: { readonly plan: PlannedSetup }) {
       {touched.map((school) => (
         <SchoolChoice key={school.id} school={school} gives={gives} />
       ))}
-    </Section>
-  );
-}
-
-/** Every reason of the plan with its source. */
-export function EveryReason({ plan }: { readonly plan: PlannedSetup }) {
-  return (
-    <Section id="reasons" title="Every reason">
-      <ul className="mt-1 gap-x-8 text-[15px] lg:columns-2">
-        {plan.reasons.map((reason) => (
-          <li key={reason.item + reason.text} className="mb-1.5 break-inside-avoid">
-            {reason.text} <span className="text-sm text-ink-soft">[{sourceText(reason.source)}]</span>
-          </li>
-        ))}
-      </ul>
     </Section>
   );
 }
