@@ -1,4 +1,4 @@
-import type { Attributes } from '../src/changeover/condition.ts';
+import type { Attributes } from '../src/rig-state/rig-fact.ts';
 
 /** The five machines of the handbook's table of minutes. */
 export const RIG_MACHINES = {
@@ -105,6 +105,18 @@ const SETTINGS = (name: string): Attributes => ({
   workClampPlace: name,
 });
 
+/** What every job asks for at its end. */
+const READY: Attributes = {
+  power: 'on',
+  cylinderValve: 'open',
+  linePurged: 'yes',
+  workClamp: 'on',
+  wireTrim: 'done',
+  testLeak: 'pass',
+  testFlow: 'pass',
+  testBead: 'pass',
+};
+
 /** What each way asks of the rig. */
 export const RIG_NEEDS = {
   solid: SOLID,
@@ -184,10 +196,50 @@ export const RIG_NEEDS = {
     program: '6',
     setPoint: '4.0',
   },
+  'spool gun': {
+    polarity: 'DCEP',
+    gun: 'spool-gun',
+    gunSwitch: 'spool-gun',
+    sgConnected: 'yes',
+    sgPlug: 'in',
+    sgSpoolClass: 'solid aluminium',
+    sgSpoolAlloy: 'ER5356',
+    sgSpoolDia: '1.0',
+    sgBrake: 'set',
+    sgRollsGroove: '1.0',
+    sgRollPressure: 'set',
+    sgWireThreaded: 'yes',
+    sgTipBore: '1.0',
+    gas: 'argon',
+    cylinder: 'argon 1',
+    regulatorScale: 'ar-mix',
+    hose: 'argon',
+    flow: '15',
+    ...SETTINGS('spool gun'),
+    ...READY,
+  },
+  'gas flux core': {
+    ...SOLID,
+    spoolClass: 'gas flux core',
+    spoolAlloy: 'E71T-1',
+    spoolDia: '1.2',
+    rollsForm: 'knurled',
+    rollsGroove: '1.2',
+    rollPressure: '3',
+    linerBore: '1.0-1.2',
+    tipBore: '1.2',
+    flow: '16',
+    ...SETTINGS('gas flux core'),
+  },
 } as const satisfies Readonly<Record<string, Attributes>>;
 export type RigNeed = keyof typeof RIG_NEEDS;
 
 /** A machine that stands as a need asks, at rest. */
 export function standingFor(need: RigNeed): Attributes {
-  return { ...SOLID, ...AT_REST, ...RIG_NEEDS[need], ...(need === 'self-shielded' ? { flow: '0' } : {}) };
+  return {
+    ...SOLID,
+    ...AT_REST,
+    ...RIG_NEEDS[need],
+    ...(need === 'self-shielded' ? { flow: '0' } : {}),
+  };
 }

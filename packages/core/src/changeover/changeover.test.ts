@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { RIG_MACHINES, RIG_NEEDS, type RigNeed, standingFor } from '../../test/rig-machines.ts';
 import { changeover, type Changeover } from './changeover.ts';
-import { type Attributes, conditionOf, type Facts } from './condition.ts';
+import { conditionOf, type Facts } from './condition.ts';
+import type { Attributes } from '../rig-state/rig-fact.ts';
+import { RIG_LOOKS } from './rig-looks.ts';
 import { RIG_STEPS } from './rig-steps.ts';
 
 const NEEDS = Object.keys(RIG_NEEDS) as RigNeed[];
@@ -19,6 +21,17 @@ function changing(
 ): Changeover {
   return changeover(factsOf({ ...standingFor(from), ...over }, RIG_NEEDS[to], RIG_MACHINES[machine]));
 }
+
+const LOADED_SPOOL_GUN: Attributes = {
+  sgSpoolClass: 'solid aluminium',
+  sgSpoolAlloy: 'ER5356',
+  sgSpoolDia: '1.0',
+  sgBrake: 'set',
+  sgRollsGroove: '1.0',
+  sgRollPressure: 'set',
+  sgWireThreaded: 'yes',
+  sgTipBore: '1.0',
+};
 
 const idsOf = ({ steps }: Changeover): readonly string[] => steps.map(({ row }) => row.id);
 
@@ -70,8 +83,9 @@ describe('a condition of the table', () => {
 
 describe('the table of steps', () => {
   it('names each step once, and in its prerequisites and conditions only steps that are there', () => {
-    const ids = RIG_STEPS.map(({ id }) => id);
-    expect(new Set(ids).size).toBe(74);
+    const steps = RIG_STEPS.map(({ id }) => id);
+    expect(new Set(steps).size).toBe(74);
+    const ids: readonly string[] = [...steps, ...RIG_LOOKS.map(({ id }) => id)];
     const named = RIG_STEPS.flatMap(({ when, requires }) => [
       ...[...when.matchAll(/plan\(([a-z0-9-]+)\)/g)].map(([, id]) => id),
       ...requires
@@ -86,6 +100,57 @@ describe('the table of steps', () => {
 
 // Source: the handbook's table of minutes by machine, from memory; gun cold, the test bead's five minutes in it.
 describe('minutes by machine', () => {
+  it.each<readonly [what: string, from: RigNeed, to: RigNeed, over: Attributes, minutes: readonly number[]]>([
+    ['solid to spool gun, empty', 'solid', 'spool gun', {}, [25, 25, 19.2, 19.1]],
+    ['solid to spool gun, loaded', 'solid', 'spool gun', LOADED_SPOOL_GUN, [21.1, 21.1, 15.3, 15.2]],
+    ['gas flux core to solid', 'gas flux core', 'solid', {}, [33.5, 33.5, 33.5, 33.5]],
+    ['self-shielded to solid', 'self-shielded', 'solid', {}, [26, 24.5, 26, 23.3]],
+  ])('%s', (_what, from, to, over, minutes) => {
+    for (const [i, wanted] of minutes.entries()) {
+      const found = changing(from, to, MACHINES[i] as keyof typeof RIG_MACHINES, over);
+      expect([MACHINES[i], wanted, found.minutes, Math.abs(found.minutes / wanted - 1) < 0.1]).toEqual([
+        MACHINES[i],
+        wanted,
+        found.minutes,
+        true,
+      ]);
+    }
+  });
+
+  it('spool gun, as it was put on, back to solid', () => {
+    for (const [i, wanted] of [22.6, 22.6, 14.6, 14.3].entries()) {
+      const machine = RIG_MACHINES[MACHINES[i] as keyof typeof RIG_MACHINES];
+      const there = changeover(factsOf(standingFor('solid'), RIG_NEEDS['spool gun'], machine)).end;
+      const found = changeover(factsOf({ ...there, hot: 'no' }, RIG_NEEDS.solid, machine));
+      expect([wanted, found.minutes, Math.abs(found.minutes / wanted - 1) < 0.1]).toEqual([
+        wanted,
+        found.minutes,
+        true,
+      ]);
+    }
+  });
+
+  it('close-down', () => {
+    const rest = {
+      power: 'off',
+      cylinderValve: 'closed',
+      gasLine: 'bled',
+      workClamp: 'off',
+      gunLead: 'coiled',
+      regulatorKnob: 'backed-off',
+      stockNoted: 'yes',
+    };
+    for (const [i, wanted] of [2.6, 2.5, 2.6, 2.5].entries()) {
+      const state = { ...standingFor('solid'), stockNoted: 'no' };
+      const found = changeover(factsOf(state, rest, RIG_MACHINES[MACHINES[i] as keyof typeof RIG_MACHINES]));
+      expect([wanted, found.minutes, Math.abs(found.minutes / wanted - 1) < 0.1]).toEqual([
+        wanted,
+        found.minutes,
+        true,
+      ]);
+    }
+  });
+
   it.each<readonly [to: RigNeed, minutes: readonly (number | 'stop')[]]>([
     ['self-shielded', [24.8, 23.3, 24.8, 22.1, 'stop']],
     ['aluminium, standard gun', [41.5, 41.5, 37.6, 37.6, 41.5]],

@@ -1,5 +1,7 @@
-import { type Attributes, type Condition, conditionOf, type Facts, type Listed } from './condition.ts';
+import { type Condition, conditionOf, type Facts, type Listed } from './condition.ts';
+import type { Attributes } from '../rig-state/rig-fact.ts';
 import type { RigStepRow } from './rig-step-row.ts';
+import { type RigLookRow, RIG_LOOKS } from './rig-looks.ts';
 import { RIG_STEPS } from './rig-steps.ts';
 
 /** What a step asks to have been done or to hold before it. */
@@ -43,6 +45,9 @@ function readStep(row: RigStepRow): ReadStep {
 }
 
 const STEPS: readonly ReadStep[] = RIG_STEPS.map(readStep);
+const LOOKS: ReadonlyMap<string, ReadStep> = new Map(
+  RIG_LOOKS.map((row) => [row.id, readStep({ ...row, when: 'plan(none)' })] as const),
+);
 
 /** One step of a changeover, in its place. */
 export interface ChangeoverStep {
@@ -77,8 +82,12 @@ class ListedSteps implements Listed {
 }
 
 /** The steps that the difference needs, in the table's order: one may call for another, so until nothing is added. */
-function stepsFor(facts: Facts): { readonly steps: readonly ReadStep[]; readonly listed: Listed } {
+function stepsFor(
+  facts: Facts,
+  looks: readonly ReadStep[],
+): { readonly steps: readonly ReadStep[]; readonly listed: Listed } {
   const listed = new ListedSteps();
+  for (const look of looks) listed.add(look);
   for (let grows = true; grows;) {
     grows = false;
     for (const step of STEPS) {
@@ -87,7 +96,7 @@ function stepsFor(facts: Facts): { readonly steps: readonly ReadStep[]; readonly
       grows = true;
     }
   }
-  return { steps: STEPS.filter(({ row }) => listed.plan(row.id)), listed };
+  return { steps: [...looks, ...STEPS.filter(({ row }) => listed.plan(row.id))], listed };
 }
 
 function applied(state: Attributes, { effect }: ReadStep, need: Attributes): Attributes {
@@ -102,12 +111,14 @@ function applied(state: Attributes, { effect }: ReadStep, need: Attributes): Att
 /**
  * The ordered steps from how a machine stands to what a job needs. Steps that the difference does not need are absent.
  *
- * @param facts the state with every attribute that the table asks of known
+ * @param facts the state with every attribute that the table asks of known, or taken for something
+ * @param looks what is to be looked at on the way: each stands as early as its gate lets it
  * @throws {Error} where the table leaves a step that can never be come to
  * @source handbook, from memory; the minutes common practice
  */
-export function changeover(facts: Facts): Changeover {
-  const { steps: asked, listed } = stepsFor(facts);
+export function changeover(facts: Facts, looks: readonly RigLookRow[] = []): Changeover {
+  const asLooks = looks.flatMap(({ id }) => LOOKS.get(id) ?? []);
+  const { steps: asked, listed } = stepsFor(facts, asLooks);
   const open = new Set(asked);
   const done = new Set<string>();
   const steps: ChangeoverStep[] = [];

@@ -1,5 +1,4 @@
-/** Values of attributes by name; an attribute that is absent is not known, or in a need does not matter. */
-export type Attributes = Readonly<Record<string, string>>;
+import type { Attributes } from '../rig-state/rig-fact.ts';
 
 /** What a condition is held against. */
 export interface Facts {

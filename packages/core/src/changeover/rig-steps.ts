@@ -24,7 +24,7 @@ export const RIG_STEPS: readonly RigStepRow[] = [
     id: 'let-cool',
     station: 'safe',
     verb: 'Let the gun front cool down',
-    when: 'hot=yes && (plan(front-off) || plan(sg-off))',
+    when: 'hot=yes && (plan(front-off) || plan(sg-off) || plan(look-gun-front))',
     effect: 'hot=no',
     requires: '',
     gate: 'hot-parts',

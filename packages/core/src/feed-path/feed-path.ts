@@ -19,7 +19,12 @@ export type LinerMaterial = 'steel' | 'plastic' | 'none';
 export interface FeedPath {
   readonly spool: FeedPart;
   readonly driveRolls: FeedPart & { readonly form: RollForm; readonly grooveMm: WireDiameterMm };
-  readonly liner: FeedPart & { readonly material: LinerMaterial; readonly neckLiner: boolean };
+  readonly liner: FeedPart & {
+    readonly material: LinerMaterial;
+    readonly neckLiner: boolean;
+    /** Wires that its bore is for, mm. */
+    readonly boreForMm: readonly [least: number, most: number];
+  };
   readonly tip: FeedPart & { readonly boreForMm: number; readonly recessedMm: number };
   readonly nozzle: FeedPart & { readonly boreMm: number };
   /** Which gun the machine's switch stands on. */
@@ -139,13 +144,21 @@ const LINER_WHY: Readonly<Record<WeldMetal | 'bronze', string>> = {
   aluminium: 'Aluminium wants a plastic liner.',
 };
 
-function linerRange(diameterMm: WireDiameterMm): string {
-  if (diameterMm <= 0.8) return '0.6–0.8';
-  if (diameterMm <= 1.0) return '0.9–1.0';
-  return diameterMm <= 1.6 ? '1.2–1.6' : '1.7–2.4';
+/** Wires that one liner is for, mm. Source: common practice. */
+const LINER_BORES_MM = [
+  [0.6, 0.9],
+  [1.0, 1.2],
+  [1.4, 1.6],
+  [1.7, 2.4],
+] as const;
+
+function linerBore(diameterMm: WireDiameterMm): readonly [least: number, most: number] {
+  return LINER_BORES_MM.find(([, most]) => diameterMm <= most) ?? LINER_BORES_MM[3];
 }
 
 function liner(kind: Kind, mm: WireDiameterMm, weldMetal: WeldMetal): FeedPath['liner'] {
+  const boreForMm = linerBore(mm);
+  const range = boreForMm.map((side) => side.toFixed(1)).join('–');
   if (kind === 'spool-gun') {
     return {
       ...part(
@@ -156,29 +169,32 @@ function liner(kind: Kind, mm: WireDiameterMm, weldMetal: WeldMetal): FeedPath['
       ),
       material: 'none',
       neckLiner: false,
+      boreForMm,
     };
   }
   if (kind === 'aluminium') {
     return {
       ...part(
-        `PTFE or carbon, for ${linerRange(mm)} mm, up to the rolls; bronze neck liner`,
+        `PTFE or carbon, for ${range} mm, up to the rolls; bronze neck liner`,
         'Aluminium drags and sheds in steel; the bronze neck liner keeps the plastic from melting at the neck.',
         'Right up to the rolls without touching; gun 3–4 m at most, held straight.',
         'A gap at the rolls nests the wire; plastic in the neck melts onto it.',
       ),
       material: 'plastic',
       neckLiner: true,
+      boreForMm,
     };
   }
   return {
     ...part(
-      `steel, for ${linerRange(mm)} mm`,
+      `steel, for ${range} mm`,
       LINER_WHY[kind === 'bronze' ? 'bronze' : weldMetal],
       'Pressure arm off, pull the wire by hand: it should slide.',
       'Drag in the liner shows as an unsteady arc and burnback.',
     ),
     material: 'steel',
     neckLiner: false,
+    boreForMm,
   };
 }
 

@@ -8,6 +8,7 @@ import type { MainsSupply } from '../mains/mains-draw.ts';
 import type { OneEntry } from '../one-entry/one-entry.ts';
 import type { Polarity } from '../polarity/polarity.ts';
 import type { MachineProgram } from '../program/program.ts';
+import type { RigFacts } from '../rig-state/rig-fact.ts';
 import type { VoltsPosition } from '../volts-calibration/position-volts.ts';
 import type { MeterReading } from '../volts-calibration/shown-volts.ts';
 import type { VoltsPlace } from '../volts-calibration/volts-knob.ts';
@@ -18,6 +19,14 @@ import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 /** How the two leads are swapped. */
 export const POLARITY_CHANGES = ['sockets', 'links', 'switch', 'fixed'] as const;
 export type PolarityChange = (typeof POLARITY_CHANGES)[number];
+
+/** Where a spool gun is plugged in: a socket of its own, the standard gun's, or nowhere. */
+export const SPOOL_GUN_PORTS = ['own', 'shared', 'none'] as const;
+export type SpoolGunPort = (typeof SPOOL_GUN_PORTS)[number];
+
+/** Whether one bottle stands at it, or a second with a regulator of its own stands ready. */
+export const GAS_STANDS = ['one', 'two'] as const;
+export type GasStand = (typeof GAS_STANDS)[number];
 
 /**
  * How the wire speed is set: shown in units; a knob with a scale that means nothing until it is measured; letters,
@@ -49,6 +58,11 @@ export type VoltsControl =
 export interface DriveRoll {
   readonly form: RollForm;
   readonly grooveMm: WireDiameterMm;
+}
+
+/** The mark that the screw of the rolls stood on for a wire. */
+export interface RollPressure extends ShelfWire {
+  readonly mark: string;
 }
 
 /** A machine as the planner needs it: its name, what is on it, and its limits where they are known. */
@@ -85,6 +99,14 @@ export interface Machine {
   readonly programs?: readonly MachineProgram[] | undefined;
   /** Name of the program that it stands on; undefined: not known. */
   readonly standingProgram?: string | undefined;
+  readonly spoolGunPort?: SpoolGunPort | undefined;
+  /** Whether gas can be let through by a button of its own, without the trigger. */
+  readonly purgeButton?: boolean | undefined;
+  readonly gasStand?: GasStand | undefined;
+  /** Where the screw of the rolls stood when a wire fed well, as its scale shows it. */
+  readonly rollPressures?: readonly RollPressure[] | undefined;
+  /** How it stands besides, and since when; undefined: nobody looked. */
+  readonly rig?: RigFacts | undefined;
 }
 
 /** The wire that is on the machine. */

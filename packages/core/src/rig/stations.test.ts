@@ -94,6 +94,27 @@ describe('the stations', () => {
     expect(marks(planOf())).toMatchObject({ leads: 'unknown', spool: 'unknown', gas: 'unknown' });
   });
 
+  it('follow what was looked at: a doubt is not known, another part is to be changed, a clamp is known for a shift', () => {
+    const at = '2026-11-02T08:00:00.000Z';
+    const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+    const on = (rig: NonNullable<Machine['rig']>, now: string) =>
+      Object.fromEntries(
+        stationsOf(setup, { ...TOM, rig }, undefined, now).map(({ id, mark }) => [id, mark]),
+      );
+    const rolls = { rollsForm: { value: 'v-smooth', at }, rollsGroove: { value: '0.8', at } };
+    expect(on(rolls, at)).toMatchObject({ rolls: 'fitted', liner: 'unknown', tip: 'unknown' });
+    expect(on({ ...rolls, rollsForm: { value: 'knurled', at } }, at)['rolls']).toBe('change');
+    expect(on({ ...rolls, rollsForm: { value: 'v-smooth', at, doubted: true } }, at)['rolls']).toBe(
+      'unknown',
+    );
+    const clamped = {
+      workClamp: { value: 'on', at },
+      workClampPlace: { value: '3 mm carbon steel tee, flat', at },
+    };
+    expect(on(clamped, '2026-11-02T12:00:00.000Z')['clamp']).toBe('fitted');
+    expect(on(clamped, '2026-11-02T21:00:00.000Z')['clamp']).toBe('unknown');
+  });
+
   it('say what to do with the gas when there is none', () => {
     const gas = stationsOf(planOf({}, { way: 'self-shielded' }), undefined).find(({ id }) => id === 'gas');
     expect(gas).toMatchObject({ short: 'none', fit: 'No gas: close the cylinder' });

@@ -1,8 +1,10 @@
-import { loadedWire, type Machine, machineHasRoll } from '../machine/machine.ts';
+import { rigState } from '../changeover/machine-rig.ts';
+import { rigNeed } from '../changeover/rig-need.ts';
+import { type Machine, machineHasRoll } from '../machine/machine.ts';
 import type { Source } from '../provenance/source.ts';
+import type { RigAttribute } from '../rig-state/rig-attribute.ts';
 import type { PlannedSetup, Reason } from '../setup/setup.ts';
 import { MODE_NAME } from '../transfer/transfer-mode.ts';
-import { isSameWire } from '../wire/shelf-wire.ts';
 import { ARC_CHECK, LINER_WORD, ROLL_WORD, swapText } from './station-words.ts';
 
 /** Where the wire, the current and the gas pass on their way, in the order a welder looks. */
@@ -42,43 +44,59 @@ function reasonFor(plan: PlannedSetup, item: Reason['item']): Reason {
   return reason;
 }
 
-function spoolMark(plan: PlannedSetup, machine: Machine | undefined): StationMark {
-  if (!machine) return 'unknown';
-  return isSameWire(loadedWire(machine), plan.wire) ? 'fitted' : 'change';
+/** What of the rig each station stands for. */
+const STATION_RIG = {
+  leads: ['polarity'],
+  spool: ['spoolAlloy', 'spoolDia', 'sgSpoolAlloy', 'sgSpoolDia'],
+  rolls: ['rollsForm', 'rollsGroove', 'sgRollsGroove'],
+  liner: ['linerMaterial', 'linerBore', 'neckLiner', 'gun'],
+  tip: ['tipBore', 'tipAluminium', 'nozzleType', 'nozzleBore', 'sgTipBore'],
+  arc: ['program'],
+  clamp: ['workClamp', 'workClampPlace'],
+  gas: ['gas'],
+} as const satisfies Readonly<Partial<Record<StationId, readonly RigAttribute[]>>>;
+type RiggedStation = keyof typeof STATION_RIG;
+export type StationMarks = Readonly<Record<RiggedStation, StationMark>>;
+
+const STATIONS_RIGGED = Object.keys(STATION_RIG) as readonly RiggedStation[];
+
+/**
+ * How each station stands on the machine against what the plan wants.
+ *
+ * @param now the time, as an ISO date: what passes is not known for ever; undefined: as it was last seen
+ */
+export function standingMarks(plan: PlannedSetup, machine: Machine | undefined, now = ''): StationMarks {
+  const { state, unsure } = machine ? rigState(machine, now) : { state: {}, unsure: new Set<string>() };
+  const need = machine ? rigNeed(plan, machine, state) : {};
+  const markOf = (names: readonly RigAttribute[]): StationMark => {
+    const asked = names.filter((name) => need[name] !== undefined);
+    const known = asked.filter((name) => !unsure.has(name));
+    if (known.some((name) => state[name] !== need[name])) return 'change';
+    return asked.length > 0 && known.length === asked.length ? 'fitted' : 'unknown';
+  };
+  const marks = Object.fromEntries(STATIONS_RIGGED.map((id) => [id, markOf(STATION_RIG[id])] as const));
+  const noProgram = plan.program?.status === 'none' && machine?.standingProgram !== undefined;
+  // a roll that the machine does not have cannot be on it
+  const noRoll = machineHasRoll(machine, plan.feedPath.driveRolls) === false;
+  const noGas = !plan.gas.gas.shields && machine !== undefined;
+  return {
+    ...(marks as StationMarks),
+    ...(noRoll && marks['rolls'] === 'unknown' ? { rolls: 'change' as const } : {}),
+    ...(noProgram ? { arc: 'change' as const } : {}),
+    ...(noGas
+      ? { gas: state['cylinderValve'] === 'closed' ? ('fitted' as const) : ('change' as const) }
+      : {}),
+  };
 }
 
-function gasMark(plan: PlannedSetup, machine: Machine | undefined): StationMark {
-  if (!machine) return 'unknown';
-  return machine.loadedGas === plan.gas.gas.id ? 'fitted' : 'change';
-}
-
-function leadsMark(plan: PlannedSetup, machine: Machine | undefined): StationMark {
-  if (machine?.standingPolarity === undefined) return 'unknown';
-  return machine.standingPolarity === plan.polarity.polarity ? 'fitted' : 'change';
-}
-
-/** Whether the machine has the roll: what stands between the rolls now is looked at when it is rigged. */
-function rollsWord(plan: PlannedSetup, machine: Machine | undefined): { check: string; mark: StationMark } {
+/** How to look at the rolls, and whether the machine has the one to fit. */
+function rollsCheck(plan: PlannedSetup, machine: Machine | undefined): string {
   const { driveRolls } = plan.feedPath;
   const has = machineHasRoll(machine, driveRolls);
-  if (has === undefined) return { check: driveRolls.check, mark: 'unknown' };
-  if (has) return { check: `${machine?.name ?? ''} has it: fit it. ${driveRolls.check}`, mark: 'unknown' };
-  return {
-    check: `${machine?.name ?? ''} has no such roll: get one first. ${driveRolls.check}`,
-    mark: 'change',
-  };
-}
-
-/** How the leads, the spool and the gas stand on the machine against what the plan wants. */
-export function standingMarks(
-  plan: PlannedSetup,
-  machine: Machine | undefined,
-): Readonly<Record<'leads' | 'spool' | 'gas', StationMark>> {
-  return {
-    leads: leadsMark(plan, machine),
-    spool: spoolMark(plan, machine),
-    gas: gasMark(plan, machine),
-  };
+  if (has === undefined) return driveRolls.check;
+  return has
+    ? `${machine?.name ?? ''} has it: fit it. ${driveRolls.check}`
+    : `${machine?.name ?? ''} has no such roll: get one first. ${driveRolls.check}`;
 }
 
 const sizeText = (nominalMm: number): string => `${nominalMm.toFixed(1)} mm`;
@@ -95,7 +113,11 @@ function station(
   return { ...parts, id, name, short, mark };
 }
 
-function fromSource(plan: PlannedSetup, machine: Machine | undefined): readonly Station[] {
+function fromSource(
+  plan: PlannedSetup,
+  machine: Machine | undefined,
+  marks: StationMarks,
+): readonly Station[] {
   const { feedPath, polarity, wire } = plan;
   const size = sizeText(wire.diameterMm);
   const leads: Parts = {
@@ -105,33 +127,19 @@ function fromSource(plan: PlannedSetup, machine: Machine | undefined): readonly 
     ifWrong: 'The commonest fault on a new rig: a ropy, spattering bead that does not bite.',
     source: polarity.source,
   };
-  const rolls = rollsWord(plan, machine);
   const spool = { ...feedPath.spool, fit: `${wire.wireClass}, ${feedPath.spool.fit}` };
   return [
-    station(
-      'leads',
-      'Leads',
-      `gun ${polarity.gunLead} work ${polarity.workLead}`,
-      leads,
-      leadsMark(plan, machine),
-    ),
-    station('spool', 'Spool', size, spool, spoolMark(plan, machine)),
+    station('leads', 'Leads', `gun ${polarity.gunLead} work ${polarity.workLead}`, leads, marks.leads),
+    station('spool', 'Spool', size, spool, marks.spool),
     station(
       'rolls',
       'Rolls',
       `${ROLL_WORD[feedPath.driveRolls.form]} ${size}`,
-      { ...feedPath.driveRolls, check: rolls.check },
-      rolls.mark,
+      { ...feedPath.driveRolls, check: rollsCheck(plan, machine) },
+      marks.rolls,
     ),
-    station('liner', 'Liner', LINER_WORD[feedPath.liner.material], feedPath.liner),
+    station('liner', 'Liner', LINER_WORD[feedPath.liner.material], feedPath.liner, marks.liner),
   ];
-}
-
-/** Whether the machine stands on the program that the plan names. */
-function programMark(plan: PlannedSetup, machine: Machine | undefined): StationMark {
-  if (!plan.program || machine?.standingProgram === undefined) return 'unknown';
-  const wanted = plan.program.status === 'program' ? plan.program.program.name : undefined;
-  return machine.standingProgram === wanted ? 'fitted' : 'change';
 }
 
 /** The program first: it decides what every number after it means. */
@@ -140,7 +148,7 @@ function programFirst({ program }: PlannedSetup): string {
   return program.status === 'program' ? `program ${program.program.name}; ` : 'no program for this; ';
 }
 
-function atTheWork(plan: PlannedSetup, machine: Machine | undefined): readonly Station[] {
+function atTheWork(plan: PlannedSetup, marks: StationMarks): readonly Station[] {
   const { feedPath, technique, wire, bead } = plan;
   const { direction, travelDegrees, workDegrees } = technique.gunAngle;
   const mode = reasonFor(plan, 'transferMode');
@@ -149,10 +157,16 @@ function atTheWork(plan: PlannedSetup, machine: Machine | undefined): readonly S
   const leg = bead.legMm === undefined ? '' : `, leg ${bead.legMm.toFixed(1)} mm`;
   const nozzle = feedPath.nozzle.fit;
   return [
-    station('tip', 'Tip, nozzle', `${sizeText(wire.diameterMm)}, ${feedPath.nozzle.boreMm} mm`, {
-      ...feedPath.tip,
-      fit: `${feedPath.tip.fit}; nozzle ${nozzle}`,
-    }),
+    station(
+      'tip',
+      'Tip, nozzle',
+      `${sizeText(wire.diameterMm)}, ${feedPath.nozzle.boreMm} mm`,
+      {
+        ...feedPath.tip,
+        fit: `${feedPath.tip.fit}; nozzle ${nozzle}`,
+      },
+      marks.tip,
+    ),
     station(
       'arc',
       'Arc',
@@ -168,7 +182,7 @@ function atTheWork(plan: PlannedSetup, machine: Machine | undefined): readonly S
         ifWrong,
         source: mode.source,
       },
-      programMark(plan, machine),
+      marks.arc,
     ),
     station('joint', 'Joint', `${workDegrees}°`, {
       fit: `${workDegrees}° to the work${leg}`,
@@ -177,17 +191,23 @@ function atTheWork(plan: PlannedSetup, machine: Machine | undefined): readonly S
       ifWrong: 'Scale and paint make pin-holes; a gap falls through.',
       source: travel.source,
     }),
-    station('clamp', 'Work clamp', 'bare metal', {
-      fit: 'On clean, bare metal, close to the weld',
-      why: 'The same current flows back through the clamp as through the arc.',
-      check: 'Pull it: it must not move. No paint, no rust, not on the bench.',
-      ifWrong: 'A poor clamp stutters the arc and looks like wrong settings.',
-      source: { kind: 'practice' },
-    }),
+    station(
+      'clamp',
+      'Work clamp',
+      'bare metal',
+      {
+        fit: 'On clean, bare metal, close to the weld',
+        why: 'The same current flows back through the clamp as through the arc.',
+        check: 'Pull it: it must not move. No paint, no rust, not on the bench.',
+        ifWrong: 'A poor clamp stutters the arc and looks like wrong settings.',
+        source: { kind: 'practice' },
+      },
+      marks.clamp,
+    ),
   ];
 }
 
-function gasStation(plan: PlannedSetup, machine: Machine | undefined, flowText: FlowText): Station {
+function gasStation(plan: PlannedSetup, mark: StationMark, flowText: FlowText): Station {
   const { gas } = plan.gas;
   const flow = reasonFor(plan, 'gasFlow');
   const none = !gas.shields;
@@ -202,7 +222,7 @@ function gasStation(plan: PlannedSetup, machine: Machine | undefined, flowText: 
       : 'Too little lets air in; too much sucks it in: pin-holes either way.',
     source: flow.source,
   };
-  return station('gas', 'Gas', none ? 'none' : gas.name, parts, gasMark(plan, machine));
+  return station('gas', 'Gas', none ? 'none' : gas.name, parts, mark);
 }
 
 /** A flow of gas in words, L/min in, in the reader's unit out. */
@@ -215,11 +235,18 @@ const METRIC_FLOW: FlowText = (lPerMin) => `${lPerMin.toFixed(0)} L/min`;
  *
  * @param machine as it stands; undefined: nothing is known of it
  * @param flowText how a flow is said; in L/min unless told otherwise
+ * @param now the time, as an ISO date; undefined: as the machine was last seen
  */
 export function stationsOf(
   plan: PlannedSetup,
   machine: Machine | undefined,
   flowText: FlowText = METRIC_FLOW,
+  now?: string,
 ): readonly Station[] {
-  return [...fromSource(plan, machine), ...atTheWork(plan, machine), gasStation(plan, machine, flowText)];
+  const marks = standingMarks(plan, machine, now);
+  return [
+    ...fromSource(plan, machine, marks),
+    ...atTheWork(plan, marks),
+    gasStation(plan, marks.gas, flowText),
+  ];
 }

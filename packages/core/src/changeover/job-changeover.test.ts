@@ -1,0 +1,169 @@
+import type { Machine } from '../machine/machine.ts';
+import type { Work } from '../material/work.ts';
+import type { Resources } from '../resources/resources.ts';
+import type { RigAttribute } from '../rig-state/rig-attribute.ts';
+import type { Attributes, RigFact } from '../rig-state/rig-fact.ts';
+import { planSetup } from '../setup/plan-setup.ts';
+import type { PlannedSetup } from '../setup/setup.ts';
+import { jobChangeover, type JobChangeover } from './job-changeover.ts';
+import { RIG_LOOKS } from './rig-looks.ts';
+
+const NOW = '2026-11-02T10:00:00.000Z';
+const WORK: Work = {
+  metal: 'carbon-steel',
+  thicknessMm: 3,
+  joint: 'tee',
+  position: 'flat',
+  surface: 'clean',
+  place: 'indoors',
+  windy: false,
+};
+const TOM: Machine = {
+  name: 'Tom',
+  loadedWireClass: 'ER70S-6',
+  loadedWireDiameterMm: 0.8,
+  loadedGas: 'ar-co2-18',
+  standingPolarity: 'DCEP',
+  polarityChange: 'links',
+  spoolGunPort: 'shared',
+  gasStand: 'one',
+  purgeButton: false,
+};
+
+function planOf(over: Partial<Work> = {}, resources: Resources = {}): PlannedSetup {
+  const setup = planSetup({ ...WORK, ...over }, { machine: TOM, ...resources });
+  if (setup.status !== 'planned') throw new Error(setup.code);
+  return setup;
+}
+const SOLID = planOf({}, { wireClass: 'ER70S-6', wireDiameterMm: 0.8, gas: 'ar-co2-18' });
+const CORED = planOf({}, { way: 'self-shielded' });
+
+function knownAs(values: Attributes, at = NOW): NonNullable<Machine['rig']> {
+  return Object.fromEntries(
+    Object.entries(values).map(([name, value]): [string, RigFact] => [name, { value, at }]),
+  );
+}
+
+/** A machine that stands so, as it would be kept. */
+function standing(values: Attributes): Machine {
+  return {
+    ...TOM,
+    loadedWireClass: (values['spoolAlloy'] ?? TOM.loadedWireClass) as Machine['loadedWireClass'],
+    loadedWireDiameterMm: Number(values['spoolDia'] ?? 0.8) as Machine['loadedWireDiameterMm'],
+    loadedGas: (values['gas'] ?? TOM.loadedGas) as Machine['loadedGas'],
+    standingPolarity: (values['polarity'] ?? 'DCEP') as Machine['standingPolarity'],
+    rig: knownAs(values),
+  };
+}
+
+const idsOf = ({ steps }: JobChangeover): readonly string[] => steps.map(({ row }) => row.id);
+const lookIds = (changeover: JobChangeover): readonly string[] =>
+  idsOf(changeover).filter((id) => id.startsWith('look-'));
+const rigged = (plan: PlannedSetup, machine: Machine): Machine => {
+  const first = jobChangeover(plan, machine, { now: NOW });
+  return standing({ ...first.need, ...endOf(first) });
+};
+const endOf = ({ steps, state }: JobChangeover): Attributes => steps.at(-1)?.after ?? state;
+
+describe('what is to be done at a machine for a job', () => {
+  it('begins at a machine that nobody knows with looks, and says from how many minutes to how many', () => {
+    const found = jobChangeover(SOLID, TOM, { now: NOW });
+    expect(idsOf(found)[0]).toMatch(/^look-/);
+    expect(lookIds(found)).toContain('look-rolls');
+    expect(lookIds(found)).toContain('look-liner');
+    // the leads were told: they are not looked at
+    expect(lookIds(found)).not.toContain('look-leads');
+    expect(found.mostMin).toBeGreaterThan(found.leastMin);
+    expect(found.unsure).toContain('rollsForm');
+  });
+
+  it('never swaps leads that nobody looked at', () => {
+    const { standingPolarity: _unknown, ...unknown } = TOM;
+    const found = jobChangeover(CORED, unknown, { now: NOW });
+    expect(lookIds(found)).toContain('look-leads');
+    expect(idsOf(found).filter((id) => id.startsWith('leads-'))).toEqual([]);
+    // known to stand the other way, they are swapped
+    expect(idsOf(jobChangeover(CORED, TOM, { now: NOW }))).toContain('leads-links');
+  });
+
+  it('takes no time where the machine stands as the job needs it', () => {
+    const ready = rigged(SOLID, TOM);
+    expect(jobChangeover(SOLID, ready, { now: NOW })).toMatchObject({ steps: [], leastMin: 0, mostMin: 0 });
+    // the same, after the shift: what passes is not known any more
+    const next = jobChangeover(SOLID, ready, { now: '2026-11-03T15:00:00.000Z' });
+    expect(idsOf(next)).toEqual(expect.arrayContaining(['flow-set', 'purge', 'flow-nozzle']));
+  });
+
+  it('closes a step where a look finds the part, and opens the change where it does not', () => {
+    const ready = rigged(SOLID, TOM);
+    const doubting = (name: RigAttribute, fact: RigFact): Machine => ({
+      ...ready,
+      rig: { ...ready.rig, [name]: fact },
+    });
+    const doubted = jobChangeover(SOLID, doubting('rollsForm', { value: 'v-smooth', doubted: true }), {
+      now: NOW,
+    });
+    expect(lookIds(doubted)).toEqual(['look-rolls']);
+    expect(idsOf(doubted)).not.toContain('rolls-on');
+    expect(doubted.mostMin).toBeGreaterThan(doubted.leastMin + 9);
+    const other = jobChangeover(SOLID, doubting('rollsForm', { value: 'knurled', at: NOW }), { now: NOW });
+    expect(lookIds(other)).toEqual([]);
+    expect(idsOf(other)).toContain('rolls-on');
+    expect(other.leastMin).toBe(other.mostMin);
+  });
+
+  it('leaves a liner and a nozzle that do for the wire, whatever else would be taken', () => {
+    const ready = rigged(SOLID, TOM);
+    const with15 = standing({ ...valuesOf(ready), linerBore: '0.6-0.9', nozzleBore: '15' });
+    expect(idsOf(jobChangeover(SOLID, with15, { now: NOW }))).toEqual([]);
+    const with19 = standing({ ...valuesOf(ready), nozzleBore: '19' });
+    expect(idsOf(jobChangeover(SOLID, with19, { now: NOW }))).toContain('nozzle-on');
+  });
+
+  it('goes from any way to any and back, and every need is met', () => {
+    const aluminium = (way: 'aluminium-gun' | 'aluminium-spool-gun') =>
+      planOf({ metal: 'aluminium', thicknessMm: 3 }, { way, wireDiameterMm: 1.0, gas: 'argon' });
+    const plans = [SOLID, CORED, aluminium('aluminium-gun'), aluminium('aluminium-spool-gun'), SOLID];
+    let machine = rigged(SOLID, TOM);
+    for (const plan of plans) {
+      const found = jobChangeover(plan, machine, { now: NOW });
+      expect(lookIds(found).filter((id) => id !== 'look-spool-gun')).toEqual([]);
+      const end = endOf(found);
+      expect(Object.entries(found.need).filter(([name, value]) => end[name] !== value)).toEqual([]);
+      machine = standing(end);
+    }
+    expect(jobChangeover(SOLID, machine, { now: NOW }).steps).toEqual([]);
+  });
+
+  it('asks of a machine only what decides a step', () => {
+    const { gasStand: _stand, purgeButton: _button, polarityChange: _change, ...bare } = rigged(SOLID, TOM);
+    expect(jobChangeover(SOLID, bare, { now: NOW }).assumed).toEqual([]);
+    expect(jobChangeover(CORED, bare, { now: NOW }).assumed).toContain('polarityChange');
+  });
+
+  it('keeps the pressure of a wire by its mark, and sets it again where none was kept', () => {
+    const ready = rigged(SOLID, TOM);
+    const marked: Machine = {
+      ...ready,
+      rollPressures: [{ wireClass: 'ER70S-6', diameterMm: 0.8, mark: '3½' }],
+    };
+    const found = jobChangeover(SOLID, marked, { now: NOW });
+    expect(found.need['rollPressure']).toBe('3½');
+    expect(idsOf(found)).toContain('pressure-block');
+    expect(idsOf(jobChangeover(SOLID, marked, { now: NOW, pressureMethod: 'glove' }))).toContain(
+      'pressure-glove',
+    );
+  });
+});
+
+describe('the table of looks', () => {
+  it('answers each attribute once', () => {
+    const answers = RIG_LOOKS.flatMap(({ answers: names }) => names);
+    expect(new Set(answers).size).toBe(answers.length);
+    expect(RIG_LOOKS).toHaveLength(11);
+  });
+});
+
+function valuesOf({ rig }: Machine): Attributes {
+  return Object.fromEntries(Object.entries(rig ?? {}).map(([name, fact]) => [name, fact?.value ?? '']));
+}

@@ -1,0 +1,113 @@
+import type { Machine } from '../machine/machine.ts';
+import type { Attributes } from '../rig-state/rig-fact.ts';
+import type { PlannedSetup } from '../setup/setup.ts';
+import { changeover, type ChangeoverStep } from './changeover.ts';
+import { rigState } from './machine-rig.ts';
+import { RIG_LOOKS, type RigLookRow } from './rig-looks.ts';
+import { rigNeed } from './rig-need.ts';
+
+/** Facts of a machine that decide which steps there are; asked once. */
+export const RIG_QUESTIONS = ['polarityChange', 'spoolGunPort', 'gasStand', 'purgeButton'] as const;
+export type RigQuestion = (typeof RIG_QUESTIONS)[number];
+
+/** How the shop sets the pressure of the rolls. */
+export const PRESSURE_METHODS = ['block', 'metal', 'glove'] as const;
+export type PressureMethod = (typeof PRESSURE_METHODS)[number];
+
+/** What is to be done at a machine so that it stands as a plan needs it. */
+export interface JobChangeover {
+  readonly steps: readonly ChangeoverStep[];
+  /** Minutes if all that is not known is as it is needed. */
+  readonly leastMin: number;
+  /** Minutes if none of it is. */
+  readonly mostMin: number;
+  readonly need: Attributes;
+  readonly state: Attributes;
+  /** What the plan needs and nobody knows. */
+  readonly unsure: readonly string[];
+  /** What was taken of the machine because nobody said. */
+  readonly assumed: readonly RigQuestion[];
+}
+
+/** How a changeover is asked for. */
+export interface ChangeoverAsked {
+  /** The time, as an ISO date. */
+  readonly now: string;
+  readonly pressureMethod?: PressureMethod | undefined;
+  /** The bottle in Stores that is to be used; undefined: any with the gas. */
+  readonly cylinder?: string | undefined;
+}
+
+function spoolGunPort({ spoolGunPort: said, features }: Machine): string | undefined {
+  if (said !== undefined) return said;
+  if (features === undefined) return undefined;
+  return features.includes('spool-gun-socket') ? 'own' : undefined;
+}
+
+/** What a machine is, to the table of steps, and what of it was only taken so. */
+function machineFacts(machine: Machine): {
+  readonly is: Attributes;
+  readonly assumed: readonly RigQuestion[];
+} {
+  const port = spoolGunPort(machine);
+  const said: Readonly<Record<RigQuestion, string | undefined>> = {
+    polarityChange: machine.polarityChange,
+    spoolGunPort: port,
+    gasStand: machine.gasStand,
+    purgeButton: machine.purgeButton === undefined ? undefined : machine.purgeButton ? 'yes' : 'no',
+  };
+  const is = {
+    polarityForm: said.polarityChange ?? 'links',
+    spoolGunPort: said.spoolGunPort ?? 'shared',
+    gasStand: said.gasStand ?? 'one',
+    purgeButton: said.purgeButton ?? 'no',
+  };
+  return { is, assumed: RIG_QUESTIONS.filter((question) => said[question] === undefined) };
+}
+
+/** Which assumptions matter to a list of steps. */
+const ASKED_BY: Readonly<Record<RigQuestion, (ids: ReadonlySet<string>, need: Attributes) => boolean>> = {
+  polarityChange: (ids) => ids.has('leads-links'),
+  spoolGunPort: (_ids, need) => need['gun'] === 'spool-gun',
+  gasStand: (ids) => ids.has('reg-off') || ids.has('hose-swap'),
+  purgeButton: (ids) => ids.has('bleed') || ids.has('purge'),
+};
+
+/** Settings are set in any case: nobody looks how they stand. */
+const SET_ANYWAY: ReadonlySet<string> = new Set(['program', 'setPoint', 'secondary', 'workClampPlace']);
+
+function looksFor(names: readonly string[]): readonly RigLookRow[] {
+  return RIG_LOOKS.filter(({ answers }) => answers.some((name) => names.includes(name)));
+}
+
+/**
+ * From how a machine stands to what a plan needs: first what must be looked at, then what must be changed. As soon as a
+ * look is answered the list is made again from what is known then.
+ *
+ * @source handbook, from memory; minutes are common practice, not timed
+ */
+export function jobChangeover(plan: PlannedSetup, machine: Machine, asked: ChangeoverAsked): JobChangeover {
+  const { state, unsure } = rigState(machine, asked.now);
+  const need = rigNeed(plan, machine, state, asked.cylinder);
+  const { is, assumed } = machineFacts(machine);
+  const pref = { pressureMethod: asked.pressureMethod ?? 'block' };
+  const unknown = Object.keys(need).filter((name) => state[name] === undefined && !SET_ANYWAY.has(name));
+  const asNeeded = Object.fromEntries(unknown.map((name) => [name, need[name] as string]));
+  const facts = { need, machine: is, pref };
+  const isHot = state['hot'] ?? 'yes';
+  const front = changeover({ ...facts, state: { ...state, hot: isHot } });
+  const asksHands = state['hot'] === undefined && front.steps.some(({ row }) => row.id === 'let-cool');
+  const looks = looksFor(asksHands ? [...unknown, 'hot'] : unknown);
+  const best = changeover({ ...facts, state: { hot: 'no', ...state, ...asNeeded } }, looks);
+  const worst = changeover({ ...facts, state: { ...state, hot: isHot } }, looks);
+  const ids = new Set(worst.steps.map(({ row }) => row.id));
+  return {
+    steps: best.steps,
+    leastMin: best.minutes,
+    mostMin: worst.minutes,
+    need,
+    state,
+    unsure: [...unsure].filter((name) => need[name] !== undefined && unknown.includes(name)),
+    assumed: assumed.filter((question) => ASKED_BY[question](ids, need)),
+  };
+}
