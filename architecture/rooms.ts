@@ -41,6 +41,7 @@ export const ROOMS = {
     'setup',
     'changeover',
     'rig',
+    'stock',
     'report',
     'machine-terms',
     'proof',

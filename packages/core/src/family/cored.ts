@@ -6,10 +6,9 @@ import { FIT_TO_ROWS, MODEL } from '../provenance/source.ts';
 import { type WireDiameterMm, wireDiameterRow } from '../wire/wire-diameter.ts';
 import { SELF_SHIELDED_CEILINGS, SELF_SHIELDED_T8_CEILINGS, SLAG_CEILINGS } from './ceilings.ts';
 import type { Family, FamilyDistance } from './family.ts';
+import { TUBULAR_SHARE } from '../wire/wire-mass.ts';
 import { DIP_CLOSED_BUTT_MM, SPRAY_CLOSED_BUTT_MM, SPRAY_DISTANCE, STEEL_SPRAY } from './steel.ts';
 
-/** Share of a tubular wire's section that is metal, by mass. Source: handbook figure, from memory. */
-export const TUBULAR_SHARE = 0.85;
 /** Share of flux core's metal that ends in the bead (0.80–0.85). Source: handbook figure, from memory. */
 export const FLUX_CORE_EFFICIENCY = 0.83;
 /** Metal-cored wire speed over solid at equal amps (1.1–1.25). Source: handbook figure, from memory. */

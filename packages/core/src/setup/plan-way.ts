@@ -271,7 +271,6 @@ export function planWay(settled: SettledWay, own: OwnNumbers): Omit<PlannedSetup
     heatInputKJPerMm: heatInputKJPerMm(volts.start, currentA, bead.travelMmPerMin),
     totals: weldTotals(work, runs, {
       sides: fitUp.sides,
-      weldMetal: pair.weldMetal,
       flowLPerMin: flow.start,
     }),
     demand: rows,

@@ -1,10 +1,7 @@
-import { TUBULAR_SHARE } from '../family/cored.ts';
 import { isFilletJoint, type Work } from '../material/work.ts';
-import type { WeldMetal } from '../material/metal-pair.ts';
 import type { Run } from '../runs/run.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
-import { wireSectionMm2 } from '../wire/wire-diameter.ts';
-import { isCoredWay, wireClassRow } from '../wire/wire-class.ts';
+import { wireKgPerM } from '../wire/wire-mass.ts';
 
 /** What the whole weld takes, all runs, seams and sides together. */
 export interface WeldTotals {
@@ -15,9 +12,6 @@ export interface WeldTotals {
   readonly wireKg: number;
   readonly gasL: number;
 }
-
-/** Densities of wire, kg/m³. Source: handbook figures, from memory. */
-const DENSITY: Readonly<Record<WeldMetal, number>> = { steel: 7850, stainless: 8000, aluminium: 2680 };
 
 /** Share of the seam that is welded: all of it, or a stitch of each pitch. */
 function weldedShare({ stitchMm, pitchMm }: Pick<Work, 'stitchMm' | 'pitchMm'>): number {
@@ -31,12 +25,6 @@ export function weldLengthMm(work: Work, sides: 1 | 2): number | undefined {
   return work.seamMm * (work.numberOff ?? 1) * both * weldedShare(work);
 }
 
-function wireMassKg({ wireClass, wireDiameterMm }: Run, lengthM: number, metal: WeldMetal): number {
-  const tubular = isCoredWay(wireClassRow(wireClass).way);
-  const section = wireSectionMm2(trueDiameterMm(wireClass, wireDiameterMm));
-  return lengthM * section * 1e-6 * DENSITY[metal] * (tubular ? TUBULAR_SHARE : 1);
-}
-
 /**
  * Arc time, wire and gas of the whole weld.
  *
@@ -47,7 +35,7 @@ function wireMassKg({ wireClass, wireDiameterMm }: Run, lengthM: number, metal: 
 export function weldTotals(
   work: Work,
   runs: readonly Run[],
-  about: { readonly sides: 1 | 2; readonly weldMetal: WeldMetal; readonly flowLPerMin: number },
+  about: { readonly sides: 1 | 2; readonly flowLPerMin: number },
 ): WeldTotals | undefined {
   const length = weldLengthMm(work, about.sides);
   if (length === undefined) return undefined;
@@ -58,7 +46,8 @@ export function weldTotals(
     const minutes = length / run.travelMmPerMin;
     arcTimeMin += minutes;
     wireM += minutes * run.wireFeedSpeedMPerMin;
-    wireKg += wireMassKg(run, minutes * run.wireFeedSpeedMPerMin, about.weldMetal);
+    const kgPerM = wireKgPerM(run.wireClass, trueDiameterMm(run.wireClass, run.wireDiameterMm));
+    wireKg += minutes * run.wireFeedSpeedMPerMin * kgPerM;
   }
   return { weldLengthMm: length, arcTimeMin, wireM, wireKg, gasL: arcTimeMin * about.flowLPerMin };
 }
