@@ -11,6 +11,7 @@ import { LearningModule } from './learning/learning.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
 import { PlanModule } from './plan/plan.module.ts';
+import { StockModule } from './stock/stock.module.ts';
 import { ShopModule } from './shop/shop.module.ts';
 import { TestBeadsModule } from './test-beads/test-beads.module.ts';
 import { UpkeepModule } from './upkeep/upkeep.module.ts';
@@ -41,6 +42,7 @@ export class AppModule {
         TestBeadsModule,
         MachinesModule,
         PlanModule,
+        StockModule,
         ShopModule,
         UpkeepModule,
         AboutModule.with(config),

@@ -92,11 +92,11 @@ describe('the shop and its machines', () => {
   };
 
   it.each([
-    [{ schools: {}, shelf: null }, 'taken'],
-    [{ schools: { wireSpeed: 'melting-rate' }, shelf: { wires: [], gases: ['argon'] } }, 'taken'],
-    [{ schools: { wireSpeed: 'guess' }, shelf: null }, 'not-one-of@schools.wireSpeed'],
-    [{ schools: { politics: 'left' }, shelf: null }, 'unknown-field@schools.politics'],
-    [{ schools: {}, shelf: { wires: [], gases: ['argon', 'argon'] } }, 'wrong-type@shelf.gases.1'],
+    [{ schools: {} }, 'taken'],
+    [{ schools: { wireSpeed: 'melting-rate' } }, 'taken'],
+    [{ schools: {}, shelf: null }, 'unknown-field@shelf'],
+    [{ schools: { wireSpeed: 'guess' } }, 'not-one-of@schools.wireSpeed'],
+    [{ schools: { politics: 'left' } }, 'unknown-field@schools.politics'],
   ])('settings %o: %s', (value, expected) => {
     expect(verdict(shopSettingsSchema, value)).toBe(expected);
   });
@@ -132,7 +132,7 @@ describe('a change', () => {
     [jobChangeSchema, { line: '3 mm', work: {} }, 'missing@'],
     [machineChangeSchema, { currentRangeA: null, version: 2 }, 'taken'],
     [machineChangeSchema, { name: null }, 'wrong-type@name'],
-    [shopChangeSchema, { schools: { leanMix: null }, shelf: { wires: null } }, 'taken'],
+    [shopChangeSchema, { schools: { leanMix: null } }, 'taken'],
     [shopChangeSchema, { schools: { leanMix: 'often' } }, 'not-one-of@schools.leanMix'],
     [newJobSchema, { id: 'mine', line: '3 mm' }, 'wrong-type@id'],
   ])('is checked field by field (%#)', (schema, value, expected) => {

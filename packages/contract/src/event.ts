@@ -14,6 +14,8 @@ export const EVENT_KINDS = [
   'reading-put-back',
   'calibration-begun',
   'caution-read',
+  'rigged',
+  'stock-told',
   'undone',
 ] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
@@ -42,7 +44,12 @@ export interface ShopEvent {
   readonly undoOf: string | null;
   /** The event that took it back. */
   readonly undoneBy: string | null;
+  /** Why, and by which step, where that was said: a step that was ticked, what a scale showed. */
+  readonly about: EventAbout | null;
 }
+
+/** What was said beside a change. */
+export type EventAbout = Readonly<Record<string, string | number>>;
 
 export const shopEventSchema = exactly<ShopEvent>({
   id: Joi.string().required(),
@@ -60,6 +67,10 @@ export const shopEventSchema = exactly<ShopEvent>({
   after: fieldChangeSchema.required(),
   undoOf: Joi.string().allow(null).required(),
   undoneBy: Joi.string().allow(null).required(),
+  about: Joi.object()
+    .pattern(Joi.string(), Joi.alternatives(Joi.string().allow(''), Joi.number()))
+    .allow(null)
+    .required(),
 });
 
 /** A record that was kept in a form that cannot be read: it is left alone, and nothing else is harmed by it. */

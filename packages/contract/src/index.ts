@@ -22,6 +22,7 @@ export {
   shopEventSchema,
   type EventKind,
   type SetAside,
+  type EventAbout,
   type ShopEvent,
 } from './event.ts';
 export { readStored, type StoredShape } from './stored.ts';
@@ -131,6 +132,22 @@ export {
 } from './machine-file.ts';
 export { machineCsv } from './machine-csv.ts';
 export { CSV_CHARACTERS_MOST, readMachineCsv, type CsvVerdict } from './machine-csv-read.ts';
+
+// How a machine stands, and Stores
+export { OTHER_VALUE, rigChangeSchema, type RigChange, type RigValueChange } from './rig.ts';
+export {
+  KEPT_STOCK,
+  keptStockItemSchema,
+  newStockItemSchema,
+  stockEntrySchema,
+  stockItemSchema,
+  stockListSchema,
+  wholeStockItemSchema,
+  type KeptStockItem,
+  type NewStockEntry,
+  type NewStockItem,
+  type WholeStockItem,
+} from './stock.ts';
 
 // Plans
 export { planRequestSchema, planResponseSchema, type PlanRequest, type PlanResponse } from './plan.ts';

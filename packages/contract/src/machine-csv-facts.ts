@@ -11,6 +11,8 @@ export interface MachineDraft {
   readonly rolls: unknown[];
   readonly settings: unknown[];
   readonly programs: unknown[];
+  readonly rollPressures: unknown[];
+  readonly rig: Map<string, unknown>;
   readonly lines: { wireClass: string; diameterMm: unknown; gas: string; points: EntryPoint[] }[];
   readonly readings: unknown[];
 }
@@ -90,6 +92,10 @@ export const FACTS: Readonly<Record<string, (text: string) => Readonly<Record<st
   settings_known: () => ({}),
   programs_known: () => ({}),
   standing_program: (standingProgram) => ({ standingProgram }),
+  spool_gun_port: (spoolGunPort) => ({ spoolGunPort }),
+  purge_button: (text) => ({ purgeButton: text === 'true' }),
+  gas_stand: (gasStand) => ({ gasStand }),
+  roll_pressures_known: () => ({}),
   meter_known: () => ({}),
   volts_read_at: () => ({}),
   entry_read_at: () => ({}),
@@ -97,7 +103,7 @@ export const FACTS: Readonly<Record<string, (text: string) => Readonly<Record<st
 
 /** The machine that facts and lists say, for the schema to check. */
 export function machineOf(draft: MachineDraft): unknown {
-  const { facts, duty, wires, rolls, settings, programs, lines } = draft;
+  const { facts, duty, wires, rolls, settings, programs, rollPressures, rig, lines } = draft;
   const plain = [...facts].map(([name, text]) => FACTS[name]?.(text) ?? {});
   const hasMains = facts.has('mains_volts') || facts.has('mains_breaker_a');
   return filled({
@@ -119,5 +125,7 @@ export function machineOf(draft: MachineDraft): unknown {
     rolls: listOf(rolls, facts.get('rolls_known')),
     settings: listOf(settings, facts.get('settings_known')),
     programs: listOf(programs, facts.get('programs_known')),
+    rollPressures: listOf(rollPressures, facts.get('roll_pressures_known')),
+    rig: rig.size === 0 ? undefined : Object.fromEntries(rig),
   });
 }

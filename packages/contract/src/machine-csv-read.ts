@@ -116,6 +116,15 @@ const TAKE: Readonly<Record<string, (draft: MachineDraft, row: Row) => void>> = 
       validated(programSchema, filled({ name, wireClass, diameterMm: figure(wireMm), gas, mode })),
     );
   },
+  'roll-pressure': ({ rollPressures }, { wire_class: wireClass, wire_mm: wireMm, value }) => {
+    rollPressures.push(filled({ wireClass, diameterMm: figure(wireMm), mark: value }));
+  },
+  rig: ({ rig }, { name = '', value, at }) => {
+    rig.set(name, filled({ value, at }));
+  },
+  'rig-doubted': ({ rig }, { name = '', value, at }) => {
+    rig.set(name, { ...filled({ value, at }), doubted: true });
+  },
   entry: takeEntry,
   dial: ({ readings }, row) => {
     readings.push(validated(fileReadingSchema, readingOf(row)));
@@ -132,6 +141,8 @@ function emptyDraft(): MachineDraft {
     rolls: [],
     settings: [],
     programs: [],
+    rollPressures: [],
+    rig: new Map(),
     lines: [],
     readings: [],
   };

@@ -105,6 +105,10 @@ function facts({ id, machine, voltsReadAt, entryReadAt }: MachineFile): readonly
     settings_known: listKnown(machine.settings),
     programs_known: listKnown(machine.programs),
     standing_program: machine.standingProgram,
+    spool_gun_port: machine.spoolGunPort,
+    purge_button: machine.purgeButton === undefined ? undefined : String(machine.purgeButton),
+    gas_stand: machine.gasStand,
+    roll_pressures_known: listKnown(machine.rollPressures),
     meter_known:
       machine.voltsControl?.kind === 'displayed' ? listKnown(machine.voltsControl.meter) : undefined,
     volts_read_at: voltsReadAt,
@@ -150,9 +154,29 @@ function listRows({
   rolls = [],
   settings = [],
   programs = [],
+  rollPressures = [],
+  rig = {},
   oneEntry,
 }: Machine): readonly MachineCsvRow[] {
   return [
+    ...rollPressures.map(({ wireClass, diameterMm, mark }) => ({
+      record: 'roll-pressure',
+      wire_class: wireClass,
+      wire_mm: diameterMm,
+      value: mark,
+    })),
+    ...Object.entries(rig).flatMap(([name, fact]): MachineCsvRow[] =>
+      fact
+        ? [
+            {
+              record: fact.doubted === true ? 'rig-doubted' : 'rig',
+              name,
+              value: fact.value,
+              ...(fact.at === undefined ? {} : { at: fact.at }),
+            },
+          ]
+        : [],
+    ),
     ...duty.map(({ currentA, percent }) => ({ record: 'duty', current_a: currentA, percent })),
     ...wires.map(({ wireClass, diameterMm }) => ({
       record: 'wire',

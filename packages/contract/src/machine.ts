@@ -5,12 +5,14 @@ import {
   type Machine,
   MACHINE_FEATURES,
   MACHINE_KINDS,
+  GAS_STANDS,
   MACHINE_WIRE_SPEED_RANGE_M_PER_MIN,
   MAINS_VOLTS_RANGE,
   POLARITIES,
   POLARITY_CHANGES,
   readsAsWork,
   SOURCE_CURRENT_RANGE_A,
+  SPOOL_GUN_PORTS,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
@@ -24,6 +26,7 @@ import {
   WIRE_SPEED_WORDS,
   wireControlSchema,
 } from './machine-controls.ts';
+import { rigFactsSchema, rollPressureListSchema } from './rig.ts';
 import { programListSchema, settingListSchema } from './machine-settings.ts';
 import { SHELF_MOST, wireSchema } from './shop.ts';
 import { dialReadingListSchema, type KeptDialReading } from './dial-reading.ts';
@@ -35,7 +38,7 @@ import { atField, exactly, whereItemsFit } from './validation.ts';
 export interface NewMachine extends Machine, ChosenId {}
 
 /** Changes to a machine, field by field: what is absent stays, null is no longer known. */
-export type MachineChange = SeenVersion & { readonly [K in keyof Machine]?: Machine[K] | null };
+export type MachineChange = SeenVersion & { readonly [K in keyof Omit<Machine, 'rig'>]?: Machine[K] | null };
 
 /** A machine taken whole: what is absent is no longer known. */
 export interface WholeMachine extends Machine, SeenVersion {}
@@ -133,6 +136,11 @@ const fields = {
   settings: settingListSchema,
   programs: programListSchema,
   standingProgram: lineSchema().min(1).max(24),
+  spoolGunPort: Joi.valid(...SPOOL_GUN_PORTS),
+  purgeButton: Joi.boolean(),
+  gasStand: Joi.valid(...GAS_STANDS),
+  rollPressures: rollPressureListSchema,
+  rig: rigFactsSchema,
 };
 
 /** Where one entry sets both, both controls say so. */
@@ -193,16 +201,19 @@ export const wholeMachineSchema = consistent(
   Joi.object<WholeMachine>({ ...entered, version: versionSchema }),
 );
 
+/** How it stands is told step by step, never as a whole. */
+const { rig: _rig, ...told } = fields;
+
 export const machineChangeSchema = Joi.object<MachineChange>({
   ...Object.fromEntries(
-    Object.entries(fields).map(([name, schema]) => [
+    Object.entries(told).map(([name, schema]) => [
       name,
       (REQUIRED as readonly string[]).includes(name) ? schema : schema.allow(null),
     ]),
   ),
   version: versionSchema,
 })
-  .or(...Object.keys(fields))
+  .or(...Object.keys(told))
   .messages({ 'object.missing': 'Nothing to change.' });
 
 /** Everything a machine is but its name and what is on it, as JSON. */

@@ -7,22 +7,21 @@ import type { StoredShape } from './stored.ts';
 /** How this shop goes about it, and what it has besides what stands on its machines. */
 export interface ShopSettings {
   readonly schools: Partial<Schools>;
-  /** null until the shelf has been filled in: then nothing is held against a way for it. */
-  readonly shelf: Shelf | null;
 }
 
 /** The settings as they are kept. */
 export interface KeptShop extends ShopSettings {
   readonly version: number;
+  /** Wires and gases that Stores hold some of; null while they hold none: then nothing is held against a way for it. */
+  readonly shelf: Shelf | null;
 }
 
 /** Settings taken whole. */
 export interface WholeShop extends ShopSettings, SeenVersion {}
 
-/** Changes of the settings, field by field; null takes a choice, a list or the shelf away. */
+/** Changes of the settings, field by field; null takes a choice away. */
 export interface ShopChange extends SeenVersion {
   readonly schools?: { readonly [K in keyof Schools]?: Schools[K] | null };
-  readonly shelf?: { readonly [K in keyof Shelf]?: Shelf[K] | null };
 }
 
 const schoolOf = Object.fromEntries(
@@ -43,9 +42,13 @@ const wires = Joi.array().items(wireSchema).max(SHELF_MOST);
 const gases = Joi.array().items(gasSchema).max(SHELF_MOST).unique();
 const shelfSchema = Joi.object<Shelf>({ wires: wires.required(), gases: gases.required() });
 
-const settings = { schools: schoolsSchema.required(), shelf: shelfSchema.allow(null).required() };
+const settings = { schools: schoolsSchema.required() };
 export const shopSettingsSchema = Joi.object<ShopSettings>(settings);
-export const keptShopSchema = Joi.object<KeptShop>({ ...settings, version: versionSchema.required() });
+export const keptShopSchema = Joi.object<KeptShop>({
+  ...settings,
+  version: versionSchema.required(),
+  shelf: shelfSchema.allow(null).required(),
+});
 export const wholeShopSchema = Joi.object<WholeShop>({ ...settings, version: versionSchema });
 
 export const shopChangeSchema = Joi.object<ShopChange>({
@@ -53,9 +56,8 @@ export const shopChangeSchema = Joi.object<ShopChange>({
   schools: Joi.object(
     Object.fromEntries(Object.entries(schoolOf).map(([id, schema]) => [id, schema.allow(null)])),
   ),
-  shelf: Joi.object({ wires: wires.allow(null), gases: gases.allow(null) }),
 })
-  .or('schools', 'shelf')
+  .or('schools')
   .messages({ 'object.missing': 'Nothing to change.' });
 
 export const KEPT_SHOP: StoredShape<ShopSettings> = { version: 1, schema: shopSettingsSchema, upgrades: {} };

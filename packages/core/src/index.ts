@@ -192,7 +192,10 @@ export {
 } from './machine/machine-ranges.ts';
 export {
   loadedWire,
+  GAS_STANDS,
   POLARITY_CHANGES,
+  type RollPressure,
+  SPOOL_GUN_PORTS,
   type DriveRoll,
   type Machine,
   type VoltsControl,
@@ -343,3 +346,66 @@ export {
   type PracticeFeeder,
 } from './practice-feeder/practice-feeder.ts';
 export { seededRandom } from './practice-feeder/seeded-random.ts';
+
+// Rig state, changeover and Stores
+export {
+  isRigAttribute,
+  type RigAttribute,
+  RIG_ATTRIBUTE_NAMES,
+  rigAttributeRow,
+  rigValueText,
+} from './rig-state/rig-attribute.ts';
+export { type Attributes, type RigFact, type RigFacts, standingOf } from './rig-state/rig-fact.ts';
+export { rigFact, rigField, rigFieldValue, rigSize } from './changeover/machine-rig.ts';
+export type { Gate, RigStepRow } from './changeover/rig-step-row.ts';
+export { RIG_STEPS } from './changeover/rig-steps.ts';
+export { RIG_LOOKS } from './changeover/rig-looks.ts';
+export type { ChangeoverStep } from './changeover/changeover.ts';
+export { stepEffect } from './changeover/changeover.ts';
+export { partsNeeded, type PartNeeded } from './stock/parts-needed.ts';
+export {
+  type CheckedLook,
+  closeDown,
+  jobChangeover,
+  type JobChangeover,
+  machineCheck,
+  type RigQuestion,
+} from './changeover/job-changeover.ts';
+export {
+  CYLINDER_PRESSURE_RANGE_BAR,
+  CYLINDER_WATER_RANGE_L,
+  CYLINDER_TEMPERATURE_RANGE_C,
+  gaugeDoubt,
+  isLiquidGas,
+} from './stock/gas-volume.ts';
+export {
+  type Cylinder,
+  CYLINDER_GAS_RANGE_KG,
+  CYLINDER_TARE_RANGE_KG,
+  cylinderLeft,
+  isLow,
+  isUsedUp,
+  type Left,
+  type Part,
+  PART_COUNT_RANGE,
+  PART_KINDS,
+  type PartKind,
+  type Spool,
+  SPOOL_SIZES,
+  SPOOL_TARE_KG,
+  SPOOL_TARE_RANGE_KG,
+  SPOOL_WIRE_RANGE_KG,
+  type SpoolSize,
+  spoolLeft,
+  stockFault,
+  type StockItem,
+} from './stock/stock-item.ts';
+export { afterEntry, STOCK_ENTRY_KINDS, type StockEntry } from './stock/stock-entry.ts';
+export {
+  cylindersFor,
+  type Finish,
+  type Lasts,
+  spoolsFor,
+  type Verdict as LastsVerdict,
+  willItFinish,
+} from './stock/enough.ts';

@@ -6,6 +6,7 @@ import { ProvenSettingEntity } from '../learning/proven-setting.entity.ts';
 import { DialReadingEntity } from '../machines/dial-reading.entity.ts';
 import { MachineEntity } from '../machines/machine.entity.ts';
 import { ShopEntity } from '../shop/shop.entity.ts';
+import { StockEntity } from '../stock/stock.entity.ts';
 import { TestBeadEntity } from '../test-beads/test-bead.entity.ts';
 import { Jobs1764000000000 } from './migrations/1764000000000-jobs.ts';
 import { Shop1764100000000 } from './migrations/1764100000000-shop.ts';
@@ -13,6 +14,7 @@ import { MachineBook1764200000000 } from './migrations/1764200000000-machine-boo
 import { Calibrations1764300000000 } from './migrations/1764300000000-calibrations.ts';
 import { PastReadings1764400000000 } from './migrations/1764400000000-past-readings.ts';
 import { Foundations1764500000000 } from './migrations/1764500000000-foundations.ts';
+import { RigAndStores1764600000000 } from './migrations/1764600000000-rig-and-stores.ts';
 import { UpkeepEntity } from '../upkeep/upkeep.entity.ts';
 
 const MIGRATIONS = [
@@ -22,6 +24,7 @@ const MIGRATIONS = [
   Calibrations1764300000000,
   PastReadings1764400000000,
   Foundations1764500000000,
+  RigAndStores1764600000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */
@@ -54,6 +57,7 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       TestBeadEntity,
       MachineEntity,
       ShopEntity,
+      StockEntity,
       AcknowledgementEntity,
       DialReadingEntity,
       ProvenSettingEntity,

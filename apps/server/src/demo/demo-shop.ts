@@ -1,8 +1,12 @@
-import type { NewTestBead, ShopSettings } from '@hot-bead/contract';
-import type { Machine, MachineProgram, TimedReading } from '@hot-bead/core';
+import type { NewTestBead } from '@hot-bead/contract';
+import type { Machine, MachineProgram, RigAttribute, TimedReading } from '@hot-bead/core';
+
+import { MARIGOLD_STANDS } from './demo-stock.ts';
 
 export interface DemoMachine {
   readonly id: string;
+  /** What is known of how it stands, besides what its own fields say; nothing: nobody looked. */
+  readonly stands?: Readonly<Partial<Record<RigAttribute, string>>>;
   readonly machine: Machine;
   /** Whether its taps or its display were held against a meter. */
   readonly isRead: boolean;
@@ -23,6 +27,7 @@ export const DEMO_MACHINES: readonly DemoMachine[] = [
   {
     id: 'demo-marigold',
     isRead: true,
+    stands: MARIGOLD_STANDS,
     machine: {
       name: 'Marigold',
       loadedWireClass: 'ER70S-6',
@@ -100,6 +105,9 @@ export const DEMO_MACHINES: readonly DemoMachine[] = [
         program('21', 'ER5356', 1.0, 'argon', 'pulse'),
       ],
       standingProgram: '3',
+      purgeButton: true,
+      gasStand: 'one',
+      rollPressures: [{ wireClass: 'ER70S-6', diameterMm: 0.8, mark: '3½' }],
     },
   },
   {
@@ -181,21 +189,6 @@ const TOMS_READINGS: readonly TimedReading[] = [
 /** Readings of the machines' dials, by the machine's id. */
 export const DEMO_READINGS: Readonly<Record<string, readonly TimedReading[]>> = {
   'demo-old-tom': TOMS_READINGS,
-};
-
-/** What the shop has besides what is on the machines. */
-export const DEMO_SHOP: ShopSettings = {
-  schools: {},
-  shelf: {
-    wires: [
-      { wireClass: 'ER70S-6', diameterMm: 0.8 },
-      { wireClass: 'ER70S-6', diameterMm: 1.0 },
-      { wireClass: 'E71T-11', diameterMm: 0.9 },
-      { wireClass: 'ER5356', diameterMm: 1.0 },
-      { wireClass: 'ER308LSi', diameterMm: 0.8 },
-    ],
-    gases: ['ar-co2-18', 'ar-co2-8', 'argon', 'co2'],
-  },
 };
 
 export interface DemoJob {

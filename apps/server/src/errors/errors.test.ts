@@ -118,6 +118,10 @@ describe('a row that cannot be read', () => {
     ).toBe(422);
     expect((await asking(server).get('/api/jobs')).status).toBe(200);
     await broken('machine', 'profile', 'not json', 'demo-marigold');
+    await asking(server)
+      .put('/api/shop')
+      .send({ schools: { leanMix: 'avoid' } })
+      .expect(200);
     await server.app.get(DataSource).query(`UPDATE shop SET schools = '{"leanMix":"sometimes"}'`);
     server = await server.restart();
     expect((await asking(server).post('/api/plan').send({ line: '3 mm tee Old Tom' })).status).toBe(200);

@@ -1,4 +1,4 @@
-import type { EventKind } from '@hot-bead/contract';
+import type { EventAbout, EventKind } from '@hot-bead/contract';
 import { type FieldChange, type RecordKind } from '@hot-bead/core';
 import type { EntityManager } from 'typeorm';
 import type { Command } from './command.ts';
@@ -15,11 +15,12 @@ export interface Happened {
   readonly after: FieldChange;
   readonly undoOf?: string;
   readonly request?: string;
+  readonly about?: EventAbout;
 }
 
 /** Writes an event beside the record that it changes. */
 export async function writeEvent(manager: EntityManager, happened: Happened): Promise<void> {
-  const { command, at, kind, subject, version, before, after, undoOf, request } = happened;
+  const { command, at, kind, subject, version, before, after, undoOf, request, about } = happened;
   await manager.insert(EventEntity, {
     id: command.id,
     at,
@@ -34,6 +35,7 @@ export async function writeEvent(manager: EntityManager, happened: Happened): Pr
     after: JSON.stringify(after),
     undoOf: undoOf ?? null,
     request: request ?? null,
+    about: about === undefined ? null : JSON.stringify(about),
   });
 }
 

@@ -53,6 +53,10 @@ export class EventEntity {
   @Column('text', { nullable: true })
   undoOf: string | null;
 
+  /** What was said beside it, as JSON; null: nothing. */
+  @Column('text', { nullable: true })
+  about: string | null;
+
   /** What was asked for, as a digest: a create sent again is known by it. */
   @Column('text', { nullable: true })
   request: string | null;

@@ -1,4 +1,4 @@
-import type { Page, PageRequest, ShopEvent } from '@hot-bead/contract';
+import type { EventAbout, Page, PageRequest, ShopEvent } from '@hot-bead/contract';
 import type { RecordKind } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -92,6 +92,7 @@ export class EventsService {
       after: keptChange(row.after),
       undoOf: row.undoOf,
       undoneBy: undoneBy.get(row.id) ?? null,
+      about: row.about === null ? null : (keptChange(row.about) as EventAbout),
     }));
   }
 }

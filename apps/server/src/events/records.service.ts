@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { type EventKind } from '@hot-bead/contract';
+import { type EventAbout, type EventKind } from '@hot-bead/contract';
 import {
   AWAY,
   canonicalJson,
@@ -48,6 +48,8 @@ export interface Change {
   readonly prepare?: (manager: EntityManager, at: string) => Promise<void>;
   /** Also one that was put away. */
   readonly evenAway?: boolean;
+  /** What was said beside it. */
+  readonly about?: EventAbout;
   readonly undoOf?: string;
 }
 
@@ -230,6 +232,7 @@ export class RecordsService {
       before: changeBack(loaded.fields, real),
       after: real,
       ...(asked.undoOf === undefined ? {} : { undoOf: asked.undoOf }),
+      ...(asked.about === undefined ? {} : { about: asked.about }),
     });
     return true;
   }

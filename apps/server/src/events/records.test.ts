@@ -78,7 +78,7 @@ describe('a change that says which version it saw', () => {
     for (const send of [
       ask().patch(TOM).send({ loadedGas: 'co2' }),
       ask().delete(TOM),
-      ask().put('/api/shop').send({ schools: {}, shelf: null }),
+      ask().put('/api/shop').send({ schools: {} }),
     ]) {
       const response = await send.set(headers as Record<string, string>);
       expect([response.status, (response.body as { code: string }).code]).toEqual([status, code]);
@@ -128,13 +128,13 @@ describe('a change that says which version it saw', () => {
       .expect(200);
     await ask()
       .patch('/api/shop')
-      .send({ version: seen, shelf: { gases: ['argon'] } })
+      .send({ version: seen, schools: { learning: 'keep-to-book' } })
       .expect(200);
     expect(
       (
         await ask()
           .patch('/api/shop')
-          .send({ version: seen, shelf: { gases: [] } })
+          .send({ version: seen, schools: { learning: null } })
       ).status,
     ).toBe(409);
   });

@@ -64,10 +64,10 @@ it('proven settings are those of jobs on a named machine whose ladder is finishe
   // one setting is drawn towards nought by 1 / (1 + 0.5²)
   expect((await voltsNow()) - byTheBook).toBeCloseTo(0.8 * offsetV, 9);
   const schools = { learning: 'keep-to-book' };
-  await asking(server).put('/api/shop').send({ schools, shelf: null }).expect(200);
+  await asking(server).put('/api/shop').send({ schools }).expect(200);
   expect(await voltsNow()).toBe(byTheBook);
   expect(await proven()).toEqual(list);
-  await asking(server).put('/api/shop').send({ schools: {}, shelf: null }).expect(200);
+  await asking(server).put('/api/shop').send({ schools: {} }).expect(200);
 
   // what was proved with one wire stays true of that wire, whatever is put on the machine later
   await asking(server).patch(`/api/machines/${machineId}`).send({ loadedWireDiameterMm: 1.0 }).expect(200);

@@ -13,6 +13,7 @@ import {
   type Machine,
   MACHINE_BRANCHES,
   readingFault,
+  recordOf,
   type TimedReading,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
@@ -52,6 +53,12 @@ export function machineColumns({
 
 /** The machine's own fields: without its readings, their dates, and whether it is retired. */
 function enteredFields(fields: Fields): Record<string, unknown> {
+  const own = ownFields(fields);
+  const { rig, readingCounts: _counts, ...entered } = recordOf(own, MACHINE_BRANCHES);
+  return Object.keys(rig as object).length === 0 ? entered : { ...entered, rig };
+}
+
+function ownFields(fields: Fields): Fields {
   const notEntered = new Set<string>([AWAY, ...CONTROL_FIELDS.map(({ date }) => date)]);
   return Object.fromEntries(
     Object.entries(fields).filter(([path]) => !path.startsWith(READING) && !notEntered.has(path)),
@@ -127,7 +134,8 @@ export class MachineRecord implements RecordType<KeptMachine> {
       await refuseTaken(manager, machine.name, id);
     }
     await this.refuseStraysOf(manager, machine, after);
-    const events = await controlEvents(manager, id);
+    const touchesControls = CONTROL_FIELDS.some(({ field }) => field in step.change);
+    const events = touchesControls ? await controlEvents(manager, id) : [];
     const dates = CONTROL_FIELDS.map((control) => [control.date, readDate(control, step, events)] as const);
     const rest = Object.entries(after).filter(([path]) => !this.derived.includes(path));
     return Object.fromEntries([...rest, ...dates.filter(([, date]) => date !== null)]) as Fields;

@@ -12,6 +12,8 @@ import {
   type NewMachine,
   newMachineSchema,
   pastReadingsListSchema,
+  type RigChange,
+  rigChangeSchema,
   type WholeMachine,
   wholeMachineSchema,
 } from '@hot-bead/contract';
@@ -32,12 +34,16 @@ import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from '../events/command.ts';
+import { RigService } from './rig.service.ts';
 import { MachinesService } from './machines.service.ts';
 
 @ApiTags('machines')
 @Controller('api/machines')
 export class MachinesController {
-  constructor(private readonly machines: MachinesService) {}
+  constructor(
+    private readonly machines: MachinesService,
+    private readonly rig: RigService,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'Machines in use, by name, with what is on them and the readings that count' })
@@ -140,6 +146,22 @@ export class MachinesController {
     @Asked() command: Command,
   ) {
     return this.machines.clone(id, body, command);
+  }
+
+  @Post(':id/rig')
+  @HttpCode(200)
+  @ApiOperation({
+    summary:
+      'Tell how it stands: a step that was done, a look, or by hand; what was seen before stands beside it',
+  })
+  @ApiBody({ schema: openApi(rigChangeSchema) })
+  @Answers(machineSchema)
+  tellRig(
+    @Param('id') id: string,
+    @Body(new ContractPipe(rigChangeSchema)) body: RigChange,
+    @Asked() command: Command,
+  ) {
+    return this.rig.tell(id, body, command);
   }
 
   @Delete(':id')

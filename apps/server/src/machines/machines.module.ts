@@ -7,12 +7,13 @@ import { MachineEntity } from './machine.entity.ts';
 import { MachineReader } from './machine-reader.ts';
 import { MachineRecord } from './machine-record.ts';
 import { MachinesController } from './machines.controller.ts';
+import { RigService } from './rig.service.ts';
 import { MachinesService } from './machines.service.ts';
 
 @Module({
   imports: [TypeOrmModule.forFeature([MachineEntity, DialReadingEntity])],
   controllers: [MachinesController, DialReadingsController],
-  providers: [MachineReader, MachineRecord, MachinesService, DialReadingsService],
+  providers: [MachineReader, MachineRecord, MachinesService, DialReadingsService, RigService],
   exports: [MachinesService, DialReadingsService],
 })
 export class MachinesModule {}

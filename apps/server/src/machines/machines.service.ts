@@ -168,7 +168,8 @@ export class MachinesService {
   async clone(id: string, clone: MachineClone, command: Command): Promise<Made<KeptMachine>> {
     const { id: newId = command.id, name, withReadings } = clone;
     const file = await this.file(id);
-    const machine = { ...file.machine, name };
+    const { rig: _stands, ...like } = file.machine;
+    const machine = { ...like, name };
     const input = { cloneOf: id, name, withReadings };
     if (!withReadings) {
       const parts = { ...file, machine: withoutReadings(machine), voltsReadAt: null, dialReadings: [] };

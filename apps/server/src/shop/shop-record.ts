@@ -5,21 +5,19 @@ import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
 import type { Loaded, RecordType, Step } from '../events/record-type.ts';
 import { SetAsideService } from '../events/set-aside.service.ts';
+import { StockService } from '../stock/stock.service.ts';
 import { ShopEntity } from './shop.entity.ts';
 
 const ONLY_ROW = 1;
 /** The one shop, as events speak of it. */
 export const SHOP_ID = 'shop';
 const TITLE = 'The shop’s settings';
-const UNCHOSEN: ShopSettings = { schools: {}, shelf: null };
+const UNCHOSEN: ShopSettings = { schools: {} };
 
-const SHELF_LISTS = ['shelf.wires', 'shelf.gases'] as const;
-
-/** The settings that fields make: a shelf with one of its lists has the other, empty. */
+/** The settings that fields make; what was once kept beside them is left out. */
 function settingsOf(fields: Fields): ShopSettings {
-  const hasShelf = SHELF_LISTS.some((path) => fields[path] !== undefined);
-  const { schools, shelf } = recordOf(fields, SHOP_BRANCHES) as { schools: object; shelf: object };
-  return { schools, shelf: hasShelf ? { wires: [], gases: [], ...shelf } : null } as ShopSettings;
+  const { schools } = recordOf(fields, SHOP_BRANCHES) as { schools: object };
+  return { schools };
 }
 
 /** How the shop's settings are kept: one record, that is there from the start. */
@@ -32,6 +30,7 @@ export class ShopRecord implements RecordType<KeptShop> {
   constructor(
     @InjectEntityManager() private readonly manager: EntityManager,
     private readonly setAside: SetAsideService,
+    private readonly stock: StockService,
   ) {}
 
   async load(manager: EntityManager): Promise<Loaded> {
@@ -48,11 +47,10 @@ export class ShopRecord implements RecordType<KeptShop> {
     _id: string,
     { after, version }: Step & { readonly version: number },
   ): Promise<void> {
-    const { schools, shelf } = settingsOf(after);
+    const { schools } = settingsOf(after);
     await manager.save(ShopEntity, {
       id: ONLY_ROW,
       schools: JSON.stringify(schools),
-      shelf: shelf === null ? null : JSON.stringify(shelf),
       shape: KEPT_SHOP.version,
       version,
     });
@@ -60,7 +58,7 @@ export class ShopRecord implements RecordType<KeptShop> {
 
   async tell(): Promise<KeptShop> {
     const row = await this.manager.findOneBy(ShopEntity, { id: ONLY_ROW });
-    return { ...this.read(row), version: row?.version ?? 1 };
+    return { ...this.read(row), version: row?.version ?? 1, shelf: await this.stock.shelf() };
   }
 
   titles(_manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
@@ -70,8 +68,8 @@ export class ShopRecord implements RecordType<KeptShop> {
   /** The settings of a row; nothing chosen where there is none, or where it cannot be read. */
   private read(row: ShopEntity | null): ShopSettings {
     if (!row) return UNCHOSEN;
-    const { schools, shelf, shape } = row;
+    const { schools, shape } = row;
     const kept = { kind: 'shop', id: SHOP_ID, title: TITLE, shape } as const;
-    return this.setAside.read(KEPT_SHOP, kept, { schools, shelf }) ?? UNCHOSEN;
+    return this.setAside.read(KEPT_SHOP, kept, { schools }) ?? UNCHOSEN;
   }
 }

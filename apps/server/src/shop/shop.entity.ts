@@ -12,10 +12,7 @@ export class ShopEntity {
   @Column('text')
   schools: string;
 
-  @Column('text', { nullable: true })
-  shelf: string | null;
-
-  /** The form that schools and shelf are kept in. */
+  /** The form that schools are kept in. */
   @Column('integer', { default: 1 })
   shape: number;
 }

@@ -11,6 +11,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from '../events/command.ts';
+import { StockModule } from '../stock/stock.module.ts';
 import { ShopEntity } from './shop.entity.ts';
 import { ShopRecord } from './shop-record.ts';
 import { ShopService } from './shop.service.ts';
@@ -21,14 +22,14 @@ export class ShopController {
   constructor(private readonly shop: ShopService) {}
 
   @Get()
-  @ApiOperation({ summary: 'Schools and shelf of the shop' })
+  @ApiOperation({ summary: 'Schools of the shop, and the wires and gases that Stores hold' })
   @Answers(keptShopSchema)
   read() {
     return this.shop.read();
   }
 
   @Put()
-  @ApiOperation({ summary: 'Replace schools and shelf' })
+  @ApiOperation({ summary: 'Replace the schools' })
   @ApiBody({ schema: openApi(wholeShopSchema) })
   @Answers(keptShopSchema)
   replace(@Body(new ContractPipe(wholeShopSchema)) body: WholeShop, @Asked() command: Command) {
@@ -36,7 +37,7 @@ export class ShopController {
   }
 
   @Patch()
-  @ApiOperation({ summary: 'Change schools and shelf, field by field; null takes one away' })
+  @ApiOperation({ summary: 'Change schools, field by field; null takes one away' })
   @ApiBody({ schema: openApi(shopChangeSchema) })
   @Answers(keptShopSchema)
   change(@Body(new ContractPipe(shopChangeSchema)) body: ShopChange, @Asked() command: Command) {
@@ -45,7 +46,7 @@ export class ShopController {
 }
 
 @Module({
-  imports: [TypeOrmModule.forFeature([ShopEntity])],
+  imports: [TypeOrmModule.forFeature([ShopEntity]), StockModule],
   controllers: [ShopController],
   providers: [ShopRecord, ShopService],
   exports: [ShopService],

@@ -16,12 +16,12 @@ export class ShopService {
     events.register(record);
   }
 
-  /** The shop's settings; nothing chosen and nothing on the shelf until they are first saved. */
+  /** The shop's settings; nothing chosen until they are first saved. */
   read(): Promise<KeptShop> {
     return this.record.tell();
   }
 
-  /** Changes what is sent; what is absent stays, null takes a choice, a list or the shelf away. */
+  /** Changes what is sent; what is absent stays, null takes a choice away. */
   change({ version: _seen, ...change }: ShopChange, command: Command): Promise<KeptShop> {
     return this.records.change(this.record, command, {
       id: SHOP_ID,

@@ -9,8 +9,9 @@ afterAll(() => server.stop());
 
 const SETTINGS: ShopSettings = {
   schools: { leanMix: 'avoid' },
-  shelf: { wires: [{ wireClass: 'ER5356', diameterMm: 1.0 }], gases: ['argon'] },
 };
+
+const SPOOL = { kind: 'spool', wireClass: 'ER5356', diameterMm: 1.0 };
 
 describe('the shop', () => {
   it('has chosen nothing until it is saved, and keeps what was saved over a restart', async () => {
@@ -18,10 +19,11 @@ describe('the shop', () => {
     const saved = await asking(server).put('/api/shop').send(SETTINGS);
     expect(saved.status).toBe(200);
     server = await server.restart();
-    expect((await asking(server).get('/api/shop')).body).toEqual({ ...SETTINGS, version: 2 });
+    expect((await asking(server).get('/api/shop')).body).toEqual({ ...SETTINGS, version: 2, shelf: null });
   });
 
-  it('settles plans by its schools and its shelf', async () => {
+  it('settles plans by its schools and by what lies in Stores', async () => {
+    await asking(server).post('/api/stock').send(SPOOL).expect(201);
     const lean = (await asking(server).post('/api/plan').send({ line: '3mm lap solid dip Ar+8' }))
       .body as PlanResponse;
     expect(lean.report).toMatchObject({ refused: { code: 'gas-too-little-co2' } });
@@ -34,34 +36,26 @@ describe('the shop', () => {
   });
 
   it.each([
-    [{ schools: { leanMix: 'sometimes' }, shelf: null }, 'not-one-of', 'schools.leanMix'],
-    [{ schools: {}, shelf: { wires: [], gases: ['laughing'] } }, 'gas-unknown', 'shelf.gases.0'],
-    [
-      { schools: {}, shelf: { wires: [{ wireClass: 'ER9999', diameterMm: 1 }], gases: [] } },
-      'not-one-of',
-      'shelf.wires.0.wireClass',
-    ],
-    [{ schools: {} }, 'missing', 'shelf'],
+    [{ schools: { leanMix: 'sometimes' } }, 'not-one-of', 'schools.leanMix'],
+    [{ schools: {}, shelf: null }, 'unknown-field', 'shelf'],
+    [{}, 'missing', 'schools'],
   ])('%o is an input error %s at %s, and nothing is stored', async (body, code, field) => {
     const response = await asking(server).put('/api/shop').send(body);
     expect(response.status).toBe(400);
     expect(response.body).toMatchObject({ code, field });
-    expect((await asking(server).get('/api/shop')).body).toEqual({ ...SETTINGS, version: 2 });
+    expect((await asking(server).get('/api/shop')).body).toMatchObject({ ...SETTINGS, version: 2 });
   });
 });
 
-it('a field of the settings is changed by itself, and a shelf with one list has the other', async () => {
+it('a field of the settings is changed by itself', async () => {
   const change = async (body: object): Promise<unknown> =>
     (await asking(server).patch('/api/shop').send(body).expect(200)).body;
   expect(await change({ schools: { learning: 'keep-to-book' } })).toMatchObject({
     schools: { leanMix: 'avoid', learning: 'keep-to-book' },
-    shelf: SETTINGS.shelf,
   });
   expect(await change({ schools: { leanMix: null } })).toMatchObject({
     schools: { learning: 'keep-to-book' },
   });
-  expect(await change({ shelf: { wires: null, gases: null } })).toMatchObject({ shelf: null });
-  expect(await change({ shelf: { gases: ['co2'] } })).toMatchObject({ shelf: { wires: [], gases: ['co2'] } });
 });
 
 describe('a job of the shop', () => {

@@ -43,6 +43,10 @@ export const router = createBrowserRouter([
                 }),
               },
               {
+                path: 'rig',
+                lazy: async () => ({ Component: (await import('../features/rig/rig-page.tsx')).RigPage }),
+              },
+              {
                 path: 'dial-in',
                 lazy: async () => ({
                   Component: (await import('../features/dial-in/dial-in-page.tsx')).DialInPage,
@@ -84,6 +88,20 @@ export const router = createBrowserRouter([
             path: 'machines/:machineId/lid-chart',
             lazy: async () => ({
               Component: (await import('../features/lid-chart/lid-chart-page.tsx')).LidChartPage,
+            }),
+          },
+          {
+            path: 'machines/:machineId/check',
+            lazy: async () => ({ Component: (await import('../features/rig/check-page.tsx')).CheckPage }),
+          },
+          {
+            path: 'machines/:machineId/close',
+            lazy: async () => ({ Component: (await import('../features/rig/close-page.tsx')).ClosePage }),
+          },
+          {
+            path: 'stores',
+            lazy: async () => ({
+              Component: (await import('../features/stores/stores-page.tsx')).StoresPage,
             }),
           },
           {

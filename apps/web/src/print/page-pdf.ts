@@ -60,7 +60,7 @@ interface Printed {
   readonly layout: (width: TextWidth) => readonly Mark[];
 }
 
-/** One lying page as a PDF. */
+/** One page as a PDF. */
 export async function pagePdf({ title, paper, texts, layout }: Printed): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.setTitle(title);

@@ -1,7 +1,9 @@
-/** Paper that a page is printed on, lying, in points. */
+/** Paper that a page is printed on, in points: large sheets lying, cards standing. */
 export const PAPERS = {
   A4: { widthPt: 841.89, heightPt: 595.28 },
   Letter: { widthPt: 792, heightPt: 612 },
+  A6: { widthPt: 297.64, heightPt: 419.53 },
+  'half Letter': { widthPt: 396, heightPt: 612 },
 } as const;
 export type Paper = keyof typeof PAPERS;
 

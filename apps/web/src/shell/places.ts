@@ -1,4 +1,4 @@
-import { ClipboardList, Hammer, type LucideIcon, Plug } from 'lucide-react';
+import { ClipboardList, Hammer, type LucideIcon, Package, Plug } from 'lucide-react';
 
 export interface Place {
   readonly to: string;
@@ -13,4 +13,5 @@ export const PLACES: readonly Place[] = [
   { to: '/', name: 'Bench', key: 'b', Icon: Hammer },
   { to: '/jobs', name: 'Jobs', key: 'j', Icon: ClipboardList },
   { to: '/machines', name: 'Machines', key: 'm', Icon: Plug },
+  { to: '/stores', name: 'Stores', key: 's', Icon: Package },
 ];

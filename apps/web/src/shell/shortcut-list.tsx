@@ -6,6 +6,7 @@ const ROWS: readonly (readonly [keys: string, does: string])[] = [
   ['/', 'Type a job'],
   ...PLACES.map(({ key, name }) => [`g ${key}`, `Go to ${name}`] as const),
   ['1', "A job's plan"],
+  ['2', "A job's rig"],
   ['3', "A job's dial-in"],
   ['← →', 'Move along the wire path'],
   ['?', 'This list'],

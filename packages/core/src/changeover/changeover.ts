@@ -52,6 +52,8 @@ const LOOKS: ReadonlyMap<string, ReadStep> = new Map(
 /** One step of a changeover, in its place. */
 export interface ChangeoverStep {
   readonly row: RigStepRow;
+  /** Whether it can be done now: nothing that is listed comes before it, and all that must hold holds. */
+  readonly ready: boolean;
   /** How the machine stands after it. */
   readonly after: Attributes;
 }
@@ -108,6 +110,18 @@ function applied(state: Attributes, { effect }: ReadStep, need: Attributes): Att
   return next;
 }
 
+/** What a step makes of a rig: its attributes and their values; what stands so already too. */
+export function stepEffect(id: string, need: Attributes): Attributes {
+  const step = STEPS.find(({ row }) => row.id === id);
+  if (!step) return {};
+  return Object.fromEntries(
+    step.effect.flatMap(([name, value]) => {
+      const to = value === 'need' ? need[name] : value;
+      return to === undefined ? [] : [[name, to] as const];
+    }),
+  );
+}
+
 /**
  * The ordered steps from how a machine stands to what a job needs. Steps that the difference does not need are absent.
  *
@@ -128,6 +142,7 @@ export function changeover(facts: Facts, looks: readonly RigLookRow[] = []): Cha
     !requires.after.some(waits) &&
     requires.holds.every((holds) => holds(now, listed)) &&
     requires.afterGates.every((gate) => ![...open].some(({ row }) => row.gate === gate));
+  const ready = new Set([...open].filter((one) => isReady(one, facts)).map(({ row }) => row.id));
   while (open.size > 0) {
     const now = { ...facts, state };
     const step = [...open].find((one) => isReady(one, now));
@@ -135,7 +150,7 @@ export function changeover(facts: Facts, looks: readonly RigLookRow[] = []): Cha
     open.delete(step);
     done.add(step.row.id);
     state = applied(state, step, facts.need);
-    steps.push({ row: step.row, after: state });
+    steps.push({ row: step.row, ready: ready.has(step.row.id), after: state });
   }
   const minutes = steps.reduce((sum, { row }) => sum + row.minutes, 0);
   return { steps, minutes: Math.round(minutes * 10) / 10, end: state };

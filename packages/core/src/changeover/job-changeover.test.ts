@@ -5,7 +5,8 @@ import type { RigAttribute } from '../rig-state/rig-attribute.ts';
 import type { Attributes, RigFact } from '../rig-state/rig-fact.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
-import { jobChangeover, type JobChangeover } from './job-changeover.ts';
+import { stepEffect } from './changeover.ts';
+import { closeDown, jobChangeover, type JobChangeover, machineCheck } from './job-changeover.ts';
 import { RIG_LOOKS } from './rig-looks.ts';
 
 const NOW = '2026-11-02T10:00:00.000Z';
@@ -150,9 +151,49 @@ describe('what is to be done at a machine for a job', () => {
     const found = jobChangeover(SOLID, marked, { now: NOW });
     expect(found.need['rollPressure']).toBe('3½');
     expect(idsOf(found)).toContain('pressure-block');
-    expect(idsOf(jobChangeover(SOLID, marked, { now: NOW, pressureMethod: 'glove' }))).toContain(
+    expect(idsOf(jobChangeover(SOLID, marked, { now: NOW, schools: { rollPressure: 'glove' } }))).toContain(
       'pressure-glove',
     );
+  });
+});
+
+describe('at the end of the day', () => {
+  it('closes, bleeds, switches off and coils, and leaves the regulator as the shop does', () => {
+    const found = closeDown(rigged(SOLID, TOM), { now: NOW });
+    expect(idsOf(found)).toEqual(
+      expect.arrayContaining(['cyl-close', 'bleed', 'power-off', 'reg-rest', 'stock-note']),
+    );
+    expect(idsOf(found).indexOf('bleed')).toBeLessThan(idsOf(found).indexOf('power-off'));
+    const set = closeDown(rigged(SOLID, TOM), { now: NOW, schools: { regulatorRest: 'set' } });
+    expect(idsOf(set)).not.toContain('reg-rest');
+  });
+
+  it('a check of the machine asks everything that is never guessed, once', () => {
+    const asks = machineCheck(TOM).flatMap((look) => look.asks);
+    expect(new Set(asks).size).toBe(asks.length);
+    expect(asks).toEqual(
+      expect.arrayContaining(['polarity', 'rollsForm', 'linerBore', 'tipBore', 'gas', 'brake']),
+    );
+    expect(asks).not.toContain('power');
+    expect(machineCheck({ ...TOM, spoolGunPort: 'none' }).flatMap((look) => look.asks)).not.toContain(
+      'sgTipBore',
+    );
+    const minutes = machineCheck(TOM).reduce((sum, { row }) => sum + row.minutes, 0);
+    expect(minutes).toBeLessThan(8);
+  });
+
+  it('a step that nothing comes before can be done now, whatever stands above it', () => {
+    const ready = jobChangeover(CORED, rigged(SOLID, TOM), { now: NOW }).steps.filter((step) => step.ready);
+    expect(ready.map(({ row }) => row.id)).toEqual(expect.arrayContaining(['clamp-off', 'cyl-close']));
+    expect(ready.map(({ row }) => row.id)).not.toContain('rolls-off');
+    expect(stepEffect('rolls-on', { rollsForm: 'u', rollsGroove: '1.0' })).toEqual({
+      rollsFitted: 'yes',
+      rollsForm: 'u',
+      rollsGroove: '1.0',
+      rollPressure: 'unset',
+      testPressure: 'open',
+    });
+    expect(stepEffect('no-such-step', {})).toEqual({});
   });
 });
 

@@ -1,18 +1,16 @@
 import type { Machine } from '../machine/machine.ts';
 import type { Attributes } from '../rig-state/rig-fact.ts';
+import { type Schools, settledSchools } from '../school/school.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { changeover, type ChangeoverStep } from './changeover.ts';
-import { rigState } from './machine-rig.ts';
+import { type RigState, rigState } from './machine-rig.ts';
+import { isRigAttribute, type RigAttribute, rigAttributeRow } from '../rig-state/rig-attribute.ts';
 import { RIG_LOOKS, type RigLookRow } from './rig-looks.ts';
 import { rigNeed } from './rig-need.ts';
 
 /** Facts of a machine that decide which steps there are; asked once. */
 export const RIG_QUESTIONS = ['polarityChange', 'spoolGunPort', 'gasStand', 'purgeButton'] as const;
 export type RigQuestion = (typeof RIG_QUESTIONS)[number];
-
-/** How the shop sets the pressure of the rolls. */
-export const PRESSURE_METHODS = ['block', 'metal', 'glove'] as const;
-export type PressureMethod = (typeof PRESSURE_METHODS)[number];
 
 /** What is to be done at a machine so that it stands as a plan needs it. */
 export interface JobChangeover {
@@ -33,7 +31,8 @@ export interface JobChangeover {
 export interface ChangeoverAsked {
   /** The time, as an ISO date. */
   readonly now: string;
-  readonly pressureMethod?: PressureMethod | undefined;
+  /** How the shop goes about it; undefined: as most do. */
+  readonly schools?: Partial<Schools> | undefined;
   /** The bottle in Stores that is to be used; undefined: any with the gas. */
   readonly cylinder?: string | undefined;
 }
@@ -80,17 +79,15 @@ function looksFor(names: readonly string[]): readonly RigLookRow[] {
   return RIG_LOOKS.filter(({ answers }) => answers.some((name) => names.includes(name)));
 }
 
-/**
- * From how a machine stands to what a plan needs: first what must be looked at, then what must be changed. As soon as a
- * look is answered the list is made again from what is known then.
- *
- * @source handbook, from memory; minutes are common practice, not timed
- */
-export function jobChangeover(plan: PlannedSetup, machine: Machine, asked: ChangeoverAsked): JobChangeover {
-  const { state, unsure } = rigState(machine, asked.now);
-  const need = rigNeed(plan, machine, state, asked.cylinder);
+/** A changeover to a need, looks first. */
+function changeoverTo(
+  need: Attributes,
+  machine: Machine,
+  { state, unsure }: RigState,
+  asked: ChangeoverAsked,
+): JobChangeover {
   const { is, assumed } = machineFacts(machine);
-  const pref = { pressureMethod: asked.pressureMethod ?? 'block' };
+  const pref = { pressureMethod: settledSchools(asked.schools).rollPressure };
   const unknown = Object.keys(need).filter((name) => state[name] === undefined && !SET_ANYWAY.has(name));
   const asNeeded = Object.fromEntries(unknown.map((name) => [name, need[name] as string]));
   const facts = { need, machine: is, pref };
@@ -107,7 +104,56 @@ export function jobChangeover(plan: PlannedSetup, machine: Machine, asked: Chang
     mostMin: worst.minutes,
     need,
     state,
-    unsure: [...unsure].filter((name) => need[name] !== undefined && unknown.includes(name)),
+    unsure: [...unsure].filter((name) => unknown.includes(name)),
     assumed: assumed.filter((question) => ASKED_BY[question](ids, need)),
   };
+}
+
+/**
+ * From how a machine stands to what a plan needs: first what must be looked at, then what must be changed. As soon as a
+ * look is answered the list is made again from what is known then.
+ *
+ * @source handbook, from memory; minutes are common practice, not timed
+ */
+export function jobChangeover(plan: PlannedSetup, machine: Machine, asked: ChangeoverAsked): JobChangeover {
+  const standing = rigState(machine, asked.now);
+  return changeoverTo(rigNeed(plan, machine, standing.state, asked.cylinder), machine, standing, asked);
+}
+
+/**
+ * From how a machine stands to how it is left at the end of the day.
+ *
+ * @source handbook, from memory; two schools: the regulator stays set for tomorrow, or is backed off where the bottle is
+ *   moved or stands more than a day
+ */
+export function closeDown(machine: Machine, asked: ChangeoverAsked): JobChangeover {
+  const need = {
+    power: 'off',
+    cylinderValve: 'closed',
+    gasLine: 'bled',
+    workClamp: 'off',
+    gunLead: 'coiled',
+    regulatorKnob: settledSchools(asked.schools).regulatorRest,
+    stockNoted: 'yes',
+  };
+  return changeoverTo(need, machine, rigState(machine, asked.now), asked);
+}
+
+/** What a look at the whole wire path asks: everything that is looked at and never guessed, look by look. */
+export function machineCheck(machine: Machine): readonly CheckedLook[] {
+  const hasSpoolGun = spoolGunPort(machine) !== 'none';
+  return RIG_LOOKS.flatMap((row): readonly CheckedLook[] => {
+    const asks = row.answers.filter(
+      (name): name is RigAttribute =>
+        isRigAttribute(name) && rigAttributeRow(name).unknown === undefined && name !== 'spoolClass',
+    );
+    if (asks.length === 0 || (row.id === 'look-spool-gun' && !hasSpoolGun)) return [];
+    return [{ row, asks }];
+  });
+}
+
+/** A look, and what it asks. */
+export interface CheckedLook {
+  readonly row: RigLookRow;
+  readonly asks: readonly RigAttribute[];
 }

@@ -1,13 +1,13 @@
 /** What a record can be. */
-export const RECORD_KINDS = ['job', 'machine', 'test-bead', 'shop'] as const;
+export const RECORD_KINDS = ['job', 'machine', 'test-bead', 'shop', 'stock'] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** Parts of a job whose own keys are fields for themselves. */
 export const JOB_BRANCHES = ['work', 'own'] as const;
-/** Of a machine: which of its readings count. */
-export const MACHINE_BRANCHES = ['readingCounts'] as const;
+/** Of a machine: which of its readings count, and how it stands. */
+export const MACHINE_BRANCHES = ['readingCounts', 'rig'] as const;
 /** Of the shop's settings. */
-export const SHOP_BRANCHES = ['schools', 'shelf'] as const;
+export const SHOP_BRANCHES = ['schools'] as const;
 
 /** The field that says that a record was put away. */
 export const AWAY = 'away';

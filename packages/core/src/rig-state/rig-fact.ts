@@ -1,3 +1,4 @@
+import { isoMinutes } from '../quantity/iso-minutes.ts';
 import { type RigAttribute, rigAttributeRow } from './rig-attribute.ts';
 
 /** Values of a rig by attribute; one that is absent is not known, or in a need does not matter. */
@@ -18,13 +19,11 @@ export type RigFacts = { readonly [K in RigAttribute]?: RigFact | undefined };
 /** Whether a value is known, doubted, or not known. */
 export type Standing = 'known' | 'doubted' | 'unknown';
 
-const MINUTE_MS = 60_000;
-
 /** Whether what is known of an attribute no longer holds at a time. */
 function isOver(name: RigAttribute, { at }: RigFact, now: string): boolean {
   const { lastsMin } = rigAttributeRow(name);
   if (lastsMin === undefined || at === undefined) return false;
-  return Date.parse(now) - Date.parse(at) > lastsMin * MINUTE_MS;
+  return isoMinutes(now) - isoMinutes(at) > lastsMin;
 }
 
 /**

@@ -8,6 +8,8 @@ export interface Schools {
   readonly steelWire: 'by-thickness' | 'one-wire';
   readonly stainlessDipGas: 'tri-mix' | 'argon-2-co2';
   readonly learning: 'follow-machine' | 'keep-to-book';
+  readonly rollPressure: 'block' | 'metal' | 'glove';
+  readonly regulatorRest: 'backed-off' | 'set';
 }
 
 export type SchoolId = keyof Schools;
@@ -20,6 +22,8 @@ export const DEFAULT_SCHOOLS: Schools = {
   steelWire: 'by-thickness',
   stainlessDipGas: 'tri-mix',
   learning: 'follow-machine',
+  rollPressure: 'block',
+  regulatorRest: 'backed-off',
 };
 
 export interface SchoolOption {
@@ -137,6 +141,44 @@ export const SCHOOL_TABLE: readonly SchoolRow[] = [
     ],
     whyDefault: 'Machines and leads differ by a volt or so, and beads on this one say which way.',
     source: MODEL,
+  },
+  {
+    id: 'rollPressure',
+    question: 'How is the pressure of the rolls set?',
+    options: [
+      {
+        value: 'block',
+        name: 'On a block of wood',
+        says: 'The wire curls away from the wood instead of stopping.',
+      },
+      {
+        value: 'metal',
+        name: 'On metal laid on wood',
+        says: 'The same on metal that is not connected; it arcs where it touches earth.',
+      },
+      {
+        value: 'glove',
+        name: 'Between gloved fingers',
+        says: 'Quick, and it feels real; the wire can pierce the glove.',
+      },
+    ],
+    whyDefault:
+      'Wood can neither arc nor be pierced through. The aim is one, and the mark on the scale is kept.',
+    source: PRACTICE,
+  },
+  {
+    id: 'regulatorRest',
+    question: 'How does the regulator stay overnight?',
+    options: [
+      {
+        value: 'backed-off',
+        name: 'Backed off',
+        says: 'No pressure rests on its seat; the flow is set anew.',
+      },
+      { value: 'set', name: 'Left set', says: 'Tomorrow it stands where it stood.' },
+    ],
+    whyDefault: 'It is backed off in any case where the bottle is moved or stands more than a day.',
+    source: PRACTICE,
   },
 ];
 

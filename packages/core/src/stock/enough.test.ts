@@ -49,7 +49,7 @@ describe('whether wire and gas last for a job', () => {
     // definitions: minutes = length ÷ travel; kg = minutes × m/min × kg/m
     const minutes = 100_000 / PLAN.travelMmPerMin.start;
     expect(found.arcTimeMin).toBeCloseTo(minutes, 5);
-    const kg = (minutes * PLAN.wireFeedSpeedMPerMin.start * 5) / spoolLeft(spool(5)).m;
+    const kg = (minutes * PLAN.wireFeedSpeedMPerMin.start * 5) / (spoolLeft(spool(5)).m ?? 0);
     expect(found.wireKg.needs / kg).toBeCloseTo(1, 6);
     expect(found.gasL?.needs).toBeGreaterThan(minutes * PLAN.gasFlowLPerMin.start);
     // ten pieces, one start each, two seconds of gas around each

@@ -64,9 +64,9 @@ export function spoolsFor({ wire, feedPath }: PlannedSetup, stock: readonly Stoc
         item.wireClass === wire.wireClass &&
         item.diameterMm === wire.diameterMm &&
         (item.size === 'D100') === (feedPath.gun === 'spool-gun') &&
-        spoolLeft(item).kg > 0,
+        spoolLeft(item).kg !== 0,
     )
-    .toSorted((a, b) => spoolLeft(a).kg - spoolLeft(b).kg);
+    .toSorted((a, b) => (spoolLeft(a).kg ?? Infinity) - (spoolLeft(b).kg ?? Infinity));
 }
 
 /** Bottles of the gas that hold some, or may: the emptier first. */
@@ -77,6 +77,12 @@ export function cylindersFor({ gas }: PlannedSetup, stock: readonly StockItem[])
         item.kind === 'cylinder' && item.gas === gas.gas.id && cylinderLeft(item).litres !== 0,
     )
     .toSorted((a, b) => (cylinderLeft(a).litres ?? Infinity) - (cylinderLeft(b).litres ?? Infinity));
+}
+
+/** Wire of a spool that can be welded with, kg; undefined: nobody knows. */
+function usableKg(spool: Spool): number | undefined {
+  const { kg } = spoolLeft(spool);
+  return kg === undefined ? undefined : kg * (1 - KEPT_BACK);
 }
 
 function litresOf(cylinder: Cylinder | undefined): number | undefined {
@@ -118,7 +124,7 @@ export function willItFinish(
   const { arcTimeMin, wireKg } = totals;
   const flow = plan.gasFlowLPerMin.start;
   const needsL = totals.gasL + (startsOf(plan) * FLOW_AROUND_START_S * flow) / 60;
-  const hasKg = inUse.spool && spoolLeft(inUse.spool).kg * (1 - KEPT_BACK);
+  const hasKg = inUse.spool && usableKg(inUse.spool);
   const hasL = litresOf(inUse.cylinder);
   const wire = lasts(wireKg, hasKg, arcTimeMin > 0 ? wireKg / arcTimeMin : 0, DOUBT.wire);
   const gas = plan.gas.gas.shields ? lasts(needsL, hasL, flow, DOUBT.gas) : undefined;
@@ -129,7 +135,7 @@ export function willItFinish(
           spoolsFor(plan, stock).filter((one) => one !== inUse.spool),
           hasKg,
           wireKg,
-          (one) => spoolLeft(one).kg * (1 - KEPT_BACK),
+          (one) => usableKg(one) ?? 0,
         );
   const moreGas =
     !gas || hasL === undefined

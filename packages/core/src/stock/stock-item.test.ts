@@ -43,16 +43,16 @@ describe('wire by weight and by length', () => {
 
   // Source: the handbook's worked figures, from memory.
   it('5 kg of 0.8 mm as it is sold are 1397 m, and 2.3 kg of 0.9 mm last 43.7 min at 10.8 m/min', () => {
-    expect(Math.abs(spoolLeft(SPOOL).m / 1397 - 1)).toBeLessThan(0.005);
+    expect(Math.abs((spoolLeft(SPOOL).m ?? 0) / 1397 - 1)).toBeLessThan(0.005);
     const nine = spoolLeft({ ...SPOOL, diameterMm: 0.9, fullKg: 2.3 });
-    expect(Math.abs(nine.m / 10.8 / 43.7 - 1)).toBeLessThan(0.01);
+    expect(Math.abs((nine.m ?? 0) / 10.8 / 43.7 - 1)).toBeLessThan(0.01);
   });
 
   it('a spool that was measured is reckoned with as it was measured', () => {
     const measured = spoolLeft({ ...SPOOL, trueDiameterMm: 0.8 });
-    expect(measured.m / spoolLeft(SPOOL).m).toBeCloseTo((0.762 / 0.8) ** 2, 3);
+    expect((measured.m ?? 0) / (spoolLeft(SPOOL).m ?? 1)).toBeCloseTo((0.762 / 0.8) ** 2, 3);
     expect(spoolLeft({ ...SPOOL, wireClass: 'E71T-11', diameterMm: 0.9 }).m).toBeGreaterThan(
-      spoolLeft({ ...SPOOL, diameterMm: 0.9 }).m,
+      spoolLeft({ ...SPOOL, diameterMm: 0.9 }).m ?? 0,
     );
   });
 });
@@ -69,6 +69,7 @@ describe('what is told of a thing in Stores', () => {
     expect(cylinderLeft(half).share).toBeCloseTo(0.5, 1);
     expect(cylinderLeft(CO2).litres).toBe(5410);
     expect(cylinderLeft(taken(CO2, { kind: 'weighed', weightKg: 18 }) as Cylinder)).toMatchObject({ kg: 5 });
+    expect(spoolLeft({ kind: 'spool', wireClass: 'ER70S-6', diameterMm: 0.8 })).toEqual({ share: undefined });
     expect(cylinderLeft({ kind: 'cylinder', name: '9', gas: 'argon' }).share).toBeUndefined();
     expect(cylinderLeft({ kind: 'cylinder', name: '9', gas: 'co2' }).share).toBeUndefined();
   });

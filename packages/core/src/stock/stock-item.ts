@@ -27,12 +27,12 @@ export interface Spool {
   readonly diameterMm: WireDiameterMm;
   /** As measured; undefined: what the size is taken for. */
   readonly trueDiameterMm?: number | undefined;
-  readonly size: SpoolSize;
+  readonly size?: SpoolSize | undefined;
   /** The maker's batch, as it stands on it. */
   readonly batch?: string | undefined;
-  /** Wire on it when new, and what the empty spool weighs, kg. */
-  readonly fullKg: number;
-  readonly tareKg: number;
+  /** Wire on it when new, and what the empty spool weighs, kg; undefined: nobody said. */
+  readonly fullKg?: number | undefined;
+  readonly tareKg?: number | undefined;
   /** Wire on it now, kg; undefined: nobody weighed it. */
   readonly leftKg?: number | undefined;
   /** Day it was opened, as an ISO date; undefined: closed, or not known. */
@@ -115,9 +115,10 @@ function shareOf(left: number, full: number | undefined): number | undefined {
   return full === undefined || full <= 0 ? undefined : Math.min(left / full, 1);
 }
 
-/** Wire left on a spool; a spool that nobody weighed is taken as full. */
-export function spoolLeft(spool: Spool): Left & { readonly kg: number; readonly m: number } {
+/** Wire left on a spool; one that nobody weighed is taken as full. Without kg: not to be known. */
+export function spoolLeft(spool: Spool): Left {
   const kg = spool.leftKg ?? spool.fullKg;
+  if (kg === undefined) return { share: undefined };
   return { share: shareOf(kg, spool.fullKg), kg, m: kg / wireKgPerM(spool.wireClass, spoolTrueMm(spool)) };
 }
 
@@ -176,7 +177,7 @@ function cylinderFault(cylinder: Cylinder): StockFault | undefined {
 export function stockFault(item: StockItem): StockFault | undefined {
   if (item.kind === 'cylinder') return cylinderFault(item);
   if (item.kind === 'part') return undefined;
-  if (item.leftKg !== undefined && item.leftKg > item.fullKg) {
+  if (item.leftKg !== undefined && item.fullKg !== undefined && item.leftKg > item.fullKg) {
     return { field: 'leftKg', message: `That is more wire than a full spool holds (${item.fullKg} kg).` };
   }
   return undefined;

@@ -24,6 +24,9 @@ export function JobFrame() {
           <NavLink to={`/jobs/${jobId}`} end className={TAB}>
             Plan
           </NavLink>
+          <NavLink to={`/jobs/${jobId}/rig`} className={TAB}>
+            Rig
+          </NavLink>
           <NavLink to={`/jobs/${jobId}/dial-in`} className={TAB}>
             Dial-in
           </NavLink>

@@ -1,4 +1,5 @@
 export { ageText, calibratedAt, isOld } from './calibration-age.ts';
 export { MachineCard } from './machine-card.tsx';
 export { MachineRoute } from './machine-route.tsx';
-export { learningQuery, machineListQuery, useRestoreMachine } from './machines.queries.ts';
+export { learningQuery, machineListQuery, useChangeMachine, useRestoreMachine } from './machines.queries.ts';
+export { useTellRig } from './rig.queries.ts';

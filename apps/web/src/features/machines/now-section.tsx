@@ -5,6 +5,7 @@ import { Section } from '../../ui/page/section.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { machinePart } from '../machine-terms/index.ts';
 import { wireSizeText } from '../units/index.ts';
+import { RigStanding } from './rig-standing.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 
 /** What was not told yet, and what it would be good for. */
@@ -77,6 +78,15 @@ export function NowSection({ machine }: { readonly machine: KeptMachine }) {
           </div>
         ))}
       </dl>
+      <RigStanding machine={machine} />
+      <div className="flex flex-wrap gap-3">
+        <ButtonLink to={`/machines/${machine.id}/check`} tone="main" className="min-h-14">
+          Look it over
+        </ButtonLink>
+        <ButtonLink to={`/machines/${machine.id}/close`} className="min-h-14">
+          Close it down
+        </ButtonLink>
+      </div>
       {programs.length > 0 && (
         <div className="max-w-md">
           <Pick

@@ -25,6 +25,8 @@ import { SetupCard } from './setup-card.tsx';
 import { StationDetail } from './station-detail.tsx';
 import { TechniqueCard } from './technique.tsx';
 import { useSetup } from './use-setup.ts';
+import { FinishSection, FinishWarning } from '../stores/index.ts';
+import { useNow } from '../../ui/use-now.ts';
 import { Why } from './why.tsx';
 import { WirePath } from './wire-path.tsx';
 
@@ -52,6 +54,7 @@ const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
           <Runs plan={plan} />
           <TechniqueCard plan={plan} />
           <ArcAndRest job={job} plan={plan} machine={machine} />
+          {plan.totals && <FinishSection plan={plan} machine={machine} />}
         </>
       ),
     },
@@ -99,13 +102,15 @@ function Planned(now: PlannedProps) {
   const later = useDeferredValue(useMemo(() => ({ job, plan, machine }), [job, plan, machine]));
   const [stationId, setStationId] = useState<StationId>('leads');
   const { units } = usePreferences();
+  const time = useNow();
   const { data: beads = NO_BEADS } = useQuery(testBeadListQuery(job.id));
-  const stations = stationsOf(plan, machine, (lPerMin) => withUnit('gasFlow', lPerMin, units));
+  const stations = stationsOf(plan, machine, (lPerMin) => withUnit('gasFlow', lPerMin, units), time);
   const station = stations.find(({ id }) => id === stationId) ?? stations[0];
   return (
     <>
       <StopCautions cautions={plan.cautions} job={job} />
       <WarnLine cautions={plan.cautions} />
+      <FinishWarning plan={plan} machine={machine} />
       <SetThese job={job} plan={plan} machine={machine} />
       <ButtonLink to={`/jobs/${job.id}/dial-in`} tone="main" className="min-h-14 md:hidden">
         Dial it in

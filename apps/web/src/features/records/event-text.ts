@@ -7,6 +7,7 @@ const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   machine: 'added',
   'test-bead': 'logged',
   shop: 'set up',
+  stock: 'put into Stores',
 };
 
 const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -14,6 +15,7 @@ const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   machine: 'retired',
   'test-bead': 'taken away',
   shop: 'put away',
+  stock: 'put away',
 };
 
 /** What happened, in a word or two after the name of what it happened to. */
@@ -37,6 +39,10 @@ export function eventWord({ kind, subject }: Pick<ShopEvent, 'kind' | 'subject'>
       return 'a new calibration was begun';
     case 'caution-read':
       return 'a stop caution was read';
+    case 'rigged':
+      return 'rigged';
+    case 'stock-told':
+      return 'told in Stores';
     case 'undone':
       return 'something was undone';
   }

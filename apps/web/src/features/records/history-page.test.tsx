@@ -15,6 +15,7 @@ const event = (over: Partial<ShopEvent>): ShopEvent => ({
   after: { 'work.joint': 'tee' },
   undoOf: null,
   undoneBy: null,
+  about: null,
   ...over,
 });
 

@@ -6,4 +6,5 @@ export const KIND_WORD: Readonly<Record<RecordKind, string>> = {
   machine: 'machine',
   'test-bead': 'bead',
   shop: 'shop',
+  stock: 'thing in Stores',
 };

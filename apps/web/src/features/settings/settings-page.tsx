@@ -8,7 +8,6 @@ import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
 import { SetAsideNotice } from '../records/index.ts';
 import { SchoolChoice, shopQuery } from '../shop/index.ts';
-import { ShelfEditor } from './shelf-editor.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 
@@ -44,7 +43,7 @@ function UnitChoices() {
   );
 }
 
-/** Units by quantity and theme on this device; schools and shelf for the shop. */
+/** Units by quantity and theme on this device; schools for the shop. */
 export function SettingsPage() {
   const shop = useQuery(shopQuery);
   if (shop.error) return <ErrorNotice error={shop.error} onRetry={() => void shop.refetch()} />;
@@ -65,7 +64,6 @@ export function SettingsPage() {
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
         <div className="grid grid-cols-1 gap-4">
           <UnitChoices />
-          <ShelfEditor shop={shop.data} />
         </div>
         <Section id="schools" title="Where the trade disagrees: this shop’s way">
           {SCHOOL_TABLE.map((school) => (

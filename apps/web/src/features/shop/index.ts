@@ -1,3 +1,3 @@
 export { aboutQuery, useOpenDemo } from './about.queries.ts';
 export { SchoolChoice } from './school-choice.tsx';
-export { shopQuery, useChangeShop } from './shop.queries.ts';
+export { shopKeys, shopQuery, useChangeShop } from './shop.queries.ts';

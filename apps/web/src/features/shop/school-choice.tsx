@@ -5,7 +5,7 @@ import { OptionList } from '../../ui/option-list.tsx';
 import { shopQuery, useChangeShop } from './shop.queries.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
-const UNCHOSEN: ShopSettings = { schools: {}, shelf: null };
+const UNCHOSEN: ShopSettings = { schools: {} };
 
 interface Props {
   readonly school: SchoolRow;

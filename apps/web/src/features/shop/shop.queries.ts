@@ -27,8 +27,8 @@ export function useChangeShop() {
   const command = useCommand<Asked, KeptShop, { before: KeptShop | undefined }>({
     scope: 'shop',
     send: async ({ next, seen }, commandId) => {
-      const fields = ({ schools, shelf }: ShopSettings) => fieldsOf({ schools, shelf }, SHOP_BRANCHES);
-      const change = changeBetween(fields(seen ?? { schools: {}, shelf: null }), fields(next));
+      const fields = ({ schools }: ShopSettings) => fieldsOf({ schools }, SHOP_BRANCHES);
+      const change = changeBetween(fields(seen ?? { schools: {} }), fields(next));
       const now = client.getQueryData<KeptShop>(key) ?? seen;
       if (Object.keys(change).length === 0 && now) return now;
       return sendChange({

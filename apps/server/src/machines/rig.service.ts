@@ -1,0 +1,117 @@
+import type { KeptMachine, RigChange, RigValueChange } from '@hot-bead/contract';
+import {
+  type FieldChange,
+  type Fields,
+  type Json,
+  type RigAttribute,
+  type RigFact,
+  RIG_STEPS,
+  rigField,
+  rigFieldValue,
+  rigSize,
+} from '@hot-bead/core';
+import { Injectable } from '@nestjs/common';
+import { DomainError } from '../errors/domain-error.ts';
+import type { Command } from '../events/command.ts';
+import { RecordsService } from '../events/records.service.ts';
+import { MachineRecord } from './machine-record.ts';
+
+const rigPath = (name: string): string => `rig.${name}`;
+
+/** What stands in an attribute, as a rig says it; null: nothing is known. */
+function standing(fields: Fields, name: RigAttribute): string | null {
+  const field = rigField(name);
+  if (field === undefined) return (fields[rigPath(name)] as unknown as RigFact | undefined)?.value ?? null;
+  const value = fields[field];
+  if (value === undefined || value === null) return null;
+  return typeof value === 'number' ? rigSize(value) : (value as string);
+}
+
+/** The fields that a new value of an attribute sets. */
+function fieldsFor(name: RigAttribute, { to, doubted }: RigValueChange, at: string): FieldChange {
+  const fact = to === null ? null : ({ value: to, at, ...(doubted ? { doubted } : {}) } as Json);
+  const field = rigField(name);
+  return {
+    [rigPath(name)]: fact,
+    ...(field === undefined ? {} : { [field]: to === null ? null : rigFieldValue(name, to) }),
+  };
+}
+
+/** A step behind a gate is told together with the gate that was confirmed. */
+function refuseSkippedGate({ why, step, gate }: RigChange): void {
+  const row = RIG_STEPS.find(({ id }) => id === step);
+  if (why !== 'step' || !row || row.gate === 'none' || row.gate === gate) return;
+  throw new DomainError('gate-not-confirmed', 400, `Confirm first: ${row.gate}.`, 'gate');
+}
+
+/** Changes how a machine stands: what was seen before is said with what is now, so that nobody overwrites another. */
+@Injectable()
+export class RigService {
+  constructor(
+    private readonly record: MachineRecord,
+    private readonly records: RecordsService,
+  ) {}
+
+  /**
+   * Keeps what a step, a look or a hand made of the rig. What stands so already is left as it is.
+   *
+   * @throws {DomainError} `rig-overtaken` where something stands that was not seen
+   */
+  tell(id: string, asked: RigChange, command: Command): Promise<KeptMachine> {
+    const at = new Date().toISOString();
+    const { why, step, jobId, gate, note, rollPressure } = asked;
+    refuseSkippedGate(asked);
+    const about = {
+      why,
+      ...(step === undefined ? {} : { step }),
+      ...(jobId === undefined ? {} : { jobId }),
+      ...(gate === undefined ? {} : { gate }),
+      ...(note === undefined || note === '' ? {} : { note }),
+    };
+    return this.records.change(
+      this.record,
+      { ...command, seen: 'any' },
+      {
+        id,
+        kind: 'rigged',
+        about,
+        change: (fields) => ({
+          ...this.valuesOf(fields, asked.changes, at),
+          ...(rollPressure === undefined ? {} : { rollPressures: withPressure(fields, rollPressure) }),
+        }),
+      },
+    );
+  }
+
+  private valuesOf(fields: Fields, changes: RigChange['changes'], at: string): FieldChange {
+    const overtaken: string[] = [];
+    let change: FieldChange = {};
+    for (const [key, value] of Object.entries(changes)) {
+      const name = key as RigAttribute;
+      const now = standing(fields, name);
+      const fact = fields[rigPath(name)] as unknown as RigFact | undefined;
+      const isSo = now === value.to && (fact?.doubted === true) === (value.doubted === true);
+      if (isSo && fact?.at !== undefined && now !== value.from) continue;
+      if (now !== value.from && now !== value.to) overtaken.push(name);
+      change = { ...change, ...fieldsFor(name, value, at) };
+    }
+    if (overtaken.length > 0) {
+      throw new DomainError(
+        'rig-overtaken',
+        409,
+        `It was changed elsewhere meanwhile (${overtaken.join(', ')}): look how it stands now.`,
+        'changes',
+      );
+    }
+    return change;
+  }
+}
+
+/** The kept pressures with one more, or another for the same wire. */
+function withPressure(fields: Fields, pressure: NonNullable<RigChange['rollPressure']>): Json {
+  const kept = (fields['rollPressures'] ?? []) as unknown as readonly (typeof pressure)[];
+  const others = kept.filter(
+    ({ wireClass, diameterMm }) => wireClass !== pressure.wireClass || diameterMm !== pressure.diameterMm,
+  );
+  return [...others, pressure] as unknown as Json;
+}

@@ -1,0 +1,106 @@
+import type { KeptMachine } from '@hot-bead/contract';
+import {
+  type RigAttribute,
+  RIG_ATTRIBUTE_NAMES,
+  rigAttributeRow,
+  rigFact,
+  rigField,
+  rigValueText,
+  standingOf,
+} from '@hot-bead/core';
+import { useState } from 'react';
+import { Button } from '../../ui/button.tsx';
+import { Table } from '../../ui/page/table.tsx';
+import { useToast } from '../../ui/toasts.tsx';
+import { useNow } from '../../ui/use-now.ts';
+import { ageText } from './calibration-age.ts';
+import { useTellRig } from './rig.queries.ts';
+
+/** Parts and settings that a machine stands with; ids of Stores are told there. */
+const SHOWN: readonly RigAttribute[] = RIG_ATTRIBUTE_NAMES.filter(
+  (name) => rigField(name) === undefined && !['spoolId', 'cylinder', 'spoolClass', 'refused'].includes(name),
+);
+/** Shown whether known or not: what a job asks for first. */
+const ALWAYS: ReadonlySet<RigAttribute> = new Set([
+  'gun',
+  'rollsForm',
+  'rollsGroove',
+  'linerMaterial',
+  'linerBore',
+  'tipBore',
+  'nozzleBore',
+]);
+
+function Row({
+  machine,
+  name,
+  now,
+}: {
+  readonly machine: KeptMachine;
+  readonly name: RigAttribute;
+  readonly now: string;
+}) {
+  const tell = useTellRig(machine);
+  const toast = useToast();
+  const fact = rigFact(machine, name);
+  const standing = standingOf(name, fact, now);
+  const mark = { known: '●', doubted: '◆', unknown: '?' }[standing];
+  const word = { known: 'known', doubted: 'doubted', unknown: 'not known' }[standing];
+  return (
+    <tr className="border-b border-line align-top last:border-b-0">
+      <th scope="row" className="py-1.5 pr-3 text-left font-medium">
+        {rigAttributeRow(name).word}
+      </th>
+      <td className="py-1.5 pr-3">
+        <span aria-hidden="true">{mark}</span>{' '}
+        {standing === 'unknown' ? word : rigValueText(name, fact?.value ?? '')}
+        {standing === 'doubted' && ', doubted'}
+        {fact?.at !== undefined && standing !== 'unknown' && (
+          <span className="block text-[13px] text-ink-soft">{ageText(new Date(fact.at), new Date(now))}</span>
+        )}
+      </td>
+      <td className="text-right">
+        {standing === 'known' && fact && (
+          <Button
+            tone="quiet"
+            aria-label={`Doubt it: ${rigAttributeRow(name).word}`}
+            onClick={() =>
+              tell.mutate(
+                { why: 'said', changes: { [name]: { from: fact.value, to: fact.value, doubted: true } } },
+                {
+                  onSuccess: (_kept, undo) => toast('It is looked at before the next job', undo),
+                  onError: (error) => toast(`Not kept. ${error.message}`),
+                },
+              )
+            }
+          >
+            Doubt it
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** Everything that is known of how the machine stands, since when, and what is doubted. */
+export function RigStanding({ machine }: { readonly machine: KeptMachine }) {
+  const now = useNow();
+  const [all, setAll] = useState(false);
+  const known = SHOWN.filter((name) => standingOf(name, rigFact(machine, name), now) !== 'unknown');
+  const names = SHOWN.filter((name) => ALWAYS.has(name) || (all && known.includes(name)));
+  const more = known.filter((name) => !ALWAYS.has(name)).length;
+  return (
+    <div>
+      <Table columns={['', 'Stands', '']} quiet>
+        {names.map((name) => (
+          <Row key={name} machine={machine} name={name} now={now} />
+        ))}
+      </Table>
+      {more > 0 && (
+        <Button tone="quiet" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Less' : `${more} more that are known`}
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import type { KeptMachine, RigChange } from '@hot-bead/contract';
+import { type RigAttribute, rigField, rigFieldValue } from '@hot-bead/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { api, readBy } from '../../api/client.ts';
+import { useCommand } from '../../commands/use-command.ts';
+import { machineListQuery } from './machines.queries.ts';
+
+const readMachine = readBy<KeptMachine>((contract) => contract.machineSchema);
+
+/** The machine as it will stand once the change is kept: shown at once. */
+function changed(machine: KeptMachine, { changes }: RigChange, at: string): KeptMachine {
+  let next: KeptMachine = machine;
+  for (const [key, { to, doubted }] of Object.entries(changes)) {
+    const name = key as RigAttribute;
+    const field = rigField(name);
+    const { [name]: _was, ...others } = next.rig ?? {};
+    const fact = to === null ? {} : { [name]: { value: to, at, ...(doubted ? { doubted } : {}) } };
+    next = { ...next, rig: { ...others, ...fact } };
+    if (field !== undefined) {
+      next = { ...next, [field]: to === null ? undefined : rigFieldValue(name, to) };
+    }
+  }
+  return next;
+}
+
+/**
+ * Tells how a machine stands. It is shown at once and sent in order; what cannot be kept is taken back, and what another
+ * device made of it meanwhile is read anew.
+ */
+export function useTellRig(machine: KeptMachine) {
+  const client = useQueryClient();
+  const key = machineListQuery.queryKey;
+  return useCommand<RigChange, KeptMachine, { before: readonly KeptMachine[] | undefined }>({
+    scope: `rig ${machine.id}`,
+    send: (change, command) =>
+      api('POST', `/machines/${machine.id}/rig`, readMachine, { body: change, command }),
+    onMutate: async (change) => {
+      await client.cancelQueries({ queryKey: key });
+      const before = client.getQueryData(key);
+      const at = new Date().toISOString();
+      client.setQueryData(key, (list) =>
+        list?.map((one) => (one.id === machine.id ? changed(one, change, at) : one)),
+      );
+      return { before };
+    },
+    onError: (context) => {
+      client.setQueryData(key, context?.before as KeptMachine[] | undefined);
+      void client.invalidateQueries({ queryKey: key });
+    },
+    onDone: (kept) => {
+      client.setQueryData(key, (list) => list?.map((one) => (one.id === kept.id ? kept : one)));
+      void client.invalidateQueries({ queryKey: ['events'] });
+    },
+  });
+}

@@ -1,0 +1,63 @@
+import type { ShopEvent } from '@hot-bead/contract';
+import { RIG_LOOKS, RIG_STEPS } from '@hot-bead/core';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { Button } from '../../ui/button.tsx';
+import { Section } from '../../ui/page/section.tsx';
+import { ageText } from '../machines/index.ts';
+import { eventsQuery, useUndoEvent } from '../records/index.ts';
+
+const VERB: ReadonlyMap<string, string> = new Map(
+  [...RIG_STEPS, ...RIG_LOOKS].map(({ id, verb }) => [id, verb] as const),
+);
+
+function verbOf({ about }: ShopEvent): string {
+  return VERB.get(String(about?.['step'] ?? '')) ?? 'Told by hand';
+}
+
+const SHOWN_MOST = 12;
+
+/** What was done at the machine, newest first, each with its way back. */
+export function DoneList({
+  machineId,
+  jobId,
+  now,
+}: {
+  readonly machineId: string;
+  readonly jobId: string | undefined;
+  readonly now: string;
+}) {
+  const { data } = useInfiniteQuery(eventsQuery(machineId));
+  const undo = useUndoEvent();
+  const events = (data?.pages.flatMap(({ items }) => items) ?? [])
+    .filter(({ kind, about }) => kind === 'rigged' && (jobId === undefined || about?.['jobId'] === jobId))
+    .slice(0, SHOWN_MOST);
+  if (events.length === 0) return null;
+  return (
+    <Section id="done" title="Done at it">
+      <ul className="mt-1">
+        {events.map((event) => (
+          <li
+            key={event.id}
+            className="flex min-h-14 items-center gap-3 border-b border-line last:border-b-0"
+          >
+            <span aria-hidden="true">{event.undoneBy === null ? '●' : '↶'}</span>
+            <span className="min-w-0 flex-1 leading-snug">
+              {verbOf(event)}
+              <span className="block text-[13px] text-ink-soft">
+                {ageText(new Date(event.at), new Date(now))}
+                {typeof event.about?.['note'] === 'string' && `: ${event.about['note']}`}
+                {event.undoneBy !== null && ', taken back'}
+              </span>
+            </span>
+            {event.undoneBy === null && (
+              <Button tone="quiet" className="min-h-14" onClick={() => undo.mutate(event.id)}>
+                Undo
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {undo.error && <p className="text-hot">Not undone. {undo.error.message}</p>}
+    </Section>
+  );
+}

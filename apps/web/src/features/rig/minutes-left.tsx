@@ -1,0 +1,24 @@
+import type { JobChangeover } from '@hot-bead/core';
+
+/** "24.8", or "6 to 31" while something is not known. */
+export function minutesText({ leastMin, mostMin }: Pick<JobChangeover, 'leastMin' | 'mostMin'>): string {
+  if (leastMin === mostMin) return String(leastMin);
+  return `${leastMin.toFixed(0)} to ${mostMin.toFixed(0)}`;
+}
+
+/** Minutes and steps that are left, large. */
+export function MinutesLeft({ changeover }: { readonly changeover: JobChangeover }) {
+  const { steps, unsure } = changeover;
+  return (
+    <div>
+      <p className="flex items-baseline gap-2">
+        <span className="figure-text text-5xl">{minutesText(changeover)}</span>
+        <span className="text-lg">min left, {steps.length} steps</span>
+      </p>
+      <p className="text-[15px] text-ink-soft">
+        {unsure.length > 0 ? 'It hangs on what the looks find. ' : ''}
+        Sums of common practice for one pair of hands, not timed; a daily hand needs about two thirds.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,167 @@
+import type { KeptMachine } from '@hot-bead/contract';
+import {
+  type ChangeoverStep,
+  type Gate,
+  type PartNeeded,
+  type PlannedSetup,
+  RIG_LOOKS,
+  type RigAttribute,
+} from '@hot-bead/core';
+import { useState } from 'react';
+import { StepDrawing } from '../../drawing/step-drawing.tsx';
+import type { PathForm } from '../../drawing/station-symbol.tsx';
+import { Button } from '../../ui/button.tsx';
+import { Field } from '../../ui/form/field.tsx';
+import { GATE_TEXT } from './gate-text.ts';
+import { type Found, LookForm } from './look-form.tsx';
+import { type StepMore, StepTool } from './step-tool.tsx';
+
+/** What is kept when a step is ticked. */
+export interface Tick {
+  readonly note: string;
+  readonly more: StepMore;
+}
+
+interface Props {
+  readonly step: ChangeoverStep;
+  readonly form: PathForm;
+  readonly machine: KeptMachine;
+  readonly plan: PlannedSetup | undefined;
+  readonly need: Readonly<Record<string, string>>;
+  /** Attributes of a look that are asked. */
+  readonly asks: readonly RigAttribute[];
+  /** The gate that is to be confirmed first. */
+  readonly gate: Gate | undefined;
+  readonly parts: readonly PartNeeded[];
+  readonly onConfirm: (gate: Gate) => void;
+  readonly onTick: (tick: Tick) => void;
+  readonly onFound: (found: Found) => void;
+}
+
+function Part({ part }: { readonly part: PartNeeded }) {
+  const words = { true: '● in Stores', false: '◆ not in Stores: get it first', undefined: '? not counted' };
+  return (
+    <li className={part.atHand === false ? 'font-medium' : ''}>
+      {part.what} <span className="text-sm">{words[String(part.atHand) as 'true']}</span>
+    </li>
+  );
+}
+
+/** What a step says of itself: how, how to check, and what goes wrong if it is left out. */
+function Says({ row }: { readonly row: ChangeoverStep['row'] }) {
+  const lines = [
+    ['check', row.check],
+    ['if left out', row.ifSkipped],
+    ['take', row.parts],
+  ] as const;
+  return (
+    <>
+      <p className="mt-2 text-lg leading-snug">{row.how}</p>
+      <dl className="mt-2 grid gap-1.5 text-[15px] leading-snug">
+        {lines.map(
+          ([name, text]) =>
+            text !== undefined && (
+              <div key={name}>
+                <dt className="label-text">{name}</dt>
+                <dd>{text}</dd>
+              </div>
+            ),
+        )}
+      </dl>
+    </>
+  );
+}
+
+interface DoneProps {
+  readonly props: Props;
+}
+
+function Done({ props }: DoneProps) {
+  const { step, machine, plan, onTick } = props;
+  const { row } = step;
+  const [note, setNote] = useState('');
+  const [mark, setMark] = useState('');
+  const [feed, setFeed] = useState<'bottom' | 'top' | ''>('');
+  const tick = (said: string): void => {
+    const wire = plan && { wireClass: plan.wire.wireClass, diameterMm: plan.wire.diameterMm };
+    onTick({
+      note: said,
+      more: {
+        ...(wire && mark.trim() !== '' ? { rollPressure: { ...wire, mark: mark.trim() } } : {}),
+        ...(feed === '' ? {} : { feedDirection: feed }),
+      },
+    });
+  };
+  return (
+    <>
+      <StepTool
+        id={row.id}
+        machine={machine}
+        plan={plan}
+        mark={mark}
+        onMark={setMark}
+        feedDirection={feed}
+        onFeedDirection={setFeed}
+      />
+      <div className="mt-4 flex flex-wrap items-end gap-3 max-md:sticky max-md:bottom-20 max-md:bg-plate max-md:py-2">
+        <Button
+          tone="main"
+          className="min-h-14 px-8 text-lg max-md:order-2 max-md:ml-auto"
+          onClick={() => tick(note)}
+        >
+          Done
+        </Button>
+        <Button className="min-h-14" onClick={() => tick(note === '' ? 'it already was' : note)}>
+          It already was
+        </Button>
+      </div>
+      <Field
+        className="mt-3"
+        label="Note to this step"
+        value={note}
+        maxLength={300}
+        onChange={(event) => setNote(event.target.value)}
+      />
+    </>
+  );
+}
+
+/** The step in hand: its drawing, what to do, its tool, and the press that keeps it. */
+export function StepDetail(props: Props) {
+  const { step, form, machine, need, asks, gate, parts, onConfirm, onFound } = props;
+  const { row } = step;
+  const isLook = RIG_LOOKS.some(({ id }) => id === row.id);
+  return (
+    <section aria-label="The step" className="rounded-md border border-line bg-plate p-4">
+      <StepDrawing
+        id={row.id}
+        station={row.station}
+        form={form}
+        className="rounded-md border border-line p-3"
+      />
+      <h2 className="mt-3 text-2xl leading-snug font-semibold">{row.verb}</h2>
+      <Says row={row} />
+      {parts.length > 0 && (
+        <ul className="mt-2">
+          {parts.map((part) => (
+            <Part key={part.what} part={part} />
+          ))}
+        </ul>
+      )}
+      {!step.ready && row.id !== 'stop-cannot' ? (
+        <p className="mt-4 font-medium">Its turn comes: what stands above it must be done first.</p>
+      ) : gate !== undefined && row.id !== 'let-cool' ? (
+        <div className="mt-4 rounded-md border-2 border-hot p-4" role="group" aria-label="Gate">
+          <p className="text-lg font-semibold">■ {GATE_TEXT[gate][0]}</p>
+          <Button tone="main" className="mt-3 min-h-14 px-8 text-lg" onClick={() => onConfirm(gate)}>
+            {GATE_TEXT[gate][1]}
+          </Button>
+        </div>
+      ) : row.id === 'stop-cannot' ? null : isLook ? (
+        <LookForm key={row.id} machine={machine} asks={asks} need={need} onFound={onFound} />
+      ) : (
+        <Done key={row.id} props={props} />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,2 @@
+export { FinishSection, FinishWarning } from './finish-section.tsx';
+export { stockQuery } from './stock.queries.ts';

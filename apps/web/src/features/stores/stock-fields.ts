@@ -1,0 +1,158 @@
+import {
+  COMMON_GASES,
+  gasOf,
+  isLiquidGas,
+  PART_KINDS,
+  SPOOL_SIZES,
+  SPOOL_TARE_KG,
+  type SpoolSize,
+  type StockItem,
+  WIRE_CLASSES,
+  WIRE_DIAMETERS_MM,
+} from '@hot-bead/core';
+import { numberOrText } from '../units/index.ts';
+
+export type StockKind = StockItem['kind'];
+/** What was typed, by field. */
+export type Typed = Readonly<Record<string, string>>;
+
+type Options = readonly (readonly [value: string, label: string])[];
+
+/** One field of a form: a number or a text, or a choice where it has options. */
+export interface FormField {
+  readonly name: string;
+  readonly label: string;
+  readonly options?: Options;
+  /** Kept as it was typed, not as a number. */
+  readonly text?: true;
+  /** Whether it is asked, by what was typed so far. */
+  readonly when?: (typed: Typed) => boolean;
+  readonly hint?: (typed: Typed) => string | undefined;
+}
+
+const NONE = ['', 'not said'] as const;
+const CLASSES: Options = WIRE_CLASSES.map((id) => [id, id] as const);
+const SIZES: Options = WIRE_DIAMETERS_MM.map((mm) => [String(mm), `${mm.toFixed(1)} mm`] as const);
+const SPOOLS: Options = [NONE, ...SPOOL_SIZES.map((size) => [size, `${size.slice(1)} mm`] as const)];
+const GASES: Options = COMMON_GASES.filter((id) => gasOf(id).shields).map(
+  (id) => [id, gasOf(id).name] as const,
+);
+const YES_NO: Options = [NONE, ['true', 'yes'], ['false', 'no']];
+const PART_WORD: Readonly<Record<(typeof PART_KINDS)[number], string>> = {
+  tip: 'tip',
+  nozzle: 'nozzle',
+  roll: 'drive roll',
+  liner: 'liner',
+  'neck-liner': 'neck liner',
+  'tip-holder': 'tip holder',
+  'o-ring': 'O-ring',
+  other: 'something else',
+};
+
+function isWeighed({ gas = '' }: Typed): boolean {
+  return gas !== '' && isLiquidGas(gas as never);
+}
+
+/** The fields of each kind, in the order in which they are asked. */
+export const FIELDS: Readonly<Record<StockKind, readonly FormField[]>> = {
+  spool: [
+    { name: 'wireClass', label: 'Wire', options: CLASSES },
+    { name: 'diameterMm', label: 'Size', options: SIZES },
+    { name: 'size', label: 'Spool', options: SPOOLS },
+    { name: 'fullKg', label: 'Wire when new (kg)' },
+    {
+      name: 'tareKg',
+      label: 'Empty spool (kg)',
+      hint: ({ size = '' }) =>
+        size === ''
+          ? 'weigh one'
+          : `often about ${SPOOL_TARE_KG[size as SpoolSize]} kg, from memory: weigh yours`,
+    },
+    { name: 'leftKg', label: 'Wire on it now (kg)', hint: () => 'empty: as new' },
+    {
+      name: 'trueDiameterMm',
+      label: 'Measured (mm)',
+      hint: () => 'a micrometer; changes metres and minutes',
+    },
+    { name: 'batch', label: 'Maker’s batch', text: true },
+    { name: 'openedOn', label: 'Opened on', text: true, hint: () => 'as 2026-03-01' },
+    { name: 'keptDry', label: 'Kept dry', options: YES_NO },
+  ],
+  cylinder: [
+    { name: 'name', label: 'Number or name', text: true },
+    { name: 'gas', label: 'Gas', options: GASES },
+    {
+      name: 'waterL',
+      label: 'Holds of water (L)',
+      when: (typed) => !isWeighed(typed),
+      hint: () => 'stamped on it',
+    },
+    { name: 'fullBar', label: 'Full at (bar)', when: (typed) => !isWeighed(typed) },
+    {
+      name: 'leftBar',
+      label: 'Gauge now (bar)',
+      when: (typed) => !isWeighed(typed),
+      hint: () => 'empty: full',
+    },
+    { name: 'fullKg', label: 'Gas when full (kg)', when: isWeighed },
+    { name: 'tareKg', label: 'Empty bottle (kg)', when: isWeighed, hint: () => 'stamped on it as tare' },
+    { name: 'leftKg', label: 'Gas in it now (kg)', when: isWeighed, hint: () => 'empty: full' },
+  ],
+  part: [
+    { name: 'part', label: 'What', options: PART_KINDS.map((id) => [id, PART_WORD[id]] as const) },
+    { name: 'name', label: 'Called', text: true },
+    { name: 'forMm', label: 'For wire', options: [NONE, ...SIZES], when: ({ part }) => part !== 'nozzle' },
+    {
+      name: 'rollForm',
+      label: 'Groove',
+      options: [NONE, ['v-smooth', 'V, smooth'], ['u', 'U'], ['knurled', 'knurled']],
+      when: ({ part }) => part === 'roll',
+    },
+    {
+      name: 'liner',
+      label: 'Liner of',
+      options: [NONE, ['steel', 'steel'], ['plastic', 'plastic or carbon']],
+      when: ({ part }) => part === 'liner',
+    },
+    {
+      name: 'forAluminium',
+      label: 'Marked for aluminium',
+      options: YES_NO,
+      when: ({ part }) => part === 'tip',
+    },
+    { name: 'count', label: 'How many' },
+    { name: 'least', label: 'Least to keep', hint: () => 'under it, it is on the list to buy' },
+  ],
+};
+
+const START: Readonly<Record<StockKind, Typed>> = {
+  spool: { wireClass: 'ER70S-6', diameterMm: '0.8', size: 'D200' },
+  cylinder: { gas: 'ar-co2-18' },
+  part: { part: 'tip', count: '' },
+};
+
+/** What stands in the fields at first: a thing as it is kept, or what is usual. */
+export function typedOf(kind: StockKind, item: StockItem | undefined): Typed {
+  if (!item) return START[kind];
+  return Object.fromEntries(
+    Object.entries(item).flatMap(([name, value]) =>
+      name === 'kind' || value === undefined ? [] : [[name, String(value)] as const],
+    ),
+  );
+}
+
+function valueOf({ text, options }: FormField, typed: string): unknown {
+  if (typed === 'true' || typed === 'false') return typed === 'true';
+  if (text || (options && Number.isNaN(Number(typed)))) return typed;
+  return numberOrText(typed);
+}
+
+/** What was typed as a thing, for its contract to check; what is empty is left out. */
+export function enteredItem(kind: StockKind, typed: Typed): Record<string, unknown> {
+  const asked = FIELDS[kind].filter(({ when }) => when?.(typed) !== false);
+  const values = asked.flatMap((field) => {
+    const text = (typed[field.name] ?? '').trim();
+    return text === '' ? [] : [[field.name, valueOf(field, text)] as const];
+  });
+  return { kind, ...Object.fromEntries(values) };
+}

@@ -1,0 +1,83 @@
+import { newStockItemSchema, validated } from '@hot-bead/contract';
+import type { StockItem } from '@hot-bead/core';
+import { useState } from 'react';
+import { Button } from '../../ui/button.tsx';
+import { Field, SelectField } from '../../ui/form/field.tsx';
+import { sendChecked } from '../../ui/form/problems.ts';
+import { Wrong } from '../../ui/form/wrong.tsx';
+import { enteredItem, FIELDS, type StockKind, typedOf } from './stock-fields.ts';
+
+interface Props {
+  readonly kind: StockKind;
+  /** The thing as it is kept; undefined: a new one. */
+  readonly item?: StockItem;
+  readonly label: string;
+  readonly saving: boolean;
+  /** Keeps it; told what went wrong, it is placed at its field. */
+  readonly onKeep: (item: StockItem, onError: (error: Error) => void) => void;
+  readonly onClose: () => void;
+}
+
+/** A spool, a cylinder or parts as they are entered; what is wrong stands at its field. */
+export function StockForm({ kind, item, label, saving, onKeep, onClose }: Props) {
+  const [typed, setTyped] = useState(() => typedOf(kind, item));
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const fields = FIELDS[kind].filter(({ when }) => when?.(typed) !== false);
+  const named = new Set(fields.map(({ name }) => name));
+  const elsewhere = Object.entries(problems).filter(([name]) => !named.has(name));
+  const save = (): void => {
+    setProblems({});
+    sendChecked({
+      check: () => validated(newStockItemSchema, enteredItem(kind, typed)),
+      send: onKeep,
+      place: (found) => setProblems(Object.fromEntries(found.map(({ field, message }) => [field, message]))),
+    });
+  };
+  return (
+    <form
+      noValidate
+      aria-label={label}
+      className="rounded-md border border-line bg-plate p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <h3 className="text-lg font-semibold">{label}</h3>
+      <div className="mt-2 grid grid-cols-2 gap-3 md:grid-cols-4">
+        {fields.map(({ name, label: text, options, hint }) => {
+          const value = typed[name] ?? '';
+          const set = (next: string): void => setTyped({ ...typed, [name]: next });
+          return options ? (
+            <SelectField
+              key={name}
+              label={text}
+              options={options}
+              value={value}
+              error={problems[name]}
+              onChange={(event) => set(event.target.value)}
+            />
+          ) : (
+            <Field
+              key={name}
+              label={text}
+              value={value}
+              error={problems[name]}
+              hint={hint?.(typed)}
+              onChange={(event) => set(event.target.value)}
+            />
+          );
+        })}
+      </div>
+      {elsewhere.map(([name, message]) => (
+        <Wrong key={name}>{message}</Wrong>
+      ))}
+      <div className="mt-4 flex gap-3">
+        <Button type="submit" tone="main" disabled={saving}>
+          {saving ? 'Keeping…' : 'Keep it'}
+        </Button>
+        <Button onClick={onClose}>Close</Button>
+      </div>
+    </form>
+  );
+}
