@@ -1,12 +1,14 @@
+import fc from 'fast-check';
 import type { Machine } from '../machine/machine.ts';
 import type { Work } from '../material/work.ts';
 import type { Resources } from '../resources/resources.ts';
-import type { RigAttribute } from '../rig-state/rig-attribute.ts';
+import { type RigAttribute, RIG_ATTRIBUTE_NAMES } from '../rig-state/rig-attribute.ts';
 import type { Attributes, RigFact } from '../rig-state/rig-fact.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { stepEffect } from './changeover.ts';
 import { closeDown, jobChangeover, type JobChangeover, machineCheck } from './job-changeover.ts';
+import { rigField } from './machine-rig.ts';
 import { RIG_LOOKS } from './rig-looks.ts';
 
 const NOW = '2026-11-02T10:00:00.000Z';
@@ -156,6 +158,68 @@ describe('what is to be done at a machine for a job', () => {
     );
   });
 });
+
+describe('a machine of which only some is known', () => {
+  const PLANS = [
+    SOLID,
+    CORED,
+    planOf({ metal: 'aluminium' }, { way: 'aluminium-gun', wireDiameterMm: 1.0, gas: 'argon' }),
+    planOf({ metal: 'aluminium' }, { way: 'aluminium-spool-gun', wireDiameterMm: 1.0, gas: 'argon' }),
+  ] as const;
+  const NAMES = RIG_ATTRIBUTE_NAMES.filter((name) => rigField(name) === undefined || name === 'polarity');
+
+  /** What somebody sees of an attribute: what truly stands, or nothing that is the worse for it. */
+  const seenOf = (truth: Attributes, name: string): string | undefined =>
+    truth[name] ?? (name === 'hot' ? 'no' : undefined);
+
+  it('is looked at and changed step by step until it stands as needed, whatever is not known', () => {
+    fc.assert(
+      fc.property(
+        fc.nat(PLANS.length - 1),
+        fc.nat(PLANS.length - 1),
+        fc.subarray([...NAMES]),
+        fc.constantFrom('on', 'off'),
+        (fromNo, toNo, forgotten, power) => {
+          const [from, to] = [PLANS[fromNo], PLANS[toNo]] as [PlannedSetup, PlannedSetup];
+          const done: string[] = [];
+          const truth: Record<string, string> = { ...valuesOf(rigged(from, TOM)), power, hot: 'no' };
+          const known: Record<string, string> = { ...truth };
+          for (const name of forgotten) delete known[name];
+          const looked = new Set<string>();
+          for (let presses = 0; presses < 150; presses += 1) {
+            const found = jobChangeover(to, unknownLeads(standing(known), known), { now: NOW });
+            const step = found.steps.find(({ ready }) => ready);
+            if (!step) {
+              expect(found.steps).toEqual([]);
+              return;
+            }
+            const { row } = step;
+            done.push(row.id);
+            if (!row.id.startsWith('look-')) {
+              Object.assign(truth, stepEffect(row.id, found.need));
+              Object.assign(known, stepEffect(row.id, found.need));
+              continue;
+            }
+            // a look is asked for once, and settles what it was asked for
+            expect([row.id, looked.has(row.id)]).toEqual([row.id, false]);
+            looked.add(row.id);
+            for (const name of RIG_LOOKS.find(({ id }) => id === row.id)?.answers ?? []) {
+              known[name] = seenOf(truth, name) ?? 'other';
+            }
+          }
+          throw new Error(`it does not come to an end: ${done.slice(0, 60).join(' ')}`);
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+});
+
+/** The same machine, its leads not known unless they are among what is. */
+function unknownLeads(machine: Machine, known: Attributes): Machine {
+  const { standingPolarity: _leads, ...rest } = machine;
+  return known['polarity'] === undefined ? rest : machine;
+}
 
 describe('at the end of the day', () => {
   it('closes, bleeds, switches off and coils, and leaves the regulator as the shop does', () => {
