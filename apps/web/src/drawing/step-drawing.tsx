@@ -20,7 +20,23 @@ const STATION_OF: Readonly<Record<string, SymbolId>> = {
   work: 'clamp',
   safe: 'leads',
   close: 'clamp',
-  look: 'rolls',
+};
+
+/** Looks by what is looked at, and steps that are done elsewhere than at their station. */
+const SYMBOL_OF: Readonly<Record<string, SymbolId>> = {
+  'clamp-off': 'clamp',
+  'let-cool': 'tip',
+  'look-hands': 'tip',
+  'look-panel': 'arc',
+  'look-bench': 'clamp',
+  'look-gas': 'gas',
+  'look-door': 'spool',
+  'look-rolls': 'rolls',
+  'look-leads': 'leads',
+  'look-gun-front': 'tip',
+  'look-liner': 'liner',
+  'look-spool-gun': 'spool',
+  'look-bead': 'joint',
 };
 
 /** The sign of each act on a 48 × 48 field. */
@@ -40,7 +56,7 @@ const ACT_OF: readonly (readonly [pattern: RegExp, act: Act])[] = [
   [/^let-cool$/, 'wait'],
   [/^leads-|swap$|^gun-switch$/, 'swap'],
   [/^test-|^leak-|^flow-|^pressure-|pressure$/, 'test'],
-  [/trim|wire-back|secure|^bleed|stop-/, 'cut'],
+  [/^power-off$|trim|wire-back|secure|^bleed|stop-/, 'cut'],
   [/open$|-off$|-out$|away$|^cyl-crack$|^arm-open$/, 'off'],
   [/brake|^program$|^secondary$|^reg-rest$|collet|prep|jog/, 'turn'],
 ];
@@ -61,17 +77,17 @@ export function StepDrawing({
   readonly form: PathForm;
   readonly className?: string;
 }) {
-  const symbol = STATION_OF[station] ?? 'arc';
+  const symbol = SYMBOL_OF[id] ?? STATION_OF[station] ?? 'arc';
   const { open, detail } = ACT[actOf(id)];
-  const isSpoolGun = station === 'spool-gun';
+  const isSpoolGun = station === 'spool-gun' || id === 'look-spool-gun';
   return (
     <span className={`flex items-center justify-center gap-3 ${className}`} aria-hidden="true">
       <StationSymbol
         id={symbol}
         form={isSpoolGun ? { ...form, spoolGun: true } : form}
-        className="h-24! w-50"
+        className="h-24! w-50 max-md:h-16! max-md:w-33"
       />
-      <svg viewBox="0 0 48 48" className="h-16 w-16">
+      <svg viewBox="0 0 48 48" className="h-16 w-16 max-md:h-11 max-md:w-11">
         <circle cx="24" cy="24" r="23" fill={TONE} stroke="none" />
         <g fill="none" stroke="currentColor" strokeLinecap="round" strokeLinejoin="round">
           <path d={open} strokeWidth={OUTLINE_PX} />

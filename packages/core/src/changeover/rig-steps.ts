@@ -794,7 +794,7 @@ export const RIG_STEPS: readonly RigStepRow[] = [
     verb: 'Doors shut, then switch the mains on',
     when: 'need.power=on && (power!=on || plan(power-off))',
     effect: 'power=on',
-    requires: 'each(gate=power-off); front-off; lead-coil',
+    requires: 'power-off; look-gun-front; each(gate=power-off); front-off; lead-coil',
     gate: 'none',
     minutes: 0.2,
     how: 'Tools and rags out of the feeder, lead covers on, hands clear. Clamp still off. Then plug, then switch.',

@@ -80,7 +80,7 @@ export function NowSection({ machine }: { readonly machine: KeptMachine }) {
       </dl>
       <RigStanding machine={machine} />
       <div className="flex flex-wrap gap-3">
-        <ButtonLink to={`/machines/${machine.id}/check`} tone="main" className="min-h-14">
+        <ButtonLink to={`/machines/${machine.id}/check`} className="min-h-14">
           Look it over
         </ButtonLink>
         <ButtonLink to={`/machines/${machine.id}/close`} className="min-h-14">

@@ -18,10 +18,13 @@ import { useTellRig } from './rig.queries.ts';
 
 /** Parts and settings that a machine stands with; ids of Stores are told there. */
 const SHOWN: readonly RigAttribute[] = RIG_ATTRIBUTE_NAMES.filter(
-  (name) => rigField(name) === undefined && !['spoolId', 'cylinder', 'spoolClass', 'refused'].includes(name),
+  (name) =>
+    (rigField(name) === undefined || name === 'polarity') &&
+    !['spoolId', 'cylinder', 'spoolClass', 'refused'].includes(name),
 );
 /** Shown whether known or not: what a job asks for first. */
 const ALWAYS: ReadonlySet<RigAttribute> = new Set([
+  'polarity',
   'gun',
   'rollsForm',
   'rollsGroove',

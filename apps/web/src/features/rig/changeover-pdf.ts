@@ -1,6 +1,7 @@
-import type { ChangeoverStep, Gate } from '@hot-bead/core';
+import type { ChangeoverStep } from '@hot-bead/core';
 import { fittedText, type Mark, type Paper, PAPERS, type TextWidth } from '../../print/page.ts';
 import { pagePdf } from '../../print/page-pdf.ts';
+import { gatesInFront } from './gate-spans.ts';
 import { GATE_TEXT } from './gate-text.ts';
 
 /** A changeover as it is printed. */
@@ -25,12 +26,11 @@ const LETTER_SHARE = 0.72;
 
 /** Steps as lines, each gate as a line of its own where a span of it begins. */
 export function cardLines(steps: readonly ChangeoverStep[]): readonly Line[] {
-  let gate: Gate = 'none';
-  return steps.flatMap(({ row }): readonly Line[] => {
-    const begins = row.gate !== 'none' && row.gate !== gate;
-    ({ gate } = row);
+  const gates = gatesInFront(steps);
+  return steps.flatMap(({ row }, i): readonly Line[] => {
+    const gate = gates[i];
     return [
-      ...(begins ? [{ text: GATE_TEXT[gate][0], gate: true } as const] : []),
+      ...(gate ? [{ text: GATE_TEXT[gate][0], gate: true } as const] : []),
       { text: row.verb, minutes: String(row.minutes) },
     ];
   });

@@ -40,7 +40,7 @@ function Close({ machine }: { readonly machine: KeptMachine }) {
         </Notice>
       ) : (
         <>
-          <MinutesLeft changeover={changeover} />
+          <MinutesLeft changeover={changeover} machineName={machine.name} />
           <p className="text-ink-soft">
             The regulator: two schools, one in Settings is this shop’s. It is backed off in any case where the
             bottle is moved or stands more than a day.

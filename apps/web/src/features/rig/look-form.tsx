@@ -30,7 +30,8 @@ function choicesOf(
   };
   const all = lists[name] ?? choices ?? [];
   const first = [needed, now].filter((one): one is string => one !== undefined);
-  const open = rigField(name) === undefined ? [OTHER_VALUE] : [];
+  const isOpen = rigField(name) === undefined && all.length !== 2;
+  const open = isOpen ? [OTHER_VALUE] : [];
   return [...new Set([...first, ...all, ...open])];
 }
 
@@ -106,7 +107,9 @@ interface Props {
 export function LookForm({ machine, asks, need, onFound }: Props) {
   const [picked, setPicked] = useState<Found>({});
   const told = Object.keys(picked).length;
-  const allAsNeeded = asks.every((name) => need[name] !== undefined);
+  // a single question is answered by one press
+  const isOne = asks.length === 1;
+  const allAsNeeded = !isOne && asks.every((name) => need[name] !== undefined);
   return (
     <div className="mt-3 grid gap-4">
       {allAsNeeded && (
@@ -124,22 +127,26 @@ export function LookForm({ machine, asks, need, onFound }: Props) {
           needed={need[name]}
           now={rigFact(machine, name)?.value}
           picked={picked[name]}
-          onPick={(value) => setPicked({ ...picked, [name]: value })}
+          onPick={(value) => (isOne ? onFound({ [name]: value }) : setPicked({ ...picked, [name]: value }))}
         />
       ))}
-      <Button
-        tone="main"
-        className="min-h-14 text-lg md:justify-self-start"
-        disabled={told === 0}
-        onClick={() => {
-          onFound(picked);
-          setPicked({});
-        }}
-      >
-        Keep what I saw
-      </Button>
-      {told === 0 && (
-        <p className="text-sm text-ink-soft">Press what you see; what you leave out stays not known.</p>
+      {!isOne && (
+        <>
+          <Button
+            tone="main"
+            className="min-h-14 text-lg md:justify-self-start"
+            disabled={told === 0}
+            onClick={() => {
+              onFound(picked);
+              setPicked({});
+            }}
+          >
+            Keep what I saw
+          </Button>
+          {told === 0 && (
+            <p className="text-sm text-ink-soft">Press what you see; what you leave out stays not known.</p>
+          )}
+        </>
       )}
     </div>
   );

@@ -7,13 +7,21 @@ export function minutesText({ leastMin, mostMin }: Pick<JobChangeover, 'leastMin
 }
 
 /** Minutes and steps that are left, large. */
-export function MinutesLeft({ changeover }: { readonly changeover: JobChangeover }) {
+export function MinutesLeft({
+  changeover,
+  machineName,
+}: {
+  readonly changeover: JobChangeover;
+  readonly machineName: string;
+}) {
   const { steps, unsure } = changeover;
   return (
     <div>
-      <p className="flex items-baseline gap-2">
-        <span className="figure-text text-5xl">{minutesText(changeover)}</span>
-        <span className="text-lg">min left, {steps.length} steps</span>
+      <p className="flex flex-wrap items-baseline gap-x-2">
+        <span className="figure-text text-5xl whitespace-nowrap">{minutesText(changeover)}</span>
+        <span className="text-lg">
+          min left on {machineName}, {steps.length === 1 ? '1 step' : `${steps.length} steps`}
+        </span>
       </p>
       <p className="text-[15px] text-ink-soft">
         {unsure.length > 0 ? 'It hangs on what the looks find. ' : ''}

@@ -47,11 +47,20 @@ function Rig({ job, plan, machine, shop }: Props) {
     [plan, machine, now, shop.schools],
   );
   const { steps, assumed } = changeover;
-  const form = pathForm(plan);
+  const beside = (
+    <>
+      <Section id="standing" title={`${machine.name}: how it stands, and what is needed`}>
+        <StandingTable machine={machine} changeover={changeover} now={now} />
+      </Section>
+      <FinishSection plan={plan} machine={machine} />
+      <WaysFromHere job={job} plan={plan} machine={machine} shop={shop} now={now} />
+      <DoneList machineId={machine.id} jobId={job.id} now={now} />
+    </>
+  );
   return (
     <div className="grid grid-cols-1 gap-4">
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <MinutesLeft changeover={changeover} />
+        <MinutesLeft changeover={changeover} machineName={machine.name} />
         {steps.length > 0 && (
           <SaveCard
             card={{ title: `${machine.name}: ${job.title}`, minutes: minutesText(changeover), steps }}
@@ -60,20 +69,15 @@ function Rig({ job, plan, machine, shop }: Props) {
       </div>
       <RigQuestions machine={machine} assumed={assumed} />
       {steps.length === 0 ? (
-        <Ready job={job} machine={machine} />
+        <>
+          <Ready job={job} machine={machine} />
+          {beside}
+        </>
       ) : (
-        <RigWork changeover={changeover} machine={machine} form={form} plan={plan} jobId={job.id} />
+        <RigWork changeover={changeover} machine={machine} form={pathForm(plan)} plan={plan} jobId={job.id}>
+          {beside}
+        </RigWork>
       )}
-      <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
-        <Section id="standing" title={`${machine.name}: how it stands, and what is needed`}>
-          <StandingTable machine={machine} changeover={changeover} now={now} />
-        </Section>
-        <div className="grid grid-cols-1 gap-4">
-          <FinishSection plan={plan} machine={machine} />
-          <WaysFromHere job={job} plan={plan} machine={machine} shop={shop} now={now} />
-          <DoneList machineId={machine.id} jobId={job.id} now={now} />
-        </div>
-      </div>
     </div>
   );
 }

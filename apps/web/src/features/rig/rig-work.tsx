@@ -8,11 +8,12 @@ import {
   type RigAttribute,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { PathForm } from '../../drawing/station-symbol.tsx';
 import { useTellRig } from '../machines/index.ts';
 import { stockQuery } from '../stores/index.ts';
 import { useToast } from '../../ui/toasts.tsx';
+import { Button } from '../../ui/button.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { StepDetail, type Tick } from './step-detail.tsx';
 import { StepList } from './step-list.tsx';
@@ -28,6 +29,8 @@ interface Props {
   /** Undefined: the machine is closed down, for no job. */
   readonly plan: PlannedSetup | undefined;
   readonly jobId: string | undefined;
+  /** What stands beside the steps, under the one in hand. */
+  readonly children?: ReactNode;
 }
 
 /** What a look asks: what is needed of what it answers and nobody knows; how hot the gun is, where that matters. */
@@ -38,13 +41,14 @@ function asksOf(id: string, { unsure }: JobChangeover): readonly RigAttribute[] 
 }
 
 /** The steps and the one in hand: ticking keeps it at once, and the list is made again from how the machine then stands. */
-export function RigWork({ changeover, machine, form, plan, jobId }: Props) {
+export function RigWork({ changeover, machine, form, plan, jobId, children }: Props) {
   const { steps, need, state } = changeover;
   const tell = useTellRig(machine);
   const toast = useToast();
   const gates = useGates(state);
   const { data: stock = NO_STOCK } = useQuery(stockQuery);
   const [asked, setAsked] = useState<string | undefined>();
+  const [last, setLast] = useState<{ readonly verb: string; readonly undo: () => void } | undefined>();
   const step = steps.find(({ row }) => row.id === asked) ?? steps.find(({ ready }) => ready) ?? steps[0];
   if (!step) return null;
   const { row } = step;
@@ -52,7 +56,7 @@ export function RigWork({ changeover, machine, form, plan, jobId }: Props) {
     tell.mutate(
       { ...change, step: row.id, ...(jobId === undefined ? {} : { jobId }) },
       {
-        onSuccess: (_kept, undo) => toast(`${row.verb}: kept`, undo),
+        onSuccess: (_kept, undo) => setLast({ verb: row.verb, undo }),
         onError: (error) => toast(`Not kept. ${error.message}`),
       },
     );
@@ -78,11 +82,25 @@ export function RigWork({ changeover, machine, form, plan, jobId }: Props) {
     stock.map(({ item }) => item),
   );
   return (
-    <div className="grid items-start gap-4 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
-      <div className="max-md:order-2">
+    <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] md:grid-rows-[auto_1fr]">
+      <div className="grid grid-cols-1 gap-2 max-md:order-2 md:row-span-2">
+        {last && (
+          <p role="status" className="flex min-h-11 items-center gap-3 px-3">
+            <span className="min-w-0 flex-1">● {last.verb}: kept</span>
+            <Button
+              tone="quiet"
+              onClick={() => {
+                last.undo();
+                setLast(undefined);
+              }}
+            >
+              Undo
+            </Button>
+          </p>
+        )}
         <StepList steps={steps} chosen={row.id} isOpen={gates.isOpen} onChoose={setAsked} />
       </div>
-      <div className="md:sticky md:top-4">
+      <div>
         <StepDetail
           key={row.id}
           step={step}
@@ -102,6 +120,7 @@ export function RigWork({ changeover, machine, form, plan, jobId }: Props) {
         />
         {tell.error && <Wrong>{tell.error.message} The machine is shown as it stands now.</Wrong>}
       </div>
+      <div className="grid grid-cols-1 gap-4 max-md:order-3">{children}</div>
     </div>
   );
 }

@@ -61,7 +61,9 @@ export function StandingTable({
       {names.map((name) => {
         const fact = rigFact(machine, name);
         const standing = standingOf(name, fact, now);
-        const value = state[name];
+        // what was only taken because nobody knows is not shown as if it stood so
+        const isTaken = standing === 'unknown' && rigAttributeRow(name).unknown !== undefined;
+        const value = isTaken ? undefined : state[name];
         const mark = value === undefined ? '?' : value === need[name] ? '●' : '⇄';
         const word = { '?': 'not known', '●': 'fitted', '⇄': 'change' }[mark];
         return (

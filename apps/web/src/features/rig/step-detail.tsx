@@ -103,7 +103,7 @@ function Done({ props }: DoneProps) {
         feedDirection={feed}
         onFeedDirection={setFeed}
       />
-      <div className="mt-4 flex flex-wrap items-end gap-3 max-md:sticky max-md:bottom-20 max-md:bg-plate max-md:py-2">
+      <div className="mt-4 flex flex-wrap items-end gap-3 max-md:sticky max-md:bottom-14 max-md:-mx-4 max-md:border-t max-md:border-line max-md:bg-plate max-md:px-4 max-md:py-2">
         <Button
           tone="main"
           className="min-h-14 px-8 text-lg max-md:order-2 max-md:ml-auto"

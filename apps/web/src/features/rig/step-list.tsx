@@ -1,4 +1,5 @@
 import type { ChangeoverStep, Gate } from '@hot-bead/core';
+import { gatesInFront } from './gate-spans.ts';
 import { GATE_TEXT } from './gate-text.ts';
 
 interface Props {
@@ -6,13 +7,6 @@ interface Props {
   readonly chosen: string;
   readonly isOpen: (gate: Gate) => boolean;
   readonly onChoose: (id: string) => void;
-}
-
-/** Whether a gate stands before a step: the first of those behind it. */
-function gateBefore(steps: readonly ChangeoverStep[], i: number): Gate | undefined {
-  const gate = steps[i]?.row.gate ?? 'none';
-  if (gate === 'none' || steps[i]?.row.id === 'let-cool') return undefined;
-  return steps[i - 1]?.row.gate === gate ? undefined : gate;
 }
 
 function GateBar({ gate, open }: { readonly gate: Gate; readonly open: boolean }) {
@@ -28,10 +22,11 @@ function GateBar({ gate, open }: { readonly gate: Gate; readonly open: boolean }
 
 /** Steps in their order as large rows, gates across them. */
 export function StepList({ steps, chosen, isOpen, onChoose }: Props) {
+  const gates = gatesInFront(steps);
   return (
     <ol aria-label="Steps" className="rounded-md border border-line bg-plate">
       {steps.map(({ row, ready }, i) => {
-        const gate = gateBefore(steps, i);
+        const gate = gates[i];
         return (
           <li key={row.id} className="border-b border-line last:border-b-0">
             {gate && <GateBar gate={gate} open={isOpen(gate)} />}

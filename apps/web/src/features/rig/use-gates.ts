@@ -1,23 +1,12 @@
-import type { ChangeoverStep, Gate } from '@hot-bead/core';
+import type { Attributes, ChangeoverStep, Gate } from '@hot-bead/core';
 import { useState } from 'react';
-
-/** What makes a gate be asked again: the state that it was confirmed in is left. */
-const HELD_WHILE: Readonly<Partial<Record<Gate, readonly [attribute: string, value: string]>>> = {
-  'power-off': ['power', 'off'],
-  'clamp-off': ['workClamp', 'off'],
-  'cylinder-closed-and-bled': ['gasLine', 'bled'],
-  'hot-parts': ['hot', 'no'],
-};
+import { stillHolds } from './gate-spans.ts';
 
 /** Gates that were confirmed, as long as what they confirm holds; asked once a span. */
-export function useGates(state: Readonly<Record<string, string>>) {
+export function useGates(state: Attributes) {
   const [confirmed, setConfirmed] = useState<ReadonlySet<Gate>>(new Set());
-  const isOpen = (gate: Gate): boolean => {
-    if (gate === 'none') return true;
-    const held = HELD_WHILE[gate];
-    const holds = held === undefined || state[held[0]] === held[1];
-    return confirmed.has(gate) && holds;
-  };
+  const isOpen = (gate: Gate): boolean =>
+    gate === 'none' || (confirmed.has(gate) && (stillHolds(gate, state) || gate === 'face-shield'));
   return {
     isOpen,
     /** The gate in front of a step; undefined: none, or it was confirmed. */
