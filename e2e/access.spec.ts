@@ -21,6 +21,11 @@ const SCREENS: readonly Screen[] = [
   { name: 'plan', job: '40x40x3', path: '', inParts: true },
   { name: 'plan of aluminium', job: '5083', path: '' },
   { name: 'dial-in', job: '40x40x3', path: '/dial-in' },
+  { name: 'rig', job: '40x40x3', path: '/rig' },
+  { name: 'rig of aluminium', job: '5083', path: '/rig' },
+  { name: 'a machine looked over', path: '/machines/demo-marigold/check' },
+  { name: 'a machine closed down', path: '/machines/demo-marigold/close' },
+  { name: 'stores', path: '/stores', inParts: true },
   { name: 'compare', job: '40x40x3', path: '/compare?way=gas-shielded-flux-core%2Fown' },
   { name: 'on every machine', job: '40x40x3', path: '/machines' },
   { name: 'machines', path: '/machines' },
@@ -55,7 +60,7 @@ for (const { name: view, width, height, colorScheme } of VIEWS) {
         await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
         await page.waitForLoadState('networkidle');
         const parts = inParts ? await page.locator('[role=tab][id*=trigger]').all() : [undefined];
-        expect(parts.length).toBeGreaterThan(inParts ? 3 : 0);
+        expect(parts.length).toBeGreaterThan(inParts ? 2 : 0);
         for (const part of parts) {
           await part?.click();
           await expectNoViolations(page);

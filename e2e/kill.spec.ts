@@ -51,6 +51,39 @@ async function write(url: string, log: Written[]): Promise<void> {
   }
 }
 
+/** What was told of a rig, and what was sent without being told. */
+interface Ticked {
+  readonly machineId: string;
+  acknowledged: string | null;
+  sent: string | null;
+}
+
+/** Ticks at one machine, each tick saying what it saw before, until the server is gone. */
+async function tick(url: string, log: Ticked): Promise<void> {
+  try {
+    for (let number = Number(log.acknowledged ?? '0') + 1; ; number += 1) {
+      log.sent = String(number);
+      const changes = { setPoint: { from: log.acknowledged, to: log.sent } };
+      const body = { why: 'step', step: 'program', changes };
+      const told = await fetch(`${url}/api/machines/${log.machineId}/rig`, json('POST', body));
+      if (told.status !== 200) throw new Error(`${told.status}`);
+      await told.text();
+      log.acknowledged = log.sent;
+    }
+  } catch (error) {
+    if (error instanceof Error && /^\d+$/.test(error.message)) throw error;
+  }
+}
+
+/** How the machine stands after a kill: as it was told last, or as was sent last; then that is what was told. */
+async function standsAsTold({ url }: DemoServer, log: Ticked): Promise<void> {
+  const response = await fetch(`${url}/api/machines/${log.machineId}`);
+  const { rig } = (await response.json()) as { rig?: { setPoint?: { value: string } } };
+  const value = rig?.setPoint?.value ?? null;
+  expect([log.acknowledged, log.sent]).toContain(value);
+  log.acknowledged = value;
+}
+
 /** What of the written is not as it was told to be. */
 async function lost({ url }: DemoServer, log: readonly Written[]): Promise<readonly string[]> {
   const wrong: string[] = [];
@@ -70,16 +103,22 @@ test('what was acknowledged outlives the server being killed at any moment', asy
   const server = await demoServer({ empty: true });
   const began = Date.now();
   let [kills, checked] = [0, 0];
+  const machine = { name: 'Tom', loadedWireClass: 'ER70S-6', loadedWireDiameterMm: 0.8, loadedGas: 'co2' };
+  const made = await fetch(`${server.url}/api/machines`, json('POST', machine));
+  const { id: machineId } = (await made.json()) as { id: string };
+  const ticked: Ticked = { machineId, acknowledged: null, sent: null };
   try {
     while (kills < KILLS && Date.now() - began < MOST_MS) {
       const log: Written[] = [];
       const writers = Array.from({ length: WRITERS }, () => write(server.url, log));
+      writers.push(tick(server.url, ticked));
       const life = LIFE_MS[0] + ((kills * 37) % (LIFE_MS[1] - LIFE_MS[0]));
       await new Promise((resolve) => setTimeout(resolve, life));
       await server.kill();
       await Promise.all(writers);
       await server.startAgain();
       expect(await lost(server, log)).toEqual([]);
+      await standsAsTold(server, ticked);
       kills += 1;
       checked += log.length;
     }
@@ -90,4 +129,5 @@ test('what was acknowledged outlives the server being killed at any moment', asy
   // how many fit is the machine's speed: a few are enough to tell
   expect(kills).toBeGreaterThan(5);
   expect(checked).toBeGreaterThan(kills);
+  expect(Number(ticked.acknowledged)).toBeGreaterThan(kills);
 });

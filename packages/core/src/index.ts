@@ -357,7 +357,7 @@ export {
 } from './rig-state/rig-attribute.ts';
 export { type Attributes, type RigFact, type RigFacts, standingOf } from './rig-state/rig-fact.ts';
 export { rigFact, rigField, rigFieldValue, rigSize } from './changeover/machine-rig.ts';
-export type { Gate, RigStepRow } from './changeover/rig-step-row.ts';
+export type { Gate } from './changeover/rig-step-row.ts';
 export { RIG_STEPS } from './changeover/rig-steps.ts';
 export { RIG_LOOKS } from './changeover/rig-looks.ts';
 export type { ChangeoverStep } from './changeover/changeover.ts';
@@ -389,7 +389,6 @@ export {
   type Part,
   PART_COUNT_RANGE,
   PART_KINDS,
-  type PartKind,
   type Spool,
   SPOOL_SIZES,
   SPOOL_TARE_KG,
@@ -400,12 +399,5 @@ export {
   stockFault,
   type StockItem,
 } from './stock/stock-item.ts';
-export { afterEntry, STOCK_ENTRY_KINDS, type StockEntry } from './stock/stock-entry.ts';
-export {
-  cylindersFor,
-  type Finish,
-  type Lasts,
-  spoolsFor,
-  type Verdict as LastsVerdict,
-  willItFinish,
-} from './stock/enough.ts';
+export { afterEntry, type StockEntry } from './stock/stock-entry.ts';
+export { type Finish, type Lasts, type LastsVerdict, willItFinish } from './stock/enough.ts';

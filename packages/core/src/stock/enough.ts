@@ -13,11 +13,11 @@ export const CYLINDER_CHANGE_MIN = 6;
 /** Gas before and after each start, s, where the machine does not say. Source: common practice. */
 const FLOW_AROUND_START_S = 2;
 
-export type Verdict = 'enough' | 'unsure' | 'not-enough' | 'not-known';
+export type LastsVerdict = 'enough' | 'unsure' | 'not-enough' | 'not-known';
 
 /** Whether one thing lasts for a job. */
 export interface Lasts {
-  readonly verdict: Verdict;
+  readonly verdict: LastsVerdict;
   readonly needs: number;
   /** What is at hand, in the same unit; undefined: nobody said. */
   readonly has: number | undefined;
@@ -25,7 +25,7 @@ export interface Lasts {
   readonly lastsMin: number | undefined;
 }
 
-function verdictOf(needs: number, has: number | undefined, doubt: number): Verdict {
+function verdictOf(needs: number, has: number | undefined, doubt: number): LastsVerdict {
   if (has === undefined) return 'not-known';
   if (has * (1 - doubt) >= needs) return 'enough';
   return has * (1 + doubt) < needs ? 'not-enough' : 'unsure';

@@ -13,14 +13,6 @@ export type StockEntry =
   /** More of the same part. */
   | { readonly kind: 'bought'; readonly count: number }
   | { readonly kind: 'counted'; readonly count: number };
-export const STOCK_ENTRY_KINDS = [
-  'weighed',
-  'gauged',
-  'adjusted',
-  'used-up',
-  'bought',
-  'counted',
-] as const satisfies readonly StockEntry['kind'][];
 
 /** A thing as it stands after an entry, or why the entry cannot be. */
 export type AfterEntry =
