@@ -15,7 +15,8 @@ import { idSchema } from './command.ts';
 import { lineSchema } from './plain-text.ts';
 import { exactly } from './validation.ts';
 
-const VALUE_MOST = 120;
+/** All secondary settings of a plan stand in one value. */
+const VALUE_MOST = 1000;
 const NOTE_MOST = 300;
 
 /** What is not of the few that are named: it is known to be another. */

@@ -110,7 +110,7 @@ export function FinishSection({ plan, machine }: Props) {
     return (
       <Section id="finish" title="Will it finish the job?">
         <p className="text-ink-soft">
-          Say how long the seam is and how many there are (“200 mm, 12 off”): then wire, gas and tips are
+          Say how long the seam is and how many there are (“500 mm seam, 12 off”): then wire, gas and tips are
           reckoned against what is in Stores.
         </p>
       </Section>
