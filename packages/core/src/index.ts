@@ -364,6 +364,7 @@ export type { ChangeoverStep } from './changeover/changeover.ts';
 export { stepEffect } from './changeover/changeover.ts';
 export { partsNeeded, type PartNeeded } from './stock/parts-needed.ts';
 export {
+  changeoverMinutesText,
   type CheckedLook,
   closeDown,
   jobChangeover,
@@ -400,4 +401,11 @@ export {
   type StockItem,
 } from './stock/stock-item.ts';
 export { afterEntry, type StockEntry } from './stock/stock-entry.ts';
-export { type Finish, type Lasts, type LastsVerdict, willItFinish } from './stock/enough.ts';
+export {
+  cylindersFor,
+  type Finish,
+  type Lasts,
+  type LastsVerdict,
+  spoolsFor,
+  willItFinish,
+} from './stock/enough.ts';

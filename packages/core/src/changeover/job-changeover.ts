@@ -27,6 +27,15 @@ export interface JobChangeover {
   readonly assumed: readonly RigQuestion[];
 }
 
+/** "24.8", or "6 to 31" while something is not known. */
+export function changeoverMinutesText({
+  leastMin,
+  mostMin,
+}: Pick<JobChangeover, 'leastMin' | 'mostMin'>): string {
+  if (leastMin === mostMin) return String(leastMin);
+  return `${leastMin.toFixed(0)} to ${mostMin.toFixed(0)}`;
+}
+
 /** How a changeover is asked for. */
 export interface ChangeoverAsked {
   /** The time, as an ISO date. */

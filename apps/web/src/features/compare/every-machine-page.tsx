@@ -1,6 +1,8 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import {
+  changeoverMinutesText,
   completeWork,
+  jobChangeover,
   type PlannedSetup,
   planSetup,
   type QuickWork,
@@ -18,6 +20,7 @@ import { useChangeJob, useJob } from '../jobs/index.ts';
 import { InItsTerms } from '../machine-terms/index.ts';
 import { ageText, calibratedAt, isOld, machineListQuery } from '../machines/index.ts';
 import { dutyText, useShop } from '../plan/index.ts';
+import { useNow } from '../../ui/use-now.ts';
 import { wireSizeText, withUnit } from '../units/index.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
@@ -61,6 +64,7 @@ function restText(plan: PlannedSetup, { duty = [] }: KeptMachine): string {
 
 function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly machine: KeptMachine }) {
   const { units } = usePreferences();
+  const now = useNow();
   return (
     <>
       <td role="cell" className="px-3 py-3">
@@ -81,6 +85,9 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
         {wireSizeText(plan.wire.diameterMm)} {plan.wire.wireClass}
         <span className="block">{plan.gas.gas.name}</span>
         <span className="block text-sm text-ink-soft">{changesText(plan, machine)}</span>
+        <span className="block text-sm text-ink-soft">
+          {changeoverMinutesText(jobChangeover(plan, machine, { now }))} min to rig
+        </span>
       </td>
       <td role="cell" className="px-3 py-3">
         {dutyText(plan, machine) ?? restText(plan, machine)}

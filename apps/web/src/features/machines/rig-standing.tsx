@@ -94,7 +94,7 @@ export function RigStanding({ machine }: { readonly machine: KeptMachine }) {
   const more = known.filter((name) => !ALWAYS.has(name)).length;
   return (
     <div>
-      <Table columns={['', 'Stands', '']} quiet>
+      <Table columns={['Part', 'Stands', 'In doubt?']} quiet>
         {names.map((name) => (
           <Row key={name} machine={machine} name={name} now={now} />
         ))}

@@ -1,10 +1,4 @@
-import type { JobChangeover } from '@hot-bead/core';
-
-/** "24.8", or "6 to 31" while something is not known. */
-export function minutesText({ leastMin, mostMin }: Pick<JobChangeover, 'leastMin' | 'mostMin'>): string {
-  if (leastMin === mostMin) return String(leastMin);
-  return `${leastMin.toFixed(0)} to ${mostMin.toFixed(0)}`;
-}
+import { changeoverMinutesText, type JobChangeover } from '@hot-bead/core';
 
 /** Minutes and steps that are left, large. */
 export function MinutesLeft({
@@ -18,7 +12,7 @@ export function MinutesLeft({
   return (
     <div>
       <p className="flex flex-wrap items-baseline gap-x-2">
-        <span className="figure-text text-5xl whitespace-nowrap">{minutesText(changeover)}</span>
+        <span className="figure-text text-5xl whitespace-nowrap">{changeoverMinutesText(changeover)}</span>
         <span className="text-lg">
           min left on {machineName}, {steps.length === 1 ? '1 step' : `${steps.length} steps`}
         </span>

@@ -1,5 +1,5 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import { jobChangeover, type PlannedSetup, type Shop } from '@hot-bead/core';
+import { changeoverMinutesText, jobChangeover, type PlannedSetup, type Shop } from '@hot-bead/core';
 import { useMemo } from 'react';
 import { pathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
@@ -9,7 +9,7 @@ import { useJob } from '../jobs/index.ts';
 import { unreadStops, useSetup, useShop } from '../plan/index.ts';
 import { FinishSection } from '../stores/index.ts';
 import { DoneList } from './done-list.tsx';
-import { MinutesLeft, minutesText } from './minutes-left.tsx';
+import { MinutesLeft } from './minutes-left.tsx';
 import { RigQuestions } from './rig-questions.tsx';
 import { RigWork } from './rig-work.tsx';
 import { SaveCard } from './save-card.tsx';
@@ -63,7 +63,11 @@ function Rig({ job, plan, machine, shop }: Props) {
         <MinutesLeft changeover={changeover} machineName={machine.name} />
         {steps.length > 0 && (
           <SaveCard
-            card={{ title: `${machine.name}: ${job.title}`, minutes: minutesText(changeover), steps }}
+            card={{
+              title: `${machine.name}: ${job.title}`,
+              minutes: changeoverMinutesText(changeover),
+              steps,
+            }}
           />
         )}
       </div>

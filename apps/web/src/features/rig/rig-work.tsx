@@ -4,18 +4,22 @@ import {
   type JobChangeover,
   type PlannedSetup,
   partsNeeded,
+  cylindersFor,
   RIG_LOOKS,
+  spoolsFor,
+  type StockItem,
   type RigAttribute,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import type { PathForm } from '../../drawing/station-symbol.tsx';
 import { useTellRig } from '../machines/index.ts';
-import { stockQuery } from '../stores/index.ts';
+import { stockChoice, stockQuery } from '../stores/index.ts';
 import { useToast } from '../../ui/toasts.tsx';
 import { Button } from '../../ui/button.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { StepDetail, type Tick } from './step-detail.tsx';
+import { FROM_STORES } from './step-tool.tsx';
 import { StepList } from './step-list.tsx';
 import { seenChanges, stepChanges } from './tell-step.ts';
 import { useGates } from './use-gates.ts';
@@ -31,6 +35,23 @@ interface Props {
   readonly jobId: string | undefined;
   /** What stands beside the steps, under the one in hand. */
   readonly children?: ReactNode;
+}
+
+/** Spools or bottles of Stores that a step may put on, the emptier first. */
+function choicesFor(
+  id: string,
+  plan: PlannedSetup | undefined,
+  stock: readonly KeptStockItem[],
+): readonly (readonly [id: string, name: string])[] {
+  const kind = FROM_STORES[id];
+  if (kind === undefined || !plan) return [];
+  const items = stock.map(({ item }) => item);
+  const fitting: readonly StockItem[] =
+    kind === 'spoolId' ? spoolsFor(plan, items) : cylindersFor(plan, items);
+  return fitting.flatMap((item) => {
+    const kept = stock.find((one) => one.item === item);
+    return kept ? [[kept.id, stockChoice(item)] as const] : [];
+  });
 }
 
 /** What a look asks: what is needed of what it answers and nobody knows; how hot the gun is, where that matters. */
@@ -60,9 +81,10 @@ export function RigWork({ changeover, machine, form, plan, jobId, children }: Pr
         onError: (error) => toast(`Not kept. ${error.message}`),
       },
     );
-  const onTick = ({ note, more: { rollPressure, feedDirection } }: Tick): void => {
+  const onTick = ({ note, more: { rollPressure, feedDirection, fromStores } }: Tick): void => {
     setAsked(undefined);
-    const said: Readonly<Partial<Record<RigAttribute, string>>> = {
+    const said: Readonly<Partial<Record<RigAttribute, string | null>>> = {
+      ...fromStores,
       ...(feedDirection === undefined ? {} : { feedDirection }),
       ...(rollPressure === undefined ? {} : { rollPressure: rollPressure.mark }),
     };
@@ -111,6 +133,7 @@ export function RigWork({ changeover, machine, form, plan, jobId, children }: Pr
           asks={asksOf(row.id, changeover)}
           gate={gates.before(step)}
           parts={parts.filter((part) => part.step === row.id)}
+          choices={choicesFor(row.id, plan, stock)}
           onConfirm={gates.confirm}
           onTick={onTick}
           onFound={(found) => {

@@ -57,7 +57,7 @@ export function StandingTable({
   const { need, state } = changeover;
   const names = SHOWN.filter((name) => need[name] !== undefined && isRigAttribute(name));
   return (
-    <Table columns={['', 'Stands', 'Needed']} quiet>
+    <Table columns={['Part', 'Stands', 'Needed']} quiet>
       {names.map((name) => {
         const fact = rigFact(machine, name);
         const standing = standingOf(name, fact, now);

@@ -14,7 +14,7 @@ import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { GATE_TEXT } from './gate-text.ts';
 import { type Found, LookForm } from './look-form.tsx';
-import { type StepMore, StepTool } from './step-tool.tsx';
+import { FROM_STORES, type StepMore, StepTool } from './step-tool.tsx';
 
 /** What is kept when a step is ticked. */
 export interface Tick {
@@ -33,6 +33,8 @@ interface Props {
   /** The gate that is to be confirmed first. */
   readonly gate: Gate | undefined;
   readonly parts: readonly PartNeeded[];
+  /** Spools or bottles of Stores that the step may put on. */
+  readonly choices: readonly (readonly [id: string, name: string])[];
   readonly onConfirm: (gate: Gate) => void;
   readonly onTick: (tick: Tick) => void;
   readonly onFound: (found: Found) => void;
@@ -81,6 +83,8 @@ function Done({ props }: DoneProps) {
   const { row } = step;
   const [note, setNote] = useState('');
   const [mark, setMark] = useState('');
+  const [chosen, setChosen] = useState(props.choices.length === 1 ? (props.choices[0]?.[0] ?? '') : '');
+  const stored = FROM_STORES[row.id];
   const [feed, setFeed] = useState<'bottom' | 'top' | ''>('');
   const tick = (said: string): void => {
     const wire = plan && { wireClass: plan.wire.wireClass, diameterMm: plan.wire.diameterMm };
@@ -89,6 +93,7 @@ function Done({ props }: DoneProps) {
       more: {
         ...(wire && mark.trim() !== '' ? { rollPressure: { ...wire, mark: mark.trim() } } : {}),
         ...(feed === '' ? {} : { feedDirection: feed }),
+        ...(stored === undefined ? {} : { fromStores: { [stored]: chosen === '' ? null : chosen } }),
       },
     });
   };
@@ -102,6 +107,9 @@ function Done({ props }: DoneProps) {
         onMark={setMark}
         feedDirection={feed}
         onFeedDirection={setFeed}
+        choices={props.choices}
+        chosen={chosen}
+        onChoose={setChosen}
       />
       <div className="mt-4 flex flex-wrap items-end gap-3 max-md:sticky max-md:bottom-14 max-md:-mx-4 max-md:border-t max-md:border-line max-md:bg-plate max-md:px-4 max-md:py-2">
         <Button

@@ -1,12 +1,24 @@
 import type { KeptMachine, RigChange } from '@hot-bead/contract';
 import type { PlannedSetup } from '@hot-bead/core';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { Field } from '../../ui/form/field.tsx';
+import { Field, SelectField } from '../../ui/form/field.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
 import { withUnit } from '../units/index.ts';
 
 /** What is told besides that a step was done. */
-export type StepMore = Pick<RigChange, 'rollPressure'> & { readonly feedDirection?: 'bottom' | 'top' };
+export type StepMore = Pick<RigChange, 'rollPressure'> & {
+  readonly feedDirection?: 'bottom' | 'top';
+  /** Which spool or bottle of Stores it is; null: none that Stores know. */
+  readonly fromStores?: Readonly<Partial<Record<'spoolId' | 'cylinder', string | null>>>;
+};
+
+/** Steps that put a spool or a bottle on: which attribute says which one it is. */
+export const FROM_STORES: Readonly<Record<string, 'spoolId' | 'cylinder'>> = {
+  'spool-on': 'spoolId',
+  'sg-spool': 'spoolId',
+  'cyl-place': 'cylinder',
+  'hose-swap': 'cylinder',
+};
 
 interface ToolProps {
   readonly id: string;
@@ -17,6 +29,10 @@ interface ToolProps {
   readonly onMark: (mark: string) => void;
   readonly feedDirection: 'bottom' | 'top' | '';
   readonly onFeedDirection: (direction: 'bottom' | 'top') => void;
+  /** Spools or bottles of Stores that this may be, and which it is; '': none of them. */
+  readonly choices: readonly (readonly [id: string, name: string])[];
+  readonly chosen: string;
+  readonly onChoose: (id: string) => void;
 }
 
 /** What a hard pull means, by where it is hard. Source: handbook, from memory. */
@@ -104,8 +120,37 @@ function Flow({ plan }: { readonly plan: PlannedSetup }) {
   );
 }
 
+/** Which spool or bottle of Stores is put on. */
+function Choice({ choices, chosen, onChoose }: Pick<ToolProps, 'choices' | 'chosen' | 'onChoose'>) {
+  if (choices.length === 0) {
+    return (
+      <p className="mt-2 text-[15px] text-ink-soft">
+        Stores know none of these: whether it lasts is not known.
+      </p>
+    );
+  }
+  return (
+    <SelectField
+      className="mt-3 max-w-sm"
+      label="Which one of Stores"
+      options={[['', 'none of them'], ...choices]}
+      value={chosen}
+      onChange={(event) => onChoose(event.target.value)}
+    />
+  );
+}
+
 /** The tool of a step that has one: a number to keep, a flow to set, what a hard pull means. */
 export function StepTool(props: ToolProps) {
+  return (
+    <>
+      {props.id in FROM_STORES && <Choice {...props} />}
+      <OwnTool {...props} />
+    </>
+  );
+}
+
+function OwnTool(props: ToolProps) {
   const { id, plan, feedDirection, onFeedDirection } = props;
   if (id.startsWith('pressure-')) return <Pressure {...props} />;
   if (id === 'flow-set' && plan) return <Flow plan={plan} />;

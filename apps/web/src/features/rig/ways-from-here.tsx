@@ -1,5 +1,6 @@
 import type { Job, KeptMachine, KeptStockItem } from '@hot-bead/contract';
 import {
+  changeoverMinutesText,
   jobChangeover,
   partsNeeded,
   type PlannedSetup,
@@ -12,7 +13,6 @@ import { useMemo } from 'react';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { stockQuery } from '../stores/index.ts';
-import { minutesText } from './minutes-left.tsx';
 
 const NO_STOCK: readonly KeptStockItem[] = [];
 
@@ -87,7 +87,7 @@ export function WaysFromHere({ job, plan, machine, shop, now }: Props) {
               {chosen && <span className="block text-[13px] font-normal text-ink-soft">this plan</span>}
             </th>
             <td className="figure-text py-1.5 pr-3 text-lg whitespace-nowrap">
-              {stopped ? 'not here' : minutesText(to)}
+              {stopped ? 'not here' : changeoverMinutesText(to)}
             </td>
             <td className="py-1.5 pr-3 text-[15px]">{lacking.map(({ what }) => what).join('; ') || '–'}</td>
             <td className="py-1.5 text-[15px] text-ink-soft">{reach}</td>

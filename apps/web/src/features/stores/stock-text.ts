@@ -26,6 +26,13 @@ export function leftOf(item: StockItem): Left {
   return { share: undefined };
 }
 
+/** What it is called, and what is left of it: to tell two alike apart. */
+export function stockChoice(item: StockItem): string {
+  const { kg, litres } = leftOf(item);
+  const left = kg === undefined ? litres && `${litres.toFixed(0)} L` : `${kg.toFixed(1)} kg`;
+  return left === undefined ? stockName(item) : `${stockName(item)}: ${left}`;
+}
+
 /** What minutes are reckoned at. */
 export interface Usual {
   readonly wireFeedSpeedMPerMin: number;
