@@ -69,6 +69,42 @@ const lines = Array.from({ length: 6000 }, (_, i) => LINES[i % LINES.length]);
 const context = { unit: 'mm', machineNames: ['Marigold', 'Old Tom', 'Suitcase'] };
 report('parse of the quick line', inMs(timed(lines, (line) => core.parseQuickLine(line, context))), '');
 
+/** Changeovers from any way to any other: the state that one leaves is where the next begins. */
+function changeovers() {
+  const steel = { metal: 'carbon-steel', thicknessMm: 3, joint: 'tee', position: 'flat', surface: 'clean' };
+  const work = { ...steel, place: 'indoors', windy: false };
+  const aluminium = { ...work, metal: 'aluminium' };
+  const argon = { wireDiameterMm: 1.0, gas: 'argon' };
+  const plans = [
+    core.planSetup(work, { wireClass: 'ER70S-6', wireDiameterMm: 0.8, gas: 'ar-co2-18' }),
+    core.planSetup(work, { way: 'self-shielded' }),
+    core.planSetup(aluminium, { way: 'aluminium-gun', ...argon }),
+    core.planSetup(aluminium, { way: 'aluminium-spool-gun', ...argon }),
+  ];
+  const now = '2026-01-05T08:00:00.000Z';
+  const machine = { name: 'Bench', loadedWireClass: 'ER70S-6', loadedWireDiameterMm: 0.8, loadedGas: 'co2' };
+  const tom = { ...machine, standingPolarity: 'DCEP', polarityChange: 'links', gasStand: 'one' };
+  const facts = (state) => ({ pref: { pressureMethod: 'block' }, machine: LINKS, state });
+  const ends = plans.map((plan) => {
+    const { need, state, steps } = core.jobChangeover(plan, tom, { now });
+    return { need, state: { ...state, ...need, ...steps.at(-1)?.after, hot: 'no' } };
+  });
+  const pairs = Array.from({ length: 4000 }, (_, i) => ({
+    ...facts(ends[i % ends.length].state),
+    need: ends[Math.trunc(i / ends.length) % ends.length].need,
+  }));
+  return { pairs, jobs: plans.flatMap((plan) => Array.from({ length: 250 }, () => plan)), tom, now };
+}
+const LINKS = { polarityForm: 'links', spoolGunPort: 'shared', purgeButton: 'no', gasStand: 'one' };
+const { changeover } = await import('../packages/core/dist/changeover/changeover.js');
+const { pairs, jobs, tom, now } = changeovers();
+report('changeover of a pair', inMs(timed(pairs, changeover)), 'aim < 1 ms');
+report(
+  'rig of a job on a machine nobody knows',
+  inMs(timed(jobs, (plan) => core.jobChangeover(plan, tom, { now }))),
+  'three changeovers',
+);
+
 const LID_MACHINE = {
   name: 'Bench',
   kind: 'transformer',

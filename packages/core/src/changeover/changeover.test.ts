@@ -286,6 +286,13 @@ describe('a changeover', () => {
     }
   });
 
+  it('says which steps can never be come to, rather than leaving one out', () => {
+    // a look at the gun front at a gun that stays hot: nothing in the list lets it cool
+    const look = RIG_LOOKS.filter(({ id }) => id === 'look-gun-front');
+    const facts = factsOf({ ...standingFor('solid'), hot: 'maybe' }, RIG_NEEDS.solid, RIG_MACHINES.A);
+    expect(() => changeover(facts, look)).toThrow('no order for look-gun-front');
+  });
+
   it('stops at leads that are fixed the other way, and never swaps them', () => {
     const stopped = idsOf(changing('solid', 'self-shielded', 'E'));
     expect(stopped).toContain('stop-cannot');

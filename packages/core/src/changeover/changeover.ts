@@ -133,22 +133,20 @@ export function stepEffect(id: string, need: Attributes): Attributes {
 export function changeover(facts: Facts, looks: readonly RigLookRow[] = []): Changeover {
   const asLooks = looks.flatMap(({ id }) => LOOKS.get(id) ?? []);
   const { steps: asked, listed } = stepsFor(facts, asLooks);
-  const open = new Set(asked);
-  const done = new Set<string>();
+  const open = [...asked];
   const steps: ChangeoverStep[] = [];
   let { state } = facts;
-  const waits = (id: string): boolean => listed.plan(id) && !done.has(id);
+  const waits = (id: string): boolean => listed.plan(id) && open.some(({ row }) => row.id === id);
   const isReady = ({ requires }: ReadStep, now: Facts): boolean =>
     !requires.after.some(waits) &&
     requires.holds.every((holds) => holds(now, listed)) &&
-    requires.afterGates.every((gate) => ![...open].some(({ row }) => row.gate === gate));
-  const ready = new Set([...open].filter((one) => isReady(one, facts)).map(({ row }) => row.id));
-  while (open.size > 0) {
+    requires.afterGates.every((gate) => !open.some(({ row }) => row.gate === gate));
+  const ready = new Set(open.filter((one) => isReady(one, facts)).map(({ row }) => row.id));
+  while (open.length > 0) {
     const now = { ...facts, state };
-    const step = [...open].find((one) => isReady(one, now));
-    if (!step) throw new Error(`no order for ${[...open].map(({ row }) => row.id).join(', ')}`);
-    open.delete(step);
-    done.add(step.row.id);
+    const step = open.find((one) => isReady(one, now));
+    if (!step) throw new Error(`no order for ${open.map(({ row }) => row.id).join(', ')}`);
+    open.splice(open.indexOf(step), 1);
     state = applied(state, step, facts.need);
     steps.push({ row: step.row, ready: ready.has(step.row.id), after: state });
   }
