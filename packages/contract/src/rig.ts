@@ -19,16 +19,15 @@ import { exactly } from './validation.ts';
 const VALUE_MOST = 1000;
 const NOTE_MOST = 300;
 
-/** What is not of the few that are named: it is known to be another. */
+/** What is not of those that are named: it is known to be another. Where there are two, it is one of them. */
 export const OTHER_VALUE = 'other';
 
 /** A value that an attribute can have. Where a field of the machine keeps it, that field's own contract holds. */
 function valueSchema(name: RigAttribute): Joi.Schema {
   const { choices, word } = rigAttributeRow(name);
   if (choices === undefined || rigField(name) !== undefined) return lineSchema().min(1).max(VALUE_MOST);
-  return Joi.valid(...choices, OTHER_VALUE).messages({
-    'any.only': `${word} is one of ${choices.join(', ')}, or ${OTHER_VALUE}.`,
-  });
+  const all = choices.length === 2 ? choices : [...choices, OTHER_VALUE];
+  return Joi.valid(...all).messages({ 'any.only': `${word} is one of ${all.join(', ')}.` });
 }
 
 /** What is known of how a machine stands, as it is kept. */

@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import type { Machine } from '../machine/machine.ts';
 import type { Work } from '../material/work.ts';
 import type { Resources } from '../resources/resources.ts';
-import { type RigAttribute, RIG_ATTRIBUTE_NAMES } from '../rig-state/rig-attribute.ts';
+import { type RigAttribute, RIG_ATTRIBUTE_NAMES, rigAttributeRow } from '../rig-state/rig-attribute.ts';
 import type { Attributes, RigFact } from '../rig-state/rig-fact.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { stepEffect } from './changeover.ts';
 import { closeDown, jobChangeover, type JobChangeover, machineCheck } from './job-changeover.ts';
-import { rigField } from './machine-rig.ts';
+import { rigField, rigFieldsOf } from './machine-rig.ts';
 import { RIG_LOOKS } from './rig-looks.ts';
 
 const NOW = '2026-11-02T10:00:00.000Z';
@@ -159,13 +159,14 @@ describe('what is to be done at a machine for a job', () => {
   });
 });
 
+const PLANS = [
+  SOLID,
+  CORED,
+  planOf({ metal: 'aluminium' }, { way: 'aluminium-gun', wireDiameterMm: 1.0, gas: 'argon' }),
+  planOf({ metal: 'aluminium' }, { way: 'aluminium-spool-gun', wireDiameterMm: 1.0, gas: 'argon' }),
+] as const;
+
 describe('a machine of which only some is known', () => {
-  const PLANS = [
-    SOLID,
-    CORED,
-    planOf({ metal: 'aluminium' }, { way: 'aluminium-gun', wireDiameterMm: 1.0, gas: 'argon' }),
-    planOf({ metal: 'aluminium' }, { way: 'aluminium-spool-gun', wireDiameterMm: 1.0, gas: 'argon' }),
-  ] as const;
   const NAMES = RIG_ATTRIBUTE_NAMES.filter((name) => rigField(name) === undefined || name === 'polarity');
 
   /** What somebody sees of an attribute: what truly stands, or nothing that is the worse for it. */
@@ -211,6 +212,47 @@ describe('a machine of which only some is known', () => {
         },
       ),
       { numRuns: 150 },
+    );
+  });
+});
+
+describe('a machine that stands as nobody would leave it', () => {
+  const CONTROLS = fc.record({
+    polarityChange: fc.constantFrom('links', 'sockets', 'switch', undefined),
+    spoolGunPort: fc.constantFrom('own', 'shared', undefined),
+    gasStand: fc.constantFrom('one', 'two', undefined),
+    purgeButton: fc.constantFrom(true, false, undefined),
+    standingPolarity: fc.constantFrom('DCEP', 'DCEN', undefined),
+    loadedGas: fc.constantFrom('argon', 'co2', 'ar-co2-18', 'none'),
+  } as const);
+  const valueOf = (name: RigAttribute): fc.Arbitrary<string | undefined> =>
+    fc.constantFrom(undefined, ...(rigAttributeRow(name).choices ?? ['x', 'y']));
+  const ANY_RIG = fc.record(
+    Object.fromEntries(RIG_ATTRIBUTE_NAMES.map((name) => [name, valueOf(name)] as const)),
+  );
+
+  it('is still brought to what the job needs, step by step, and never stops the page', () => {
+    fc.assert(
+      fc.property(fc.nat(PLANS.length - 1), CONTROLS, ANY_RIG, (planNo, controls, found) => {
+        const plan = PLANS[planNo] as PlannedSetup;
+        const values = Object.fromEntries(
+          Object.entries(found).filter((entry): entry is [string, string] => entry[1] !== undefined),
+        );
+        let machine: Machine = { ...TOM, ...controls, rig: knownAs(values) };
+        for (let presses = 0; presses < 160; presses += 1) {
+          const { steps, need, unsure } = jobChangeover(plan, machine, { now: NOW });
+          if (steps.length === 0 || steps.some(({ row }) => row.id === 'stop-cannot')) return;
+          const step = steps.find(({ ready }) => ready);
+          if (!step) throw new Error(`nothing can be done: ${steps[0]?.row.id ?? ''}`);
+          const answers = RIG_LOOKS.find(({ id }) => id === step.row.id)?.answers ?? [];
+          const asked = answers.filter((name) => name === 'hot' || unsure.includes(name));
+          const looked = asked.map((name) => [name, need[name] ?? 'no'] as const);
+          const told = { ...Object.fromEntries(looked), ...stepEffect(step.row.id, need) };
+          machine = { ...machine, ...rigFieldsOf(told), rig: { ...machine.rig, ...knownAs(told) } };
+        }
+        throw new Error('it does not come to an end');
+      }),
+      { numRuns: 80 },
     );
   });
 });
