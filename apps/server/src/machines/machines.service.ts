@@ -141,7 +141,9 @@ export class MachinesService {
       change: (fields) => {
         const notEntered = new Set<string>([AWAY, ...this.record.derived]);
         const entered = Object.entries(fields).filter(
-          ([path]) => !notEntered.has(path) && !path.startsWith(readingPath('')),
+          // what stands on it is told step by step: a machine that is sent without it stands as it did
+          ([path]) =>
+            !notEntered.has(path) && !MACHINE_BRANCHES.some((branch) => path.startsWith(`${branch}.`)),
         );
         return changeBetween(Object.fromEntries(entered), next);
       },

@@ -150,5 +150,16 @@ describe('what a form changes of a machine', () => {
     for (const own of ['id', 'version', 'retired', 'dialReadings', 'voltsReadAt']) {
       expect(machineChange(TOM, next)).not.toHaveProperty(own);
     }
+    // how it stands, and what is told elsewhere, is left as it is
+    const told = {
+      rig: {},
+      rollPressures: [],
+      spoolGunPort: 'own',
+      purgeButton: true,
+      gasStand: 'two',
+    } as const;
+    for (const name of Object.keys(told)) {
+      expect(machineChange({ ...TOM, ...told }, next)).not.toHaveProperty(name);
+    }
   });
 });

@@ -275,6 +275,7 @@ export function fieldOfProblem(path: string): keyof MachineFields | 'root' {
 const NOT_ENTERED = [
   ...['id', 'version', 'retired', 'dialReadings', 'voltsReadAt', 'entryReadAt'],
   ...['settings', 'programs', 'standingProgram'],
+  ...['rig', 'rollPressures', 'spoolGunPort', 'purgeButton', 'gasStand'],
 ];
 
 /** The change from a machine to what a form says of it: what the form leaves out is no longer known. */

@@ -39,6 +39,51 @@ export function WorthTelling({ machine }: { readonly machine: KeptMachine }) {
   );
 }
 
+const PORTS = [
+  ['', '? not known'],
+  ['own', 'a socket of its own'],
+  ['shared', 'the gun’s socket'],
+  ['none', 'nowhere'],
+] as const;
+const STANDS = [
+  ['', '? not known'],
+  ['one', 'one'],
+  ['two', 'two, each with its regulator'],
+] as const;
+const BUTTONS = [
+  ['', '? not known'],
+  ['yes', 'yes'],
+  ['no', 'no'],
+] as const;
+
+/** What decides the steps of a changeover, as a rig asks it once: here it is put right. */
+function RigFactPicks({ machine }: { readonly machine: KeptMachine }) {
+  const { set } = useChangeWithUndo(machine);
+  const { spoolGunPort = '', gasStand = '', purgeButton } = machine;
+  return (
+    <div className="grid gap-3 md:grid-cols-3">
+      <Pick
+        label="Spool gun plugs into"
+        value={spoolGunPort}
+        options={PORTS}
+        onPick={(port) => set({ spoolGunPort: port === '' ? null : port }, 'Told')}
+      />
+      <Pick
+        label="Bottles that stand ready"
+        value={gasStand}
+        options={STANDS}
+        onPick={(stand) => set({ gasStand: stand === '' ? null : stand }, 'Told')}
+      />
+      <Pick
+        label="Purge button"
+        value={purgeButton === undefined ? '' : purgeButton ? 'yes' : 'no'}
+        options={BUTTONS}
+        onPick={(has) => set({ purgeButton: has === '' ? null : has === 'yes' }, 'Told')}
+      />
+    </div>
+  );
+}
+
 /** How the machine stands: what is on it, which way the leads are, which program it is on. */
 export function NowSection({ machine }: { readonly machine: KeptMachine }) {
   const { set } = useChangeWithUndo(machine);
@@ -87,6 +132,7 @@ export function NowSection({ machine }: { readonly machine: KeptMachine }) {
           Close it down
         </ButtonLink>
       </div>
+      <RigFactPicks machine={machine} />
       {programs.length > 0 && (
         <div className="max-w-md">
           <Pick
