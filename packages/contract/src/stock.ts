@@ -47,7 +47,11 @@ const spoolFields = {
   fullKg: amount('Wire on a full spool', SPOOL_WIRE_RANGE_KG, 'kg'),
   tareKg: amount('The empty spool', SPOOL_TARE_RANGE_KG, 'kg'),
   leftKg: leftKg(SPOOL_WIRE_RANGE_KG[1]),
-  openedOn: Joi.string().isoDate().messages({ 'string.isoDate': 'A day is written like 2026-03-01.' }),
+  openedOn: Joi.string()
+    .pattern(/^\d{4}-\d{2}-\d{2}$/)
+    .isoDate()
+    .raw()
+    .messages({ '*': 'A day is written like 2026-03-01.' }),
   keptDry: Joi.boolean(),
 };
 const pressure = (what: string) => amount(what, CYLINDER_PRESSURE_RANGE_BAR, 'bar');

@@ -86,6 +86,7 @@ describe('Stores', () => {
     ['no gas', { ...ARGON, gas: 'none' }, 'gas'],
     ['a spool with a gauge', { ...SPOOL, leftBar: 3 }, 'leftBar'],
     ['half a part', { ...TIPS, count: 0.5 }, 'count'],
+    ['a day that is none', { ...SPOOL, openedOn: '2026-13-41' }, 'openedOn'],
     ['a wire that is none', { ...SPOOL, wireClass: 'ER99' }, 'wireClass'],
   ])('refuse %s when it is put in', async (_what, item, field) => {
     const before = await listed();

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import type { Machine } from '../machine/machine.ts';
+import { PLAIN_MACHINE, PLAIN_WORK } from '../../test/context.ts';
 import type { Work } from '../material/work.ts';
 import type { Resources } from '../resources/resources.ts';
 import { type RigAttribute, RIG_ATTRIBUTE_NAMES, rigAttributeRow } from '../rig-state/rig-attribute.ts';
@@ -12,19 +13,8 @@ import { rigField, rigFieldsOf } from './machine-rig.ts';
 import { RIG_LOOKS } from './rig-looks.ts';
 
 const NOW = '2026-11-02T10:00:00.000Z';
-const WORK: Work = {
-  metal: 'carbon-steel',
-  thicknessMm: 3,
-  joint: 'tee',
-  position: 'flat',
-  surface: 'clean',
-  place: 'indoors',
-  windy: false,
-};
 const TOM: Machine = {
-  name: 'Tom',
-  loadedWireClass: 'ER70S-6',
-  loadedWireDiameterMm: 0.8,
+  ...PLAIN_MACHINE,
   loadedGas: 'ar-co2-18',
   standingPolarity: 'DCEP',
   polarityChange: 'links',
@@ -34,7 +24,7 @@ const TOM: Machine = {
 };
 
 function planOf(over: Partial<Work> = {}, resources: Resources = {}): PlannedSetup {
-  const setup = planSetup({ ...WORK, ...over }, { machine: TOM, ...resources });
+  const setup = planSetup({ ...PLAIN_WORK, ...over }, { machine: TOM, ...resources });
   if (setup.status !== 'planned') throw new Error(setup.code);
   return setup;
 }

@@ -1,21 +1,13 @@
+import { PLAIN_WORK } from '../../test/context.ts';
 import type { Work } from '../material/work.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { spoolLeft, type Cylinder, type Spool } from './stock-item.ts';
 import { cylindersFor, spoolsFor, willItFinish } from './enough.ts';
 
-const WORK: Work = {
-  metal: 'carbon-steel',
-  thicknessMm: 3,
-  joint: 'tee',
-  position: 'flat',
-  surface: 'clean',
-  place: 'indoors',
-  windy: false,
-};
 function planOf(over: Partial<Work>): PlannedSetup {
   const setup = planSetup(
-    { ...WORK, ...over },
+    { ...PLAIN_WORK, ...over },
     { wireClass: 'ER70S-6', wireDiameterMm: 0.8, gas: 'ar-co2-18' },
   );
   if (setup.status !== 'planned') throw new Error(setup.code);

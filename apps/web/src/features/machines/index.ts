@@ -3,3 +3,4 @@ export { MachineCard } from './machine-card.tsx';
 export { MachineRoute } from './machine-route.tsx';
 export { learningQuery, machineListQuery, useChangeMachine, useRestoreMachine } from './machines.queries.ts';
 export { useTellRig } from './rig.queries.ts';
+export { ValuesForm } from './values-form.tsx';

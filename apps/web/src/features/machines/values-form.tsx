@@ -16,6 +16,8 @@ interface Props<T> {
   readonly values: readonly ValueField[];
   /** Choices before the values, where there are any. */
   readonly children?: ReactNode;
+  /** 56 px high with large figures, for gloves. */
+  readonly large?: boolean;
   readonly saving: boolean;
   /** Checks what was typed; throws a contract's error with problems at the names. */
   readonly check: (values: Readonly<Record<string, number | string>>) => T;
@@ -24,7 +26,7 @@ interface Props<T> {
 }
 
 /** A short row of numbers off a meter or a display; what is wrong is said at its field, and nothing typed is lost. */
-export function ValuesForm<T>({ label, values, children, saving, check, onKeep }: Props<T>) {
+export function ValuesForm<T>({ label, values, children, large = false, saving, check, onKeep }: Props<T>) {
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const save = (): void => {
@@ -52,7 +54,8 @@ export function ValuesForm<T>({ label, values, children, saving, check, onKeep }
       {values.map(({ name, label: text }) => (
         <Field
           key={name}
-          className="w-36"
+          large={large}
+          className={large ? 'w-56' : 'w-36'}
           label={text}
           inputMode="decimal"
           value={texts[name] ?? ''}
@@ -60,7 +63,7 @@ export function ValuesForm<T>({ label, values, children, saving, check, onKeep }
           onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}
         />
       ))}
-      <Button type="submit" disabled={saving} className="mt-6">
+      <Button type="submit" disabled={saving} className={large ? 'mt-6 min-h-14' : 'mt-6'}>
         {saving ? 'Keeping…' : 'Keep it'}
       </Button>
       {elsewhere.map(([name, message]) => (

@@ -10,8 +10,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { useTellRig } from '../machines/index.ts';
-import { EntryForm } from './entry-form.tsx';
+import { useTellRig, ValuesForm } from '../machines/index.ts';
 import { StockForm } from './stock-form.tsx';
 import { doubtOf, leftOf, minutesLeft, stockName, type Usual } from './stock-text.ts';
 import { useChangeStock, usePutStockAway, useTellStock } from './stock.queries.ts';
@@ -42,6 +41,17 @@ function amountText(item: StockItem): string {
     litres === undefined ? undefined : `${litres.toFixed(0)} L`,
   ].filter((one) => one !== undefined);
   return parts.join(', ');
+}
+
+/** What is worth knowing of a spool besides what is left. */
+function spoolWords(item: StockItem): readonly string[] {
+  if (item.kind !== 'spool') return [];
+  const { keptDry, batch, openedOn } = item;
+  return [
+    keptDry === true ? 'kept dry' : '',
+    batch === undefined ? '' : `batch ${batch}`,
+    openedOn === undefined ? '' : `opened ${openedOn}`,
+  ];
 }
 
 /** Level of it as a bar: full at the right. */
@@ -117,10 +127,10 @@ function More({
   return (
     <div className="mt-3 grid gap-4 border-t border-line pt-3">
       {item.kind !== 'part' && <OnMachine kept={kept} machines={machines} />}
-      <EntryForm
+      <ValuesForm
+        large
         label="Put right what is left"
-        name="left"
-        fieldLabel={`There is left (${unit})`}
+        values={[{ name: 'left', label: `There is left (${unit})` }]}
         check={(values) => validated(stockEntrySchema, { kind: 'adjusted', reason, ...values })}
         onKeep={(entry, settle) =>
           tell.mutate(entry, { onSuccess: () => settle(), onError: (error) => settle(error) })
@@ -128,12 +138,13 @@ function More({
         saving={tell.isPending}
       >
         <Field
+          large
           className="w-64"
           label="Because"
           value={reason}
           onChange={(event) => setReason(event.target.value)}
         />
-      </EntryForm>
+      </ValuesForm>
       <div className="flex flex-wrap gap-3">
         <Button
           onClick={() =>
@@ -170,10 +181,10 @@ export function StockRow({ kept, usual, machines }: Props) {
     (['spoolId', 'cylinder'] as const).some((key) => rigFact(machine, key)?.value === kept.id),
   );
   const form = (entryKind: NewStockEntry['kind'], field: string, label: string) => (
-    <EntryForm
+    <ValuesForm
+      large
       label={`${stockName(item)}: ${label}`}
-      name={field}
-      fieldLabel={label}
+      values={[{ name: field, label }]}
       check={(values) => validated(stockEntrySchema, { kind: entryKind, ...values })}
       onKeep={(entry, settle) =>
         tell.mutate(entry, {
@@ -197,10 +208,13 @@ export function StockRow({ kept, usual, machines }: Props) {
             {stockName(item)}
           </p>
           <p className="text-[15px] text-ink-soft">
-            {isUsedUp(item) ? 'used up' : isLow(item) ? 'low' : ''}
-            {item.kind === 'spool' && item.keptDry === true && ' kept dry'}
-            {item.kind === 'spool' && item.batch !== undefined && ` batch ${item.batch}`}
-            {on.length > 0 && ` on ${on.map((machine) => machine.name).join(', ')}`}
+            {[
+              isUsedUp(item) ? 'used up' : isLow(item) ? 'low' : '',
+              ...spoolWords(item),
+              on.length > 0 ? `on ${on.map((machine) => machine.name).join(', ')}` : '',
+            ]
+              .filter((word) => word !== '')
+              .join(', ')}
           </p>
         </div>
         <div>
