@@ -34,7 +34,6 @@ import {
   controlEvents,
   MachineRecord,
   machineColumns,
-  readingPath,
   refuseStrays,
   refuseTaken,
 } from './machine-record.ts';

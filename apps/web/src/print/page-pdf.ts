@@ -1,5 +1,5 @@
 import { PDFDocument, type PDFFont, type PDFPage, rgb, StandardFonts } from 'pdf-lib';
-import { type Mark, type Paper, PAPERS, type TextWidth } from './page.ts';
+import type { Mark, PageSize, TextWidth } from './page.ts';
 
 const INK = rgb(0.114, 0.133, 0.149);
 const LINE = rgb(0.6, 0.58, 0.54);
@@ -53,7 +53,7 @@ function draw(page: PDFPage, mark: Mark, fonts: Fonts): void {
 
 interface Printed {
   readonly title: string;
-  readonly paper: Paper;
+  readonly size: PageSize;
   /** Everything that is written on it. */
   readonly texts: readonly string[];
   /** Where everything stands, by how wide the font writes. */
@@ -61,14 +61,14 @@ interface Printed {
 }
 
 /** One page as a PDF. */
-export async function pagePdf({ title, paper, texts, layout }: Printed): Promise<Uint8Array> {
+export async function pagePdf({ title, size, texts, layout }: Printed): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.setTitle(title);
   document.setCreator('Hot Bead');
   const plain = await document.embedFont(StandardFonts.Helvetica);
   const bold = await document.embedFont(StandardFonts.HelveticaBold);
   const fonts: Fonts = { plain, bold, writable: await writableIn(plain, texts) };
-  const { widthPt, heightPt } = PAPERS[paper];
+  const { widthPt, heightPt } = size;
   const page = document.addPage([widthPt, heightPt]);
   const width: TextWidth = (text, sizePt, isBold) => {
     const font = isBold ? fonts.bold : fonts.plain;

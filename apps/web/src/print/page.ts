@@ -1,11 +1,22 @@
-/** Paper that a page is printed on, in points: large sheets lying, cards standing. */
+/** Paper that a sheet is printed on, lying, in points. */
 export const PAPERS = {
   A4: { widthPt: 841.89, heightPt: 595.28 },
   Letter: { widthPt: 792, heightPt: 612 },
+} as const;
+export type Paper = keyof typeof PAPERS;
+
+/** Cards to take along, standing, in points. */
+export const CARDS = {
   A6: { widthPt: 297.64, heightPt: 419.53 },
   'half Letter': { widthPt: 396, heightPt: 612 },
 } as const;
-export type Paper = keyof typeof PAPERS;
+export type Card = keyof typeof CARDS;
+
+/** What a page measures. */
+export interface PageSize {
+  readonly widthPt: number;
+  readonly heightPt: number;
+}
 
 /** Something drawn on a page; x and y in points from the lower left, y of a text at its baseline, of a shape in its middle. */
 export type Mark =

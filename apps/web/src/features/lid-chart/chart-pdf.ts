@@ -1,4 +1,4 @@
-import type { Paper } from '../../print/page.ts';
+import { type Paper, PAPERS } from '../../print/page.ts';
 import { pagePdf } from '../../print/page-pdf.ts';
 import { chartLayout, type PrintedChart } from './chart-layout.ts';
 
@@ -11,5 +11,5 @@ function textsOf({ title, wires, rows, notes }: PrintedChart): readonly string[]
 /** A lid chart as a PDF of one lying page. */
 export function chartPdf(chart: PrintedChart, paper: Paper): Promise<Uint8Array> {
   const layout = (width: Parameters<typeof chartLayout>[2]) => chartLayout(chart, paper, width);
-  return pagePdf({ title: chart.title, paper, texts: textsOf(chart), layout });
+  return pagePdf({ title: chart.title, size: PAPERS[paper], texts: textsOf(chart), layout });
 }

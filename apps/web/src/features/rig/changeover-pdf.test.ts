@@ -1,6 +1,6 @@
 import type { ChangeoverStep, Gate } from '@hot-bead/core';
 import { PDFDocument } from 'pdf-lib';
-import { PAPERS } from '../../print/page.ts';
+import { CARDS } from '../../print/page.ts';
 import { cardLayout, changeoverPdf } from './changeover-pdf.ts';
 import { gatesInFront } from './gate-spans.ts';
 
@@ -60,7 +60,7 @@ it.each(['A6', 'half Letter'] as const)(
       expect(texts.some(({ text }) => text === verb)).toBe(true);
     }
     expect(texts.filter(({ text }) => text.startsWith('Mains off'))).toHaveLength(2);
-    const { widthPt, heightPt } = PAPERS[paper];
+    const { widthPt, heightPt } = CARDS[paper];
     for (const mark of marks) {
       expect(mark.y).toBeGreaterThan(5);
       expect(mark.y).toBeLessThan(heightPt);

@@ -1,5 +1,5 @@
 import type { ChangeoverStep } from '@hot-bead/core';
-import { fittedText, type Mark, type Paper, PAPERS, type TextWidth } from '../../print/page.ts';
+import { fittedText, type Mark, type Card, CARDS, type TextWidth } from '../../print/page.ts';
 import { pagePdf } from '../../print/page-pdf.ts';
 import { gatesInFront } from './gate-spans.ts';
 import { GATE_TEXT } from './gate-text.ts';
@@ -39,10 +39,10 @@ export function cardLines(steps: readonly ChangeoverStep[]): readonly Line[] {
 /** Where everything stands on a card: a box to tick before each step, a rule across at each gate. */
 export function cardLayout(
   { title, minutes, steps }: PrintedChangeover,
-  paper: Paper,
+  paper: Card,
   width: TextWidth,
 ): readonly Mark[] {
-  const { widthPt, heightPt } = PAPERS[paper];
+  const { widthPt, heightPt } = CARDS[paper];
   const lines = cardLines(steps);
   const inner = widthPt - 2 * MARGIN_PT;
   const room = heightPt - 2 * MARGIN_PT - HEAD_PT;
@@ -80,7 +80,12 @@ export function cardLayout(
 }
 
 /** A changeover as a PDF of one small card. */
-export function changeoverPdf(card: PrintedChangeover, paper: Paper): Promise<Uint8Array> {
+export function changeoverPdf(card: PrintedChangeover, paper: Card): Promise<Uint8Array> {
   const texts = [card.title, card.minutes, ...cardLines(card.steps).map(({ text }) => text)];
-  return pagePdf({ title: card.title, paper, texts, layout: (width) => cardLayout(card, paper, width) });
+  return pagePdf({
+    title: card.title,
+    size: CARDS[paper],
+    texts,
+    layout: (width) => cardLayout(card, paper, width),
+  });
 }
