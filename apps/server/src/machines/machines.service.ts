@@ -30,13 +30,7 @@ import { DialReadingEntity } from './dial-reading.entity.ts';
 import { keptMachine, machineFile, type ReadMachine, readingRow } from './kept-machine.ts';
 import { MachineEntity } from './machine.entity.ts';
 import { MachineReader } from './machine-reader.ts';
-import {
-  controlEvents,
-  MachineRecord,
-  machineColumns,
-  refuseStrays,
-  refuseTaken,
-} from './machine-record.ts';
+import { controlEvents, MachineRecord, machineColumns, refuseStrays, refuseTaken } from './machine-record.ts';
 import { CONTROL_FIELDS, pastReadings, readingsIn } from './read-dates.ts';
 
 /** A machine as a job speaks of it. */
