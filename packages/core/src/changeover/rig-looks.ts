@@ -64,7 +64,7 @@ export const RIG_LOOKS: readonly RigLookRow[] = [
   look(
     'look-rolls',
     'Look at groove and guides',
-    'rollsForm;rollsGroove;rollsFitted;rollsCap;inletGuide;outletTube',
+    'rollsForm;rollsGroove;rollsWorn;rollsFitted;rollsCap;inletGuide;outletTube',
     {
       requires: 'power=off',
       gate: 'power-off',

@@ -13,6 +13,7 @@ describe('a field in words', () => {
     ['readingCounts.abc', 'Reading of the dial'],
     ['shelf.wires', 'Wires on the shelf'],
     ['work.windy', 'Windy'],
+    ['rig.rollsForm', 'Groove form'],
   ])('%s is “%s”', (path, word) => expect(fieldWord(path)).toBe(word));
 
   it.each<[string, Parameters<typeof valueText>[1], string]>([
@@ -30,6 +31,8 @@ describe('a field in words', () => {
     ['readingCounts.a', false, 'does not count'],
     ['wireControl', { kind: 'knob', min: 0, max: 10 }, 'knob 0 10'],
     ['line', '3 mm \ue000', '3 mm its machine'],
+    ['rig.rollsForm', { value: 'u', at: '2026-11-02T09:30:00.000Z' }, 'U'],
+    ['rig.tipBore', { value: '0.8', doubted: true }, '0.8 mm, doubted'],
   ])('%s: %p is “%s”', (path, value, text) => expect(valueText(path, value)).toBe(text));
 });
 
@@ -41,6 +44,21 @@ describe('an event in words', () => {
     expect(eventWord({ kind: 'put-away', subject: subject('test-bead') })).toBe('taken away');
     expect(eventWord({ kind: 'created', subject: subject('test-bead') })).toBe('logged');
     expect(eventWord({ kind: 'calibration-begun', subject: subject('machine') })).toContain('calibration');
+  });
+
+  it('says which step was ticked, and what a scale or a count showed', () => {
+    const rigged = (about: ShopEvent['about']) =>
+      eventWord({ kind: 'rigged', subject: subject('machine'), about });
+    expect(rigged({ why: 'step', step: 'clamp-off', note: 'on the vice' })).toBe(
+      'Take the work clamp off and hang it (on the vice)',
+    );
+    expect(rigged({ why: 'said' })).toBe('told by hand');
+    const told = (about: ShopEvent['about']) =>
+      eventWord({ kind: 'stock-told', subject: subject('stock'), about });
+    expect(told({ kind: 'weighed', weightKg: 3.4 })).toBe('weighed: 3.4 kg');
+    expect(told({ kind: 'gauged', bar: 120 })).toBe('its gauge was read: 120 bar');
+    expect(told({ kind: 'adjusted', left: 3, reason: 'tangle' })).toBe('put right: 3, because: tangle');
+    expect(told({ kind: 'used-up' })).toBe('used up');
   });
 
   it('tells each field that changed, but not those that follow', () => {

@@ -1,5 +1,5 @@
-import type { ShopEvent } from '@hot-bead/contract';
-import { type FieldChange } from '@hot-bead/core';
+import type { EventAbout, ShopEvent } from '@hot-bead/contract';
+import { type FieldChange, RIG_LOOKS, RIG_STEPS } from '@hot-bead/core';
 import { fieldWord, valueText } from './field-text.ts';
 
 const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -18,8 +18,46 @@ const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   stock: 'put away',
 };
 
+const STOCK_WORD: Readonly<Record<string, string>> = {
+  weighed: 'weighed',
+  gauged: 'its gauge was read',
+  adjusted: 'put right',
+  'used-up': 'used up',
+  bought: 'bought',
+  counted: 'counted',
+};
+
+/** What was told of a thing in Stores: the number as it was told, and why. */
+function stockWord({ kind, weightKg, bar, left, count, reason }: EventAbout): string {
+  const amount = [
+    weightKg === undefined ? undefined : `${weightKg} kg`,
+    bar === undefined ? undefined : `${bar} bar`,
+    left ?? count,
+  ].find((one) => one !== undefined);
+  const word = STOCK_WORD[String(kind)] ?? 'told in Stores';
+  return [
+    word,
+    amount === undefined ? '' : `: ${amount}`,
+    reason === undefined ? '' : `, because: ${reason}`,
+  ].join('');
+}
+
+const STEP_VERB: ReadonlyMap<string, string> = new Map(
+  [...RIG_STEPS, ...RIG_LOOKS].map(({ id, verb }) => [id, verb] as const),
+);
+
+/** Which step or look told of the rig, and what was noted. */
+function rigWord({ step, note }: EventAbout): string {
+  const verb = STEP_VERB.get(String(step)) ?? 'told by hand';
+  return note === undefined ? verb : `${verb} (${note})`;
+}
+
 /** What happened, in a word or two after the name of what it happened to. */
-export function eventWord({ kind, subject }: Pick<ShopEvent, 'kind' | 'subject'>): string {
+export function eventWord({
+  kind,
+  subject,
+  about,
+}: Pick<ShopEvent, 'kind' | 'subject'> & Partial<Pick<ShopEvent, 'about'>>): string {
   switch (kind) {
     case 'created':
       return CREATED[subject.kind];
@@ -40,9 +78,9 @@ export function eventWord({ kind, subject }: Pick<ShopEvent, 'kind' | 'subject'>
     case 'caution-read':
       return 'a stop caution was read';
     case 'rigged':
-      return 'rigged';
+      return rigWord(about ?? {});
     case 'stock-told':
-      return 'told in Stores';
+      return stockWord(about ?? {});
     case 'undone':
       return 'something was undone';
   }

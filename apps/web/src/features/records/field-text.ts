@@ -1,11 +1,15 @@
 import {
   AWAY,
   gasNamed,
+  isRigAttribute,
   type Joint,
   JOINT_NAME,
   type Json,
   type Position,
   POSITION_NAME,
+  type RigAttribute,
+  rigAttributeRow,
+  rigValueText,
   SCHOOL_TABLE,
 } from '@hot-bead/core';
 
@@ -61,6 +65,7 @@ export function fieldWord(path: string): string {
   const [branch = '', name] = path.split('.');
   if (branch === 'readingCounts') return FIELD_WORD['readingCounts'] ?? branch;
   const last = name ?? branch;
+  if (branch === 'rig' && isRigAttribute(last)) return rigAttributeRow(last).word;
   const school = branch === 'schools' ? SCHOOL_TABLE.find(({ id }) => id === last) : undefined;
   const own = branch === 'own' ? ', your own' : '';
   return `${school?.question ?? FIELD_WORD[last] ?? plainName(last)}${own}`;
@@ -86,11 +91,18 @@ function named(name: string, value: Json): string | undefined {
   return gasNamed(value)?.name;
 }
 
+/** What is known of a part of a rig, without since when. */
+function rigText(name: RigAttribute, fact: Json): string {
+  const { value, doubted } = fact as { readonly value: string; readonly doubted?: boolean };
+  return `${gasNamed(value)?.name ?? rigValueText(name, value)}${doubted === true ? ', doubted' : ''}`;
+}
+
 /** A field's value in words and with its unit. */
 export function valueText(path: string, value: Json | null): string {
   if (path === AWAY) return value === true ? 'put away' : 'kept';
   if (value === null) return 'nothing';
   const name = path.split('.').at(-1) ?? path;
+  if (path.startsWith('rig.') && isRigAttribute(name)) return rigText(name, value);
   if (path.startsWith('readingCounts.')) return value === true ? 'counts' : 'does not count';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   const unit = name === 'volts' ? 'V' : (UNITS.find(([ending]) => name.endsWith(ending))?.[1] ?? '');
