@@ -53,6 +53,7 @@ export const ROOMS = {
     'errors',
     'access',
     'events',
+    'photos',
     'stock',
     'shop',
     'machines',

@@ -2,6 +2,12 @@ import type { Page } from '@playwright/test';
 import { demoServer } from './demo-server.ts';
 import { expect, openPart, test, typeJob } from './fixtures.ts';
 
+/** A picture of one point. */
+const DOT = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
 const step = (page: Page) => page.getByRole('region', { name: 'The step' });
 
 async function openRig(page: Page, line: string): Promise<void> {
@@ -52,6 +58,11 @@ test('a tick is kept at once, on every device, and can be taken back', async ({ 
     await expect(step(one).getByRole('heading')).toHaveText('Take the work clamp off and hang it');
   }
   await step(page).getByLabel('Note to this step').fill('hung on the vice');
+  const photo = step(page).getByLabel('Photo to this step');
+  await photo.setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(step(page).getByText(/This is no picture that can be read/)).toBeVisible();
+  await photo.setInputFiles({ name: 'vice.png', mimeType: 'image/png', buffer: DOT });
+  await expect(step(page).getByRole('img', { name: 'The photo to this step' })).toBeVisible();
   await step(page).getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText('● Take the work clamp off and hang it: kept')).toBeVisible();
   // the other device did not know: it ticks the same, and both are right
@@ -63,6 +74,7 @@ test('a tick is kept at once, on every device, and can be taken back', async ({ 
   await expect(steps.getByText('Take the work clamp off and hang it')).toHaveCount(0);
   const done = page.getByRole('region', { name: 'Done at it' });
   await expect(done).toContainText('hung on the vice');
+  await expect(done.getByRole('img', { name: /^Photo: Take the work clamp off/ })).toBeVisible();
   await done.getByRole('button', { name: 'Undo' }).first().click();
   await expect(steps.getByText('Take the work clamp off and hang it')).toBeVisible();
   await other.close();

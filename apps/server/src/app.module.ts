@@ -11,6 +11,7 @@ import { LearningModule } from './learning/learning.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
 import { PlanModule } from './plan/plan.module.ts';
+import { PhotosModule } from './photos/photos.module.ts';
 import { StockModule } from './stock/stock.module.ts';
 import { ShopModule } from './shop/shop.module.ts';
 import { TestBeadsModule } from './test-beads/test-beads.module.ts';
@@ -42,6 +43,7 @@ export class AppModule {
         TestBeadsModule,
         MachinesModule,
         PlanModule,
+        PhotosModule,
         StockModule,
         ShopModule,
         UpkeepModule,

@@ -15,6 +15,9 @@ import { MadeInterceptor } from './events/made.interceptor.ts';
 /** Largest body that is taken: a machine's file with two thousand readings. */
 export const BODY_LIMIT = '1mb';
 
+/** Largest photo that is taken, as a telephone makes it: it is kept much smaller. */
+const PHOTO_LIMIT = '20mb';
+
 /** What an application may be given otherwise than it is. */
 export interface AppOptions {
   readonly logger?: LogLevel[] | false;
@@ -34,6 +37,7 @@ export async function createApp(config: Config, options: AppOptions = {}): Promi
   app.use(access(accessRules));
   app.use(compression());
   app.useBodyParser('json', { limit: BODY_LIMIT });
+  app.useBodyParser('raw', { type: 'image/*', limit: PHOTO_LIMIT });
   app.use(
     helmet({
       contentSecurityPolicy: {

@@ -134,6 +134,7 @@ export { machineCsv } from './machine-csv.ts';
 export { CSV_CHARACTERS_MOST, readMachineCsv, type CsvVerdict } from './machine-csv-read.ts';
 
 // How a machine stands, and Stores
+export { photoSchema, type KeptPhoto } from './photo.ts';
 export { OTHER_VALUE, rigChangeSchema, type RigChange, type RigValueChange } from './rig.ts';
 export {
   KEPT_STOCK,

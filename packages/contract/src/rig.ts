@@ -79,6 +79,8 @@ export interface RigChange {
   /** The gate that was confirmed before it. */
   readonly gate?: string;
   readonly note?: string;
+  /** A photo that was kept before. */
+  readonly photoId?: string;
   /** The mark that the screw of the rolls stood on, and for which wire. */
   readonly rollPressure?: RollPressure;
 }
@@ -105,6 +107,7 @@ export const rigChangeSchema = Joi.object<RigChange>({
   note: lineSchema()
     .max(NOTE_MOST)
     .messages({ 'string.max': `A note has at most ${NOTE_MOST} letters.` }),
+  photoId: idSchema,
   rollPressure: rollPressureSchema,
 }).custom((change: RigChange, helpers) =>
   Object.keys(change.changes).every(isRigAttribute) ? change : helpers.error('any.invalid'),

@@ -5,6 +5,7 @@ import { JobEntity } from '../jobs/job.entity.ts';
 import { ProvenSettingEntity } from '../learning/proven-setting.entity.ts';
 import { DialReadingEntity } from '../machines/dial-reading.entity.ts';
 import { MachineEntity } from '../machines/machine.entity.ts';
+import { PhotoEntity } from '../photos/photo.entity.ts';
 import { ShopEntity } from '../shop/shop.entity.ts';
 import { StockEntity } from '../stock/stock.entity.ts';
 import { TestBeadEntity } from '../test-beads/test-bead.entity.ts';
@@ -58,6 +59,7 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       MachineEntity,
       ShopEntity,
       StockEntity,
+      PhotoEntity,
       AcknowledgementEntity,
       DialReadingEntity,
       ProvenSettingEntity,

@@ -15,7 +15,11 @@ interface Answer {
 const BODY_ERRORS: Readonly<Record<string, Answer>> = {
   'entity.too.large': {
     status: 413,
-    body: { code: 'body-too-large', message: 'That is more than 1 MB: send less.', field: '' },
+    body: {
+      code: 'body-too-large',
+      message: 'That is more than is taken: 1 MB, or 20 MB of a photo.',
+      field: '',
+    },
   },
   'entity.parse.failed': {
     status: 400,

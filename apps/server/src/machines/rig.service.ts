@@ -14,6 +14,7 @@ import { Injectable } from '@nestjs/common';
 import { DomainError } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
 import { RecordsService } from '../events/records.service.ts';
+import { PhotosService } from '../photos/photos.service.ts';
 import { MachineRecord } from './machine-record.ts';
 
 const rigPath = (name: string): string => `rig.${name}`;
@@ -50,6 +51,7 @@ export class RigService {
   constructor(
     private readonly record: MachineRecord,
     private readonly records: RecordsService,
+    private readonly photos: PhotosService,
   ) {}
 
   /**
@@ -57,16 +59,20 @@ export class RigService {
    *
    * @throws {DomainError} `rig-overtaken` where something stands that was not seen
    */
-  tell(id: string, asked: RigChange, command: Command): Promise<KeptMachine> {
+  async tell(id: string, asked: RigChange, command: Command): Promise<KeptMachine> {
     const at = new Date().toISOString();
-    const { why, step, jobId, gate, note, rollPressure } = asked;
+    const { why, step, jobId, gate, note, photoId, rollPressure } = asked;
     refuseSkippedGate(asked);
+    if (photoId !== undefined && !(await this.photos.isKept(photoId))) {
+      throw new DomainError('photo-unknown', 400, 'There is no such photo: keep it first.', 'photoId');
+    }
     const about = {
       why,
       ...(step === undefined ? {} : { step }),
       ...(jobId === undefined ? {} : { jobId }),
       ...(gate === undefined ? {} : { gate }),
       ...(note === undefined || note === '' ? {} : { note }),
+      ...(photoId === undefined ? {} : { photoId }),
     };
     return this.records.change(
       this.record,

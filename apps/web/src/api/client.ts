@@ -63,6 +63,7 @@ async function failureOf(response: Response): Promise<ApiFailure> {
 }
 
 interface Sending {
+  /** As JSON, or a file as it is. */
   readonly body?: unknown;
   /** The version of the record that was seen. */
   readonly version?: number;
@@ -72,7 +73,7 @@ interface Sending {
 
 function headersOf({ body, version, command }: Sending): Record<string, string> {
   return {
-    ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+    ...(body === undefined ? {} : { 'content-type': body instanceof Blob ? body.type : 'application/json' }),
     ...(version === undefined ? {} : { 'if-match': `"${version}"` }),
     ...(command === undefined ? {} : { 'command-id': command, 'device-id': deviceId() }),
   };
@@ -82,7 +83,8 @@ function headersOf({ body, version, command }: Sending): Record<string, string> 
 const KEPT_ALIVE_MOST = 20_000;
 
 function isShort({ command, body }: Sending): boolean {
-  return command !== undefined && (body === undefined || JSON.stringify(body).length <= KEPT_ALIVE_MOST);
+  if (command === undefined || body instanceof Blob) return false;
+  return body === undefined || JSON.stringify(body).length <= KEPT_ALIVE_MOST;
 }
 
 /**
@@ -99,7 +101,8 @@ export async function api<T>(
 ): Promise<T> {
   // a command that is on its way is carried out even when its page is left meanwhile
   const init: RequestInit = { method, headers: headersOf(sending), keepalive: isShort(sending) };
-  if (sending.body !== undefined) init.body = JSON.stringify(sending.body);
+  const { body } = sending;
+  if (body !== undefined) init.body = body instanceof Blob ? body : JSON.stringify(body);
   const response = await fetch(`/api${path}`, init).catch(() => {
     throw new ApiFailure(0, UNREACHABLE);
   });

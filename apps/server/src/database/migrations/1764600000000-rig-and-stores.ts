@@ -14,7 +14,7 @@ function shelfIn(text: string | null): KeptShelf {
   }
 }
 
-/** What was said beside an event, things in Stores, and the shelf of the settings as spools and cylinders there. */
+/** What was said beside an event, photos, things in Stores, and the shelf of the settings as spools and cylinders there. */
 export class RigAndStores1764600000000 implements MigrationInterface {
   name = 'RigAndStores1764600000000';
 
@@ -22,6 +22,9 @@ export class RigAndStores1764600000000 implements MigrationInterface {
     await runner.query(`ALTER TABLE "event" ADD COLUMN "about" text`);
     await runner.query(
       `CREATE TABLE "stock" ("id" text PRIMARY KEY NOT NULL, "version" integer NOT NULL DEFAULT (1), "item" text NOT NULL, "shape" integer NOT NULL DEFAULT (1), "updatedAt" text NOT NULL, "awayAt" text)`,
+    );
+    await runner.query(
+      `CREATE TABLE "photo" ("id" text PRIMARY KEY NOT NULL, "at" text NOT NULL, "widthPx" integer NOT NULL, "heightPx" integer NOT NULL, "jpeg" blob NOT NULL)`,
     );
     const rows = (await runner.query(`SELECT "shelf" FROM "shop"`)) as { shelf: string | null }[];
     const at = new Date().toISOString();
@@ -46,6 +49,7 @@ export class RigAndStores1764600000000 implements MigrationInterface {
     await runner.query(
       `UPDATE "shop" SET "shelf" = json_object('wires', json((SELECT json_group_array(json_object('wireClass', json_extract("item", '$.wireClass'), 'diameterMm', json_extract("item", '$.diameterMm'))) FROM "stock" WHERE json_extract("item", '$.kind') = 'spool' AND "awayAt" IS NULL)), 'gases', json((SELECT json_group_array(json_extract("item", '$.gas')) FROM "stock" WHERE json_extract("item", '$.kind') = 'cylinder' AND "awayAt" IS NULL))) WHERE EXISTS (SELECT 1 FROM "stock" WHERE "awayAt" IS NULL)`,
     );
+    await runner.query(`DROP TABLE "photo"`);
     await runner.query(`DROP TABLE "stock"`);
     await runner.query(`ALTER TABLE "event" DROP COLUMN "about"`);
   }

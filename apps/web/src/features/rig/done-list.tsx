@@ -3,6 +3,7 @@ import { RIG_LOOKS, RIG_STEPS } from '@hot-bead/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
+import { photoAddress } from './photo-field.tsx';
 import { ageText } from '../machines/index.ts';
 import { eventsQuery, useUndoEvent } from '../records/index.ts';
 
@@ -49,6 +50,16 @@ export function DoneList({
                 {event.undoneBy !== null && ', taken back'}
               </span>
             </span>
+            {typeof event.about?.['photoId'] === 'string' && (
+              <a href={photoAddress(event.about['photoId'])} target="_blank" rel="noreferrer">
+                <img
+                  src={photoAddress(event.about['photoId'])}
+                  alt={`Photo: ${verbOf(event)}`}
+                  className="h-14 rounded-md"
+                  loading="lazy"
+                />
+              </a>
+            )}
             {event.undoneBy === null && (
               <Button tone="quiet" className="min-h-14" onClick={() => undo.mutate(event.id)}>
                 Undo

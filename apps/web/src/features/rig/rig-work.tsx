@@ -81,7 +81,7 @@ export function RigWork({ changeover, machine, form, plan, jobId, children }: Pr
         onError: (error) => toast(`Not kept. ${error.message}`),
       },
     );
-  const onTick = ({ note, more: { rollPressure, feedDirection, fromStores } }: Tick): void => {
+  const onTick = ({ note, more: { rollPressure, photoId, feedDirection, fromStores } }: Tick): void => {
     setAsked(undefined);
     const said: Readonly<Partial<Record<RigAttribute, string | null>>> = {
       ...fromStores,
@@ -93,6 +93,7 @@ export function RigWork({ changeover, machine, form, plan, jobId, children }: Pr
       changes: { ...stepChanges(machine, row.id, need), ...seenChanges(machine, said) },
       ...(row.gate === 'none' ? {} : { gate: row.gate }),
       ...(note.trim() === '' ? {} : { note: note.trim() }),
+      ...(photoId === undefined ? {} : { photoId }),
       ...(rollPressure === undefined ? {} : { rollPressure }),
     });
   };

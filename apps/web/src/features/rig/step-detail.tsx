@@ -14,6 +14,7 @@ import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { GATE_TEXT } from './gate-text.ts';
 import { type Found, LookForm } from './look-form.tsx';
+import { PhotoField } from './photo-field.tsx';
 import { FROM_STORES, type StepMore, StepTool } from './step-tool.tsx';
 
 /** What is kept when a step is ticked. */
@@ -82,6 +83,7 @@ function Done({ props }: DoneProps) {
   const { step, machine, plan, onTick } = props;
   const { row } = step;
   const [note, setNote] = useState('');
+  const [photoId, setPhotoId] = useState<string | undefined>();
   const [mark, setMark] = useState('');
   const [chosen, setChosen] = useState(props.choices.length === 1 ? (props.choices[0]?.[0] ?? '') : '');
   const stored = FROM_STORES[row.id];
@@ -92,6 +94,7 @@ function Done({ props }: DoneProps) {
       note: said,
       more: {
         ...(wire && mark.trim() !== '' ? { rollPressure: { ...wire, mark: mark.trim() } } : {}),
+        ...(photoId === undefined ? {} : { photoId }),
         ...(feed === '' ? {} : { feedDirection: feed }),
         ...(stored === undefined ? {} : { fromStores: { [stored]: chosen === '' ? null : chosen } }),
       },
@@ -130,6 +133,7 @@ function Done({ props }: DoneProps) {
         maxLength={300}
         onChange={(event) => setNote(event.target.value)}
       />
+      <PhotoField label="Photo to this step" photoId={photoId} onKept={setPhotoId} />
     </>
   );
 }

@@ -6,7 +6,7 @@ import { Segmented } from '../../ui/segmented.tsx';
 import { withUnit } from '../units/index.ts';
 
 /** What is told besides that a step was done. */
-export type StepMore = Pick<RigChange, 'rollPressure'> & {
+export type StepMore = Pick<RigChange, 'rollPressure' | 'photoId'> & {
   readonly feedDirection?: 'bottom' | 'top';
   /** Which spool or bottle of Stores it is; null: none that Stores know. */
   readonly fromStores?: Readonly<Partial<Record<'spoolId' | 'cylinder', string | null>>>;
