@@ -99,7 +99,7 @@ test('a gate is confirmed before the steps behind it, and asked once', async ({ 
 test('everything is reached by keyboard, and the card is a PDF', async ({ page, open }) => {
   await open('/jobs');
   await typeJob(page, '2 mm outside corner Suitcase');
-  await page.getByRole('heading', { level: 1 }).click();
+  await page.getByRole('heading', { level: 1, name: /outside corner/ }).click();
   await page.keyboard.press('2');
   await expect(step(page)).toBeVisible();
   await page.keyboard.press('g');
