@@ -48,9 +48,7 @@ const spoolFields = {
   tareKg: amount('The empty spool', SPOOL_TARE_RANGE_KG, 'kg'),
   leftKg: leftKg(SPOOL_WIRE_RANGE_KG[1]),
   openedOn: Joi.string()
-    .pattern(/^\d{4}-\d{2}-\d{2}$/)
-    .isoDate()
-    .raw()
+    .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/)
     .messages({ '*': 'A day is written like 2026-03-01.' }),
   keptDry: Joi.boolean(),
 };

@@ -141,7 +141,7 @@ describe('the demo shop', () => {
         return told ? [] : [`${method} ${path}`];
       }),
     );
-    expect(silent).toEqual(['get /api/machines/{id}/file.csv']); // it is a file
+    expect(silent).toEqual(['get /api/machines/{id}/file.csv', 'get /api/photos/{id}']); // they are files
   });
 
   it('documents the API', async () => {

@@ -114,6 +114,9 @@ describe('Stores', () => {
       .send({ ...ARGON, name: '77' })
       .expect(200);
     expect(changed.body).toMatchObject({ item: { name: '77' }, version: 2 });
+    const opened = { ...SPOOL, openedOn: '2026-02-11' };
+    const spool = await put(opened);
+    expect((await listed()).find((one) => one.id === spool)?.item).toEqual(opened);
     await asking(server).delete(`/api/stock/${id}`).expect(204);
     expect((await listed()).some((one) => one.id === id)).toBe(false);
     await tell(id, { kind: 'used-up' }).expect(404);
