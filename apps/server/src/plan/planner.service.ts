@@ -8,6 +8,7 @@ import {
   resourcesOf,
   type Setup,
   type Shop,
+  type RecordKind,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
@@ -52,6 +53,9 @@ function byName(
 /** What plans are made of but what beads taught. */
 type Book = Pick<Shop, 'schools' | 'shelf'> & { readonly machines: readonly KeptMachine[] };
 
+/** What the book is read from: the shelf is what Stores hold. */
+const BOOK_KINDS: ReadonlySet<RecordKind> = new Set(['machine', 'shop', 'stock']);
+
 /** The shop as plans need it: read once, and again when something of it was written, here or by another program. */
 @Injectable()
 export class PlannerService {
@@ -66,7 +70,7 @@ export class PlannerService {
     records: RecordsService,
   ) {
     records.onWritten((kind) => {
-      if (kind === 'machine' || kind === 'shop') this.book = undefined;
+      if (BOOK_KINDS.has(kind)) this.book = undefined;
     });
   }
 

@@ -23,6 +23,9 @@ describe('the shop', () => {
   });
 
   it('settles plans by its schools and by what lies in Stores', async () => {
+    const before = (await asking(server).post('/api/plan').send({ line: '3mm 6063 butt' }))
+      .body as PlanResponse;
+    expect(before.setup?.status === 'planned' && before.setup.wire.origin).toBe('assumed');
     await asking(server).post('/api/stock').send(SPOOL).expect(201);
     const lean = (await asking(server).post('/api/plan').send({ line: '3mm lap solid dip Ar+8' }))
       .body as PlanResponse;
