@@ -356,12 +356,13 @@ export {
   rigValueText,
 } from './rig-state/rig-attribute.ts';
 export { type Attributes, type RigFact, type RigFacts, standingOf } from './rig-state/rig-fact.ts';
-export { rigFact, rigField, rigFieldValue, rigSize } from './changeover/machine-rig.ts';
+export { keptPressure } from './changeover/rig-need.ts';
+export { rigFact, rigField, rigFieldValue, withRigValue } from './changeover/machine-rig.ts';
 export type { Gate } from './changeover/rig-step-row.ts';
 export { RIG_STEPS } from './changeover/rig-steps.ts';
 export { RIG_LOOKS } from './changeover/rig-looks.ts';
 export type { ChangeoverStep } from './changeover/changeover.ts';
-export { stepEffect } from './changeover/changeover.ts';
+export { rigVerb, stepEffect } from './changeover/changeover.ts';
 export { partsNeeded, type PartNeeded } from './stock/parts-needed.ts';
 export {
   changeoverMinutesText,

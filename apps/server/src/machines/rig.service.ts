@@ -2,13 +2,17 @@ import type { KeptMachine, RigChange, RigValueChange } from '@hot-bead/contract'
 import {
   type FieldChange,
   type Fields,
+  isSameWire,
   type Json,
+  type Machine,
+  MACHINE_BRANCHES,
+  recordOf,
   type RigAttribute,
   type RigFact,
   RIG_STEPS,
+  rigFact,
   rigField,
   rigFieldValue,
-  rigSize,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { DomainError } from '../errors/domain-error.ts';
@@ -21,11 +25,7 @@ const rigPath = (name: string): string => `rig.${name}`;
 
 /** What stands in an attribute, as a rig says it; null: nothing is known. */
 function standing(fields: Fields, name: RigAttribute): string | null {
-  const field = rigField(name);
-  if (field === undefined) return (fields[rigPath(name)] as unknown as RigFact | undefined)?.value ?? null;
-  const value = fields[field];
-  if (value === undefined || value === null) return null;
-  return typeof value === 'number' ? rigSize(value) : (value as string);
+  return rigFact(recordOf(fields, MACHINE_BRANCHES) as unknown as Machine, name)?.value ?? null;
 }
 
 /** The fields that a new value of an attribute sets. */
@@ -116,8 +116,6 @@ export class RigService {
 /** The kept pressures with one more, or another for the same wire. */
 function withPressure(fields: Fields, pressure: NonNullable<RigChange['rollPressure']>): Json {
   const kept = (fields['rollPressures'] ?? []) as unknown as readonly (typeof pressure)[];
-  const others = kept.filter(
-    ({ wireClass, diameterMm }) => wireClass !== pressure.wireClass || diameterMm !== pressure.diameterMm,
-  );
+  const others = kept.filter((one) => !isSameWire(one, pressure));
   return [...others, pressure] as unknown as Json;
 }

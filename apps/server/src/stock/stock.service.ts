@@ -10,6 +10,7 @@ import {
   changeBetween,
   type Fields,
   fieldsOf,
+  isSameWire,
   isUsedUp,
   type Shelf,
   type StockItem,
@@ -67,12 +68,7 @@ export class StockService {
     );
     const gases = some.flatMap((item) => (item.kind === 'cylinder' ? [item.gas] : []));
     return {
-      wires: wires.filter(
-        (wire, i) =>
-          wires.findIndex(
-            (other) => other.wireClass === wire.wireClass && other.diameterMm === wire.diameterMm,
-          ) === i,
-      ),
+      wires: wires.filter((wire, i) => wires.findIndex((other) => isSameWire(other, wire)) === i),
       gases: [...new Set(gases)],
     };
   }

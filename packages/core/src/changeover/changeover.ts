@@ -49,6 +49,11 @@ const LOOKS: ReadonlyMap<string, ReadStep> = new Map(
   RIG_LOOKS.map((row) => [row.id, readStep({ ...row, when: 'plan(none)' })] as const),
 );
 
+/** What a step or a look is called; undefined: there is none of that id. */
+export function rigVerb(id: string): string | undefined {
+  return [...RIG_STEPS, ...RIG_LOOKS].find((row) => row.id === id)?.verb;
+}
+
 /** One step of a changeover, in its place. */
 export interface ChangeoverStep {
   readonly row: RigStepRow;
@@ -101,25 +106,20 @@ function stepsFor(
   return { steps: [...looks, ...STEPS.filter(({ row }) => listed.plan(row.id))], listed };
 }
 
-function applied(state: Attributes, { effect }: ReadStep, need: Attributes): Attributes {
-  const next = { ...state };
+/** What a step makes of a rig; what the need leaves out stays as it is. */
+function effectOf({ effect }: ReadStep, need: Attributes): Attributes {
+  const made: Record<string, string> = {};
   for (const [name, value] of effect) {
     const to = value === 'need' ? need[name] : value;
-    if (to !== undefined) next[name] = to;
+    if (to !== undefined) made[name] = to;
   }
-  return next;
+  return made;
 }
 
 /** What a step makes of a rig: its attributes and their values; what stands so already too. */
 export function stepEffect(id: string, need: Attributes): Attributes {
   const step = STEPS.find(({ row }) => row.id === id);
-  if (!step) return {};
-  return Object.fromEntries(
-    step.effect.flatMap(([name, value]) => {
-      const to = value === 'need' ? need[name] : value;
-      return to === undefined ? [] : [[name, to] as const];
-    }),
-  );
+  return step ? effectOf(step, need) : {};
 }
 
 /**
@@ -136,9 +136,9 @@ export function changeover(facts: Facts, looks: readonly RigLookRow[] = []): Cha
   const open = [...asked];
   const steps: ChangeoverStep[] = [];
   let { state } = facts;
-  const waits = (id: string): boolean => listed.plan(id) && open.some(({ row }) => row.id === id);
+  const waiting = new Set(open.map(({ row }) => row.id));
   const isReady = ({ requires }: ReadStep, now: Facts): boolean =>
-    !requires.after.some(waits) &&
+    !requires.after.some((id) => waiting.has(id)) &&
     requires.holds.every((holds) => holds(now, listed)) &&
     requires.afterGates.every((gate) => !open.some(({ row }) => row.gate === gate));
   const ready = new Set(open.filter((one) => isReady(one, facts)).map(({ row }) => row.id));
@@ -147,7 +147,8 @@ export function changeover(facts: Facts, looks: readonly RigLookRow[] = []): Cha
     const step = open.find((one) => isReady(one, now));
     if (!step) throw new Error(`no order for ${open.map(({ row }) => row.id).join(', ')}`);
     open.splice(open.indexOf(step), 1);
-    state = applied(state, step, facts.need);
+    waiting.delete(step.row.id);
+    state = { ...state, ...effectOf(step, facts.need) };
     steps.push({ row: step.row, ready: ready.has(step.row.id), after: state });
   }
   const minutes = steps.reduce((sum, { row }) => sum + row.minutes, 0);

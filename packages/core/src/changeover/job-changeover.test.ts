@@ -9,7 +9,7 @@ import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { stepEffect } from './changeover.ts';
 import { closeDown, jobChangeover, type JobChangeover, machineCheck } from './job-changeover.ts';
-import { rigField, rigFieldsOf } from './machine-rig.ts';
+import { rigField, withRigValue } from './machine-rig.ts';
 import { RIG_LOOKS } from './rig-looks.ts';
 
 const NOW = '2026-11-02T10:00:00.000Z';
@@ -238,7 +238,9 @@ describe('a machine that stands as nobody would leave it', () => {
           const asked = answers.filter((name) => name === 'hot' || unsure.includes(name));
           const looked = asked.map((name) => [name, need[name] ?? 'no'] as const);
           const told = { ...Object.fromEntries(looked), ...stepEffect(step.row.id, need) };
-          machine = { ...machine, ...rigFieldsOf(told), rig: { ...machine.rig, ...knownAs(told) } };
+          for (const [name, value] of Object.entries(told)) {
+            machine = withRigValue(machine, name as RigAttribute, value, NOW);
+          }
         }
         throw new Error('it does not come to an end');
       }),

@@ -42,8 +42,6 @@ export interface ChangeoverAsked {
   readonly now: string;
   /** How the shop goes about it; undefined: as most do. */
   readonly schools?: Partial<Schools> | undefined;
-  /** The bottle in Stores that is to be used; undefined: any with the gas. */
-  readonly cylinder?: string | undefined;
 }
 
 function spoolGunPort({ spoolGunPort: said, features }: Machine): string | undefined {
@@ -104,8 +102,10 @@ function changeoverTo(
   const front = changeover({ ...facts, state: { ...state, hot: isHot } });
   const asksHands = state['hot'] === undefined && front.steps.some(({ row }) => row.id === 'let-cool');
   const looks = looksFor(asksHands ? [...unknown, 'hot'] : unknown);
-  const best = changeover({ ...facts, state: { hot: 'no', ...state, ...asNeeded } }, looks);
-  const worst = changeover({ ...facts, state: { ...state, hot: isHot } }, looks);
+  // without a look nothing hangs on what is not known
+  const worst = looks.length === 0 ? front : changeover({ ...facts, state: { ...state, hot: isHot } }, looks);
+  const best =
+    looks.length === 0 ? front : changeover({ ...facts, state: { hot: 'no', ...state, ...asNeeded } }, looks);
   const ids = new Set(worst.steps.map(({ row }) => row.id));
   return {
     steps: best.steps,
@@ -126,7 +126,7 @@ function changeoverTo(
  */
 export function jobChangeover(plan: PlannedSetup, machine: Machine, asked: ChangeoverAsked): JobChangeover {
   const standing = rigState(machine, asked.now);
-  return changeoverTo(rigNeed(plan, machine, standing.state, asked.cylinder), machine, standing, asked);
+  return changeoverTo(rigNeed(plan, machine, standing.state), machine, standing, asked);
 }
 
 /**

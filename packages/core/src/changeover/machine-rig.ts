@@ -1,15 +1,7 @@
 import { gasOf } from '../gas/gas.ts';
 import type { Machine } from '../machine/machine.ts';
 import { type RigAttribute, RIG_ATTRIBUTE_NAMES } from '../rig-state/rig-attribute.ts';
-import {
-  type Attributes,
-  reckonedValue,
-  type RigFact,
-  type RigFacts,
-  standingOf,
-} from '../rig-state/rig-fact.ts';
-
-type Mutable = { -readonly [K in keyof Machine]: Machine[K] };
+import { type Attributes, reckonedValue, type RigFact, standingOf } from '../rig-state/rig-fact.ts';
 
 /** Attributes that a machine has a field of its own for: there the value is kept, and the rig keeps since when. */
 const OWN_FIELDS: Readonly<Partial<Record<RigAttribute, keyof Machine>>> = {
@@ -30,6 +22,12 @@ export function rigSize(mm: number): string {
   return mm.toFixed(1);
 }
 
+/** Whether a span of sizes, "0.6-0.9", takes a wire of a size. */
+export function takesSize(span: string | undefined, mm: number): boolean {
+  const [least = Number.NaN, most = least] = (span ?? '').split('-').map(Number);
+  return mm >= least && mm <= most;
+}
+
 /** The value of an attribute as its field keeps it. */
 export function rigFieldValue(name: RigAttribute, value: string): string | number {
   return name === 'spoolDia' ? Number(value) : value;
@@ -44,16 +42,6 @@ export function rigFact(machine: Machine, name: RigAttribute): RigFact | undefin
   if (held === undefined) return undefined;
   const value = typeof held === 'number' ? rigSize(held) : held;
   return kept?.value === value ? kept : { value };
-}
-
-/** Everything that is known of how a machine stands. */
-export function rigFacts(machine: Machine): RigFacts {
-  return Object.fromEntries(
-    RIG_ATTRIBUTE_NAMES.flatMap((name) => {
-      const fact = rigFact(machine, name);
-      return fact ? [[name, fact] as const] : [];
-    }),
-  );
 }
 
 /** Whether a gas is run through a regulator for CO₂, and through the hose that is kept dry for argon. */
@@ -101,12 +89,22 @@ export function rigState(machine: Machine, now: string): RigState {
   return { state, unsure };
 }
 
-/** The fields of a machine that values of its rig change, by the names they are kept under. */
-export function rigFieldsOf(changes: Attributes): Partial<Mutable> {
-  return Object.fromEntries(
-    Object.entries(changes).flatMap(([name, value]) => {
-      const field = rigField(name as RigAttribute);
-      return field === undefined ? [] : [[field, rigFieldValue(name as RigAttribute, value)] as const];
-    }),
-  );
+/**
+ * A machine with one value of its rig told anew, in the field that keeps it too.
+ *
+ * @param to the value; null: it is not known any more
+ * @param at since when, as an ISO date
+ */
+export function withRigValue<M extends Machine>(
+  machine: M,
+  name: RigAttribute,
+  to: string | null,
+  at: string,
+  doubted?: true,
+): M {
+  const { [name]: _was, ...others } = machine.rig ?? {};
+  const fact = to === null ? {} : { [name]: { value: to, at, ...(doubted ? { doubted } : {}) } };
+  const field = rigField(name);
+  const own = field === undefined ? {} : { [field]: to === null ? undefined : rigFieldValue(name, to) };
+  return { ...machine, ...own, rig: { ...others, ...fact } };
 }

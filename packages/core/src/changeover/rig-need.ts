@@ -2,16 +2,11 @@ import type { Machine } from '../machine/machine.ts';
 import { workTitle } from '../quick-line/complete-work.ts';
 import type { Attributes } from '../rig-state/rig-fact.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
-import { gasHardware, rigSize } from './machine-rig.ts';
+import { isSameWire } from '../wire/shelf-wire.ts';
+import { gasHardware, rigSize, takesSize } from './machine-rig.ts';
 
 /** Nozzles that do for a wire, mm. Source: handbook, from memory. */
 const NOZZLE_MM = { aluminium: [16, 19], other: [12, 16] } as const;
-
-/** Whether a span that stands on a part, "0.6-0.9", takes a wire. */
-function takes(span: string | undefined, mm: number): boolean {
-  const [least = Number.NaN, most = least] = (span ?? '').split('-').map(Number);
-  return mm >= least && mm <= most;
-}
 
 /** What stands where that does, or what the plan asks. */
 function keptOr(standing: string | undefined, does: boolean, asked: string): string {
@@ -21,12 +16,11 @@ function keptOr(standing: string | undefined, does: boolean, asked: string): str
 /** What every job asks for at its end. */
 const READY: Attributes = { power: 'on', workClamp: 'on', wireTrim: 'done', testBead: 'pass' };
 
-function ofGas(plan: PlannedSetup, cylinder: string | undefined): Attributes {
+function ofGas(plan: PlannedSetup): Attributes {
   const { gas } = plan.gas;
   if (!gas.shields) return { cylinderValve: 'closed' };
   return {
     gas: gas.id,
-    ...(cylinder === undefined ? {} : { cylinder }),
     ...gasHardware(gas.id),
     flow: plan.gasFlowLPerMin.start.toFixed(0),
     cylinderValve: 'open',
@@ -65,9 +59,7 @@ function ofSpoolGun({ wire, feedPath }: PlannedSetup): Attributes {
 
 /** The mark that was kept for the pressure of the rolls: it belongs to one wire on one machine. */
 export function keptPressure(machine: Machine, { wire }: PlannedSetup): string | undefined {
-  return machine.rollPressures?.find(
-    ({ wireClass, diameterMm }) => wireClass === wire.wireClass && diameterMm === wire.diameterMm,
-  )?.mark;
+  return machine.rollPressures?.find((kept) => isSameWire(kept, wire))?.mark;
 }
 
 function ofStandardGun(plan: PlannedSetup, machine: Machine, standing: Attributes): Attributes {
@@ -94,7 +86,7 @@ function ofStandardGun(plan: PlannedSetup, machine: Machine, standing: Attribute
     linerMaterial: liner.material,
     linerBore: keptOr(
       standing['linerBore'],
-      takes(standing['linerBore'], wire.diameterMm),
+      takesSize(standing['linerBore'], wire.diameterMm),
       liner.boreForMm.map(rigSize).join('-'),
     ),
     neckLiner: aluminium ? 'bronze' : 'none',
@@ -116,19 +108,13 @@ function ofStandardGun(plan: PlannedSetup, machine: Machine, standing: Attribute
  * What a plan asks of the rig. What it leaves out does not matter to it: the standard gun's rolls, for a spool gun.
  *
  * @param standing how the machine stands: what does for the plan is kept
- * @param cylinder the bottle in Stores that is to be used; undefined: any with the gas
  * @source handbook station table, from memory
  */
-export function rigNeed(
-  plan: PlannedSetup,
-  machine: Machine,
-  standing: Attributes,
-  cylinder?: string,
-): Attributes {
+export function rigNeed(plan: PlannedSetup, machine: Machine, standing: Attributes): Attributes {
   return {
     polarity: plan.polarity.polarity,
     ...(plan.feedPath.gun === 'spool-gun' ? ofSpoolGun(plan) : ofStandardGun(plan, machine, standing)),
-    ...ofGas(plan, cylinder),
+    ...ofGas(plan),
     ...ofSettings(plan, machine),
     ...READY,
   };

@@ -1,3 +1,5 @@
+import { gasNamed } from '../gas/gas.ts';
+
 /** What is kept of how a machine stands, and what is taken while it is not known. */
 export interface RigAttributeRow {
   readonly word: string;
@@ -159,6 +161,7 @@ const IN_MM: ReadonlySet<RigAttribute> = new Set([
 
 /** How a value of an attribute is said. */
 export function rigValueText(name: RigAttribute, value: string): string {
+  if (name === 'gas') return gasNamed(value)?.name ?? value;
   if (IN_MM.has(name) && /\d/.test(value)) return `${value.replace('-', '–')} mm`;
   if (name === 'flow' && /^\d/.test(value)) return `${value} L/min`;
   return VALUE_WORD[value] ?? value;

@@ -1,3 +1,4 @@
+import { isSameWire } from '../wire/shelf-wire.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { cylinderLeft, type Cylinder, spoolLeft, type Spool, type StockItem } from './stock-item.ts';
 
@@ -61,8 +62,7 @@ export function spoolsFor({ wire, feedPath }: PlannedSetup, stock: readonly Stoc
     .filter(
       (item): item is Spool =>
         item.kind === 'spool' &&
-        item.wireClass === wire.wireClass &&
-        item.diameterMm === wire.diameterMm &&
+        isSameWire(item, wire) &&
         (item.size === 'D100') === (feedPath.gun === 'spool-gun') &&
         spoolLeft(item).kg !== 0,
     )

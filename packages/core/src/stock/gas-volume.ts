@@ -1,4 +1,5 @@
 import { type GasId, gasOf } from '../gas/gas.ts';
+import { between, type CurvePoints } from '../quantity/between.ts';
 import { within } from '../quantity/out-of-range-error.ts';
 
 /** Pressure of the air, bar. Source: definition, 1 atm. */
@@ -14,37 +15,28 @@ export const CYLINDER_PRESSURE_RANGE_BAR = [0, 300] as const;
 export const CYLINDER_WATER_RANGE_L = [0.5, 100] as const;
 export const CYLINDER_TEMPERATURE_RANGE_C = [-30, 60] as const;
 
-/** Pressures of the table, bar. */
-const Z_AT_BAR = [0, 50, 100, 150, 200, 300] as const;
 /**
- * Compressibility at 15 °C by CO₂ share, per cent, and pressure. Source: our model (Lee–Kesler, mixes by Kay's rule),
+ * Compressibility at 15 °C by CO₂ share, per cent, and pressure, bar. Source: our model (Lee–Kesler, mixes by Kay's rule),
  * ±1 % for argon, ±3 % for mixes; 1 at no pressure by definition.
  */
-const Z_TABLE: readonly (readonly [co2Percent: number, z: readonly number[]])[] = [
-  [0, [1, 0.97, 0.95, 0.94, 0.94, 0.98]],
-  [10, [1, 0.95, 0.92, 0.89, 0.89, 0.94]],
-  [18, [1, 0.94, 0.89, 0.85, 0.84, 0.89]],
-  [25, [1, 0.92, 0.86, 0.81, 0.8, 0.85]],
-];
+const Z_AT_BAR = [0, 50, 100, 150, 200, 300] as const;
+const Z_TABLE: readonly (readonly [co2Percent: number, z: CurvePoints])[] = (
+  [
+    [0, [1, 0.97, 0.95, 0.94, 0.94, 0.98]],
+    [10, [1, 0.95, 0.92, 0.89, 0.89, 0.94]],
+    [18, [1, 0.94, 0.89, 0.85, 0.84, 0.89]],
+    [25, [1, 0.92, 0.86, 0.81, 0.8, 0.85]],
+  ] as const
+).map(([percent, zs]) => [percent, zs.map((z, i) => [Z_AT_BAR[i] as number, z] as const)] as const);
 
-/** Between neighbours on a line; beyond the ends, the end. */
-function between(at: number, xs: readonly number[], ys: readonly number[]): number {
-  const i = xs.findIndex((x) => x >= at);
-  if (i <= 0) return (i === 0 ? ys[0] : ys.at(-1)) as number;
-  const [x0, x1, y0, y1] = [xs[i - 1], xs[i], ys[i - 1], ys[i]] as [number, number, number, number];
-  return y0 + ((y1 - y0) * (at - x0)) / (x1 - x0);
-}
-
-/** Share of the table's pressure range over which a gas is reckoned as real; with helium it is reckoned as ideal. */
+/** How far a gas is from an ideal one; with helium it is reckoned as ideal. */
 function compressibility(gas: GasId, bar: number): number {
   const { co2Percent, heliumPercent } = gasOf(gas);
   if (heliumPercent > 0) return 1;
   const share = (co2Percent[0] + co2Percent[1]) / 2;
-  const column = Z_TABLE.map(([, z]) => between(bar, Z_AT_BAR, z));
   return between(
+    Z_TABLE.map(([percent, zs]) => [percent, between(zs, bar)] as const),
     share,
-    Z_TABLE.map(([percent]) => percent),
-    column,
   );
 }
 

@@ -1,4 +1,5 @@
 import { type Attributes } from '../rig-state/rig-fact.ts';
+import { rigSize, takesSize } from '../changeover/machine-rig.ts';
 import type { Machine } from '../machine/machine.ts';
 import { rigValueText } from '../rig-state/rig-attribute.ts';
 import { isUsedUp, type Part, type StockItem } from './stock-item.ts';
@@ -23,7 +24,7 @@ function partsOf(stock: readonly StockItem[], part: Part['part']): readonly Part
 }
 
 const sizeIs = (mm: number | undefined, size: string | undefined): boolean =>
-  mm === undefined || size === undefined || mm.toFixed(1) === size;
+  mm === undefined || size === undefined || rigSize(mm) === size;
 
 function spool(step: string, alloy: string | undefined, size: string | undefined, small: boolean): Finder {
   return (_need, _machine, stock) => {
@@ -64,13 +65,12 @@ const FINDERS: Readonly<Record<string, Finder>> = {
   'liner-in': ({ linerMaterial = '', linerBore = '' }, _machine, stock) => ({
     step: 'liner-in',
     what: `${linerMaterial} liner for ${rigValueText('linerBore', linerBore)}`,
-    atHand: held(partsOf(stock, 'liner'), ({ liner, forMm }) => {
-      const [least = 0, most = Infinity] = linerBore.split('-').map(Number);
-      return (
+    atHand: held(
+      partsOf(stock, 'liner'),
+      ({ liner, forMm }) =>
         (liner === undefined || liner === linerMaterial) &&
-        (forMm === undefined || (forMm >= least && forMm <= most))
-      );
-    }),
+        (forMm === undefined || takesSize(linerBore, forMm)),
+    ),
   }),
   'neck-liner': ({ neckLiner }, _machine, stock) =>
     neckLiner === 'bronze'

@@ -1,5 +1,5 @@
 import type { KeptMachine, RigChange } from '@hot-bead/contract';
-import { type RigAttribute, rigField, rigFieldValue } from '@hot-bead/core';
+import { type RigAttribute, withRigValue } from '@hot-bead/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { useCommand } from '../../commands/use-command.ts';
@@ -9,18 +9,10 @@ const readMachine = readBy<KeptMachine>((contract) => contract.machineSchema);
 
 /** The machine as it will stand once the change is kept: shown at once. */
 function changed(machine: KeptMachine, { changes }: RigChange, at: string): KeptMachine {
-  let next: KeptMachine = machine;
-  for (const [key, { to, doubted }] of Object.entries(changes)) {
-    const name = key as RigAttribute;
-    const field = rigField(name);
-    const { [name]: _was, ...others } = next.rig ?? {};
-    const fact = to === null ? {} : { [name]: { value: to, at, ...(doubted ? { doubted } : {}) } };
-    next = { ...next, rig: { ...others, ...fact } };
-    if (field !== undefined) {
-      next = { ...next, [field]: to === null ? undefined : rigFieldValue(name, to) };
-    }
-  }
-  return next;
+  return Object.entries(changes).reduce(
+    (next, [name, { to, doubted }]) => withRigValue(next, name as RigAttribute, to, at, doubted),
+    machine,
+  );
 }
 
 /**

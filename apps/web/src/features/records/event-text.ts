@@ -1,5 +1,5 @@
 import type { EventAbout, ShopEvent } from '@hot-bead/contract';
-import { type FieldChange, RIG_LOOKS, RIG_STEPS } from '@hot-bead/core';
+import { type FieldChange, rigVerb } from '@hot-bead/core';
 import { fieldWord, valueText } from './field-text.ts';
 
 const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -42,13 +42,9 @@ function stockWord({ kind, weightKg, bar, left, count, reason }: EventAbout): st
   ].join('');
 }
 
-const STEP_VERB: ReadonlyMap<string, string> = new Map(
-  [...RIG_STEPS, ...RIG_LOOKS].map(({ id, verb }) => [id, verb] as const),
-);
-
 /** Which step or look told of the rig, and what was noted. */
 function rigWord({ step, note }: EventAbout): string {
-  const verb = STEP_VERB.get(String(step)) ?? 'told by hand';
+  const verb = rigVerb(String(step)) ?? 'told by hand';
   return note === undefined ? verb : `${verb} (${note})`;
 }
 

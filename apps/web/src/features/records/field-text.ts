@@ -94,7 +94,7 @@ function named(name: string, value: Json): string | undefined {
 /** What is known of a part of a rig, without since when. */
 function rigText(name: RigAttribute, fact: Json): string {
   const { value, doubted } = fact as { readonly value: string; readonly doubted?: boolean };
-  return `${gasNamed(value)?.name ?? rigValueText(name, value)}${doubted === true ? ', doubted' : ''}`;
+  return `${rigValueText(name, value)}${doubted === true ? ', doubted' : ''}`;
 }
 
 /** A field's value in words and with its unit. */

@@ -1,5 +1,5 @@
 import type { ShopEvent } from '@hot-bead/contract';
-import { RIG_LOOKS, RIG_STEPS } from '@hot-bead/core';
+import { rigVerb } from '@hot-bead/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
@@ -7,12 +7,8 @@ import { photoAddress } from './photo-field.tsx';
 import { ageText } from '../machines/index.ts';
 import { eventsQuery, useUndoEvent } from '../records/index.ts';
 
-const VERB: ReadonlyMap<string, string> = new Map(
-  [...RIG_STEPS, ...RIG_LOOKS].map(({ id, verb }) => [id, verb] as const),
-);
-
 function verbOf({ about }: ShopEvent): string {
-  return VERB.get(String(about?.['step'] ?? '')) ?? 'Told by hand';
+  return rigVerb(String(about?.['step'])) ?? 'Told by hand';
 }
 
 const SHOWN_MOST = 12;

@@ -2,7 +2,6 @@ import type { KeptMachine } from '@hot-bead/contract';
 import { OTHER_VALUE } from '@hot-bead/contract';
 import {
   COMMON_GASES,
-  gasNamed,
   rigAttributeRow,
   type RigAttribute,
   rigFact,
@@ -37,7 +36,7 @@ function choicesOf(
 
 function wordOf(name: RigAttribute, value: string): string {
   if (value === OTHER_VALUE) return 'another';
-  return name === 'gas' ? (gasNamed(value)?.name ?? value) : rigValueText(name, value);
+  return rigValueText(name, value);
 }
 
 const CHIPS_MOST = 8;

@@ -1,6 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import {
-  gasNamed,
   isRigAttribute,
   type JobChangeover,
   type RigAttribute,
@@ -39,11 +38,6 @@ const SHOWN: readonly RigAttribute[] = [
   'program',
 ];
 
-function textOf(name: RigAttribute, value: string | undefined): string {
-  if (value === undefined) return '';
-  return name === 'gas' ? (gasNamed(value)?.name ?? value) : rigValueText(name, value);
-}
-
 /** How the machine stands beside how it is needed, along the wire path. */
 export function StandingTable({
   machine,
@@ -73,16 +67,16 @@ export function StandingTable({
             </th>
             <td className="py-1.5 pr-3">
               <span aria-hidden="true">{mark}</span> <span className="sr-only">{word}: </span>
-              {value === undefined ? word : textOf(name, value)}
+              {value === undefined ? word : rigValueText(name, value)}
               <span className="block text-[13px] text-ink-soft">
-                {standing === 'doubted' && `doubted: it was ${textOf(name, fact?.value)}`}
+                {standing === 'doubted' && `doubted: it was ${rigValueText(name, fact?.value ?? '')}`}
                 {standing === 'known' &&
                   fact?.at !== undefined &&
                   `seen ${ageText(new Date(fact.at), new Date(now))}`}
                 {standing === 'known' && fact?.at === undefined && 'as it was told'}
               </span>
             </td>
-            <td className="py-1.5 font-medium">{textOf(name, need[name])}</td>
+            <td className="py-1.5 font-medium">{rigValueText(name, need[name] ?? '')}</td>
           </tr>
         );
       })}

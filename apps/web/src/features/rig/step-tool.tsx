@@ -1,5 +1,5 @@
 import type { KeptMachine, RigChange } from '@hot-bead/contract';
-import type { PlannedSetup } from '@hot-bead/core';
+import { keptPressure, type PlannedSetup } from '@hot-bead/core';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
@@ -67,10 +67,7 @@ function List({ rows }: { readonly rows: readonly (readonly [string, string])[] 
 }
 
 function Pressure({ machine, plan, mark, onMark }: ToolProps) {
-  const { rollPressures = [] } = machine;
-  const kept = rollPressures.find(
-    ({ wireClass, diameterMm }) => wireClass === plan?.wire.wireClass && diameterMm === plan.wire.diameterMm,
-  );
+  const kept = plan && keptPressure(machine, plan);
   return (
     <Field
       large
@@ -81,7 +78,7 @@ function Pressure({ machine, plan, mark, onMark }: ToolProps) {
       onChange={(event) => onMark(event.target.value)}
       hint={
         kept
-          ? `It stood on ${kept.mark} when this wire fed well here.`
+          ? `It stood on ${kept} when this wire fed well here.`
           : 'It belongs to this wire on this machine, and is kept for the next time.'
       }
     />

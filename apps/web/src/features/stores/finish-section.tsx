@@ -2,6 +2,7 @@ import type { KeptMachine, KeptStockItem } from '@hot-bead/contract';
 import {
   type Cylinder,
   type Finish,
+  isSameWire,
   type Lasts,
   type LastsVerdict,
   type PlannedSetup,
@@ -69,11 +70,10 @@ function useFinish(plan: PlannedSetup, machine: KeptMachine | undefined): Finish
   const { data: stock = NO_STOCK } = useQuery(stockQuery);
   const { spool, cylinder } = inUse(machine, stock);
   const { wire, gas } = plan;
-  const isWire = spool?.wireClass === wire.wireClass && spool.diameterMm === wire.diameterMm;
   return willItFinish(
     plan,
     {
-      spool: isWire ? spool : undefined,
+      spool: spool && isSameWire(spool, wire) ? spool : undefined,
       cylinder: cylinder?.gas === gas.gas.id ? cylinder : undefined,
     },
     stock.map(({ item }) => item),
