@@ -59,7 +59,7 @@ export const rollPressureListSchema = Joi.array<RollPressure[]>()
   .unique((a: RollPressure, b: RollPressure) => a.wireClass === b.wireClass && a.diameterMm === b.diameterMm)
   .messages({ 'array.unique': 'The same wire stands there twice.' });
 
-/** Why something of a rig was told. */
+/** Why something of a rig was told by a hand; what a logged bead makes of it has the reason `bead`. */
 export const RIG_REASONS = ['step', 'look', 'said'] as const;
 
 /** One value of a rig as it was seen and as it is now; null: not known. */

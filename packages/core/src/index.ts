@@ -356,6 +356,7 @@ export {
   rigValueText,
 } from './rig-state/rig-attribute.ts';
 export { type Attributes, type RigFact, type RigFacts, standingOf } from './rig-state/rig-fact.ts';
+export { afterWelding, isOtherTip, TEST_BEAD_ARC_MIN } from './rig-state/tip-life.ts';
 export { keptPressure } from './changeover/rig-need.ts';
 export { rigFact, rigField, rigFieldValue, withRigValue } from './changeover/machine-rig.ts';
 export type { Gate } from './changeover/rig-step-row.ts';

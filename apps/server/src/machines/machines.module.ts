@@ -15,6 +15,6 @@ import { MachinesService } from './machines.service.ts';
   imports: [TypeOrmModule.forFeature([MachineEntity, DialReadingEntity]), PhotosModule],
   controllers: [MachinesController, DialReadingsController],
   providers: [MachineReader, MachineRecord, MachinesService, DialReadingsService, RigService],
-  exports: [MachinesService, DialReadingsService],
+  exports: [MachinesService, DialReadingsService, RigService],
 })
 export class MachinesModule {}

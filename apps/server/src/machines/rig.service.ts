@@ -1,7 +1,9 @@
 import type { KeptMachine, RigChange, RigValueChange } from '@hot-bead/contract';
 import {
+  afterWelding,
   type FieldChange,
   type Fields,
+  isOtherTip,
   isSameWire,
   type Json,
   type Machine,
@@ -9,6 +11,7 @@ import {
   recordOf,
   type RigAttribute,
   type RigFact,
+  type RigFacts,
   RIG_STEPS,
   rigFact,
   rigField,
@@ -26,6 +29,22 @@ const rigPath = (name: string): string => `rig.${name}`;
 /** What stands in an attribute, as a rig says it; null: nothing is known. */
 function standing(fields: Fields, name: RigAttribute): string | null {
   return rigFact(recordOf(fields, MACHINE_BRANCHES) as unknown as Machine, name)?.value ?? null;
+}
+
+/** What is known of a rig, attribute by attribute. */
+function rigFacts(fields: Fields): RigFacts {
+  return Object.fromEntries(
+    Object.entries(fields).flatMap(([path, value]) =>
+      path.startsWith(rigPath('')) ? [[path.slice(rigPath('').length), value]] : [],
+    ),
+  ) as RigFacts;
+}
+
+/** A tip that was changed for another begins its minutes anew, unless they were told. */
+function withTipLife(fields: Fields, change: FieldChange, at: string): FieldChange {
+  const path = rigPath('tipMinutes');
+  const isNew = isOtherTip(rigFacts(fields), { ...rigFacts(fields), ...rigFacts(change as Fields) });
+  return isNew && !Object.hasOwn(change, path) ? { ...change, [path]: { value: '0', at } } : change;
 }
 
 /** The fields that a new value of an attribute sets. */
@@ -109,7 +128,39 @@ export class RigService {
         'changes',
       );
     }
-    return change;
+    return withTipLife(fields, change, at);
+  }
+
+  /**
+   * What welding makes of the machine that it was done on: a hot front, and a tip that is older. A machine that was
+   * put away meanwhile is left as it is.
+   */
+  async welded(
+    id: string,
+    { arcMin, why, jobId }: { readonly arcMin: number; readonly why: string; readonly jobId: string },
+    command: Command,
+  ): Promise<void> {
+    const at = new Date().toISOString();
+    await this.records
+      .change(
+        this.record,
+        { ...command, seen: 'any' },
+        {
+          id,
+          kind: 'rigged',
+          about: { why, jobId },
+          change: (fields) =>
+            Object.fromEntries(
+              Object.entries(afterWelding(rigFacts(fields), arcMin, at)).map(([name, fact]) => [
+                rigPath(name),
+                fact as unknown as Json,
+              ]),
+            ),
+        },
+      )
+      .catch((error: unknown) => {
+        if (!(error instanceof DomainError && error.code === 'not-found')) throw error;
+      });
   }
 }
 

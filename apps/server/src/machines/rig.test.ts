@@ -49,6 +49,23 @@ describe('how a machine stands', () => {
     expect((await machine()).rig?.rollsForm?.value).toBe('u');
   });
 
+  it('a logged bead makes the gun hot and the tip older; another tip begins at none, the same put back does not', async () => {
+    const line = '3 mm steel tee flat 0.8 solid Ar+18 Tom';
+    const job = (await asking(server).post('/api/jobs').send({ line })).body as { id: string };
+    const bead = { id: randomUUID(), wireFeedSpeedMPerMin: 6, volts: 18, face: 'flat', sound: 'sizzle' };
+    const log = (one: object) => asking(server).post(`/api/jobs/${job.id}/test-beads`).send(one);
+    await log(bead).expect(201);
+    await log(bead);
+    await log({ ...bead, id: randomUUID() }).expect(201);
+    expect((await machine()).rig).toMatchObject({ hot: { value: 'yes' }, tipMinutes: { value: '1' } });
+    expect((await events())[0]).toMatchObject({ kind: 'rigged', about: { why: 'bead', jobId: job.id } });
+    await tell({ tipBore: { from: null, to: '0.8' }, tipFitted: { from: null, to: 'yes' } }).expect(200);
+    expect((await machine()).rig?.tipMinutes?.value).toBe('1');
+    await tell({ tipBore: { from: '0.8', to: '1.0' } }).expect(200);
+    expect((await machine()).rig?.tipMinutes?.value).toBe('0');
+    await tell({ tipBore: { from: '1.0', to: null } }).expect(200);
+  });
+
   it('two that tick the same step are both right; two that say different things are told', async () => {
     const change = { tipBore: { from: null, to: '0.8' } };
     await Promise.all([tell(change).expect(200), tell(change).expect(200)]);

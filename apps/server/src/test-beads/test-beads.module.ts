@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { LearningModule } from '../learning/learning.module.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
+import { MachinesModule } from '../machines/machines.module.ts';
 import { PlanModule } from '../plan/plan.module.ts';
 import { BeadRecord } from './bead-record.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
@@ -9,7 +10,7 @@ import { TestBeadsController } from './test-beads.controller.ts';
 import { TestBeadsService } from './test-beads.service.ts';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([TestBeadEntity]), JobsModule, LearningModule, PlanModule],
+  imports: [TypeOrmModule.forFeature([TestBeadEntity]), JobsModule, LearningModule, MachinesModule, PlanModule],
   controllers: [TestBeadsController],
   providers: [BeadRecord, TestBeadsService],
   exports: [BeadRecord, TestBeadsService],

@@ -1,4 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
+import { TEST_BEAD_ARC_MIN } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
 import { notFound } from '../errors/domain-error.ts';
@@ -6,6 +8,7 @@ import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
+import { RigService } from '../machines/rig.service.ts';
 import { type BeadContext, PlanService } from '../plan/plan.service.ts';
 import { BeadRecord, reportedFields, type ReportedBead } from './bead-record.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
@@ -27,6 +30,7 @@ export class TestBeadsService {
     private readonly records: RecordsService,
     private readonly jobs: JobsService,
     private readonly plans: PlanService,
+    private readonly rigs: RigService,
     events: EventsService,
   ) {
     events.register(record);
@@ -36,13 +40,19 @@ export class TestBeadsService {
     const { id = command.id, note = '', ...bead } = input;
     const job = await this.jobs.read(jobId);
     const context = await this.plans.beadContext(job, bead);
-    return this.records.create(this.record, command, {
+    const made = await this.records.create(this.record, command, {
       id,
       of: jobId,
       fields: reportedFields({ ...bead, note }),
       input: { ofJob: jobId, ...bead, note },
       insert: (manager, at) => this.insert(manager, { id, jobId, at, bead: { ...bead, note }, context }),
     });
+    const machineId = context.weldedWith?.machineId;
+    if (made.isNew && machineId !== undefined) {
+      const welded = { arcMin: TEST_BEAD_ARC_MIN, why: 'bead', jobId };
+      await this.rigs.welded(machineId, welded, { ...command, id: randomUUID() });
+    }
+    return made;
   }
 
   async list(jobId: string): Promise<readonly KeptTestBead[]> {

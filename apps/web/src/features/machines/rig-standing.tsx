@@ -1,4 +1,4 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine, RigValueChange } from '@hot-bead/contract';
 import {
   type RigAttribute,
   RIG_ATTRIBUTE_NAMES,
@@ -31,6 +31,7 @@ const ALWAYS: ReadonlySet<RigAttribute> = new Set([
   'linerMaterial',
   'linerBore',
   'tipBore',
+  'tipMinutes',
   'nozzleBore',
 ]);
 
@@ -47,6 +48,14 @@ function Row({
   const toast = useToast();
   const fact = rigFact(machine, name);
   const standing = standingOf(name, fact, now);
+  const say = (change: RigValueChange, done: string): void =>
+    tell.mutate(
+      { why: 'said', changes: { [name]: change } },
+      {
+        onSuccess: (_kept, undo) => toast(done, undo),
+        onError: (error) => toast(`Not kept. ${error.message}`),
+      },
+    );
   const mark = { known: '●', doubted: '◆', unknown: '?' }[standing];
   const word = { known: 'known', doubted: 'doubted', unknown: 'not known' }[standing];
   return (
@@ -63,17 +72,19 @@ function Row({
         )}
       </td>
       <td className="text-right">
-        {standing === 'known' && fact && (
+        {name === 'tipMinutes' && fact && (
+          <Button tone="quiet" onClick={() => say({ from: fact.value, to: '0' }, 'The new tip begins at 0')}>
+            A new tip is on
+          </Button>
+        )}
+        {name !== 'tipMinutes' && standing === 'known' && fact && (
           <Button
             tone="quiet"
             aria-label={`Doubt it: ${rigAttributeRow(name).word}`}
             onClick={() =>
-              tell.mutate(
-                { why: 'said', changes: { [name]: { from: fact.value, to: fact.value, doubted: true } } },
-                {
-                  onSuccess: (_kept, undo) => toast('It is looked at before the next job', undo),
-                  onError: (error) => toast(`Not kept. ${error.message}`),
-                },
+              say(
+                { from: fact.value, to: fact.value, doubted: true },
+                'It is looked at before the next job',
               )
             }
           >

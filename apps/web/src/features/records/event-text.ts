@@ -43,7 +43,8 @@ function stockWord({ kind, weightKg, bar, left, count, reason }: EventAbout): st
 }
 
 /** Which step or look told of the rig, and what was noted. */
-function rigWord({ step, note }: EventAbout): string {
+function rigWord({ step, note, why }: EventAbout): string {
+  if (why === 'bead') return 'a test bead was welded on it';
   const verb = rigVerb(String(step)) ?? 'told by hand';
   return note === undefined ? verb : `${verb} (${note})`;
 }

@@ -31,6 +31,8 @@ function useBeadCommand<Input, Output>(
     onDone: () => {
       void client.invalidateQueries({ queryKey: testBeadKeys.ofJob(jobId) });
       void client.invalidateQueries({ queryKey: jobKeys.all });
+      // a bead makes the gun hot and the tip older
+      void client.invalidateQueries({ queryKey: ['machines'] });
     },
   });
 }
