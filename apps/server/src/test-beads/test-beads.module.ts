@@ -10,7 +10,13 @@ import { TestBeadsController } from './test-beads.controller.ts';
 import { TestBeadsService } from './test-beads.service.ts';
 
 @Module({
-  imports: [TypeOrmModule.forFeature([TestBeadEntity]), JobsModule, LearningModule, MachinesModule, PlanModule],
+  imports: [
+    TypeOrmModule.forFeature([TestBeadEntity]),
+    JobsModule,
+    LearningModule,
+    MachinesModule,
+    PlanModule,
+  ],
   controllers: [TestBeadsController],
   providers: [BeadRecord, TestBeadsService],
   exports: [BeadRecord, TestBeadsService],

@@ -82,10 +82,7 @@ function Row({
             tone="quiet"
             aria-label={`Doubt it: ${rigAttributeRow(name).word}`}
             onClick={() =>
-              say(
-                { from: fact.value, to: fact.value, doubted: true },
-                'It is looked at before the next job',
-              )
+              say({ from: fact.value, to: fact.value, doubted: true }, 'It is looked at before the next job')
             }
           >
             Doubt it
