@@ -42,6 +42,7 @@ export const ROOMS = {
     'changeover',
     'rig',
     'stock',
+    'day-order',
     'report',
     'machine-terms',
     'proof',

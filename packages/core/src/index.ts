@@ -345,7 +345,7 @@ export {
   practiceVolts,
   type PracticeFeeder,
 } from './practice-feeder/practice-feeder.ts';
-export { seededRandom } from './practice-feeder/seeded-random.ts';
+export { seededRandom } from './quantity/seeded-random.ts';
 
 // Rig state, changeover and Stores
 export {

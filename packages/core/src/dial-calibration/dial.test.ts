@@ -7,7 +7,7 @@ import {
   practiceSpeed,
   type PracticeShape,
 } from '../practice-feeder/practice-feeder.ts';
-import { seededRandom } from '../practice-feeder/seeded-random.ts';
+import { seededRandom } from '../quantity/seeded-random.ts';
 import { OutOfRangeError } from '../quantity/out-of-range-error.ts';
 import { mPerMinFromInchesPerMin } from '../quantity/units.ts';
 import { type Dial, dialOf } from './dial.ts';

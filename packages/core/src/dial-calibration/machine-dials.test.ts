@@ -1,7 +1,7 @@
 import { dialSpeed } from './dial-band.ts';
 import { dialAtPosition, machineDials } from './machine-dials.ts';
 import { type PracticeFeeder, practiceFeeder, practiceSpeed } from '../practice-feeder/practice-feeder.ts';
-import { normalFrom, seededRandom } from '../practice-feeder/seeded-random.ts';
+import { normalFrom, seededRandom } from '../quantity/seeded-random.ts';
 import { type TimedReading, WATCH_SD_S } from './timed-run.ts';
 
 function exact(knob: number, speedMPerMin: number, over: Partial<TimedReading> = {}): TimedReading {

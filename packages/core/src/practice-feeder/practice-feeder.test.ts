@@ -17,7 +17,7 @@ import {
 } from './practice-feeder.ts';
 import { bandAt } from '../quantity/banded-curve.ts';
 import { voltsOverKnob } from '../volts-calibration/volts-knob.ts';
-import { normalFrom, seededRandom } from './seeded-random.ts';
+import { normalFrom, seededRandom } from '../quantity/seeded-random.ts';
 
 describe('the seeded generator', () => {
   it('is the same for a seed, another for another, and even over [0, 1)', () => {

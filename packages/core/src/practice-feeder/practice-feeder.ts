@@ -3,7 +3,7 @@ import { argonMeterFactor } from '../gas/float-meter.ts';
 import type { Gas } from '../gas/gas.ts';
 import { within } from '../quantity/out-of-range-error.ts';
 import { mmPerSFromMPerMin } from '../quantity/units.ts';
-import { normalFrom } from './seeded-random.ts';
+import { normalFrom } from '../quantity/seeded-random.ts';
 
 /** Shapes that a hidden dial may have; the estimator knows none of them. Source: our model. */
 export const PRACTICE_SHAPES = ['straight', 'late', 'early', 'S', 'kinked'] as const;

@@ -1,7 +1,7 @@
 import { positionCeilingA, isSizeForPosition } from '../family/ceilings.ts';
 import { familyOf } from '../family/families.ts';
 import { JOINTS, POSITIONS, type Work } from '../material/work.ts';
-import { seededRandom } from '../practice-feeder/seeded-random.ts';
+import { seededRandom } from '../quantity/seeded-random.ts';
 import { planSetup } from './plan-setup.ts';
 import type { PlannedSetup } from './setup.ts';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { Matrix, solve } from 'ml-matrix';
-import { normalFrom, seededRandom } from '../practice-feeder/seeded-random.ts';
+import { normalFrom, seededRandom } from '../quantity/seeded-random.ts';
 import {
   droopOfLoaded,
   loadedDoubt,
