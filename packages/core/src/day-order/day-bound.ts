@@ -52,6 +52,20 @@ function mayLeaveOut({ setup, rig }: DayMachine, needs: readonly number[]): bool
   return false;
 }
 
+/** Tasks that one visit may serve, taken as one that can be done wherever one of them can: that costs no more. */
+function visitsOf({ tasks }: DayProblem): readonly DayTask[] {
+  const visits: (number | undefined)[][] = [];
+  for (const { needs } of tasks) {
+    const shared = visits.filter((visit) => visit.some((need, m) => need !== undefined && need === needs[m]));
+    const merged = needs.map(
+      (need, m) => need ?? shared.map((visit) => visit[m]).find((one) => one !== undefined),
+    );
+    for (const visit of shared) visits.splice(visits.indexOf(visit), 1);
+    visits.push(merged);
+  }
+  return visits.map((needs) => ({ needs, workMin: 1, dueMin: Infinity, notBeforeMin: 0, weight: 1 }));
+}
+
 /**
  * The least changeover that any order can have: each need is come to once, whatever is due. It is stated only where it
  * holds: where leaving a visit out never makes the rest dearer.
@@ -59,12 +73,7 @@ function mayLeaveOut({ setup, rig }: DayMachine, needs: readonly number[]): bool
  * @source our model: a relaxation, solved exactly
  */
 export function dayBound(problem: DayProblem): DayBound {
-  const seen = new Map<string, DayTask>();
-  for (const task of problem.tasks) {
-    const key = task.needs.join();
-    if (!seen.has(key)) seen.set(key, { ...task, workMin: 1, dueMin: Infinity, notBeforeMin: 0, weight: 1 });
-  }
-  const tasks = [...seen.values()];
+  const tasks = visitsOf(problem);
   const machines = problem.machines.map((machine) => ({ ...machine, hours: ALWAYS, freeAtMin: 0 }));
   if (tasks.length > EXACT_UNITS - 2 || machines.length > 3) return { changeoverMin: undefined };
   const isValid = machines.every((machine, m) =>

@@ -1,4 +1,5 @@
 import { type DayProblem, type DaySequences, type DayValue } from './day-problem.ts';
+import { withDenseSetups } from './dense-setup.ts';
 import { exactOrder, isExactSize } from './exact-order.ts';
 import { heuristicOrder } from './heuristic-order.ts';
 import { placedTasks, valueOf } from './schedule.ts';
@@ -35,9 +36,10 @@ export interface DayProgress {
  * @source lexicographic objective and method: our model
  */
 export function* dayOrder(
-  problem: DayProblem,
+  asked: DayProblem,
   rounds: number = SEARCH_ROUNDS,
 ): Generator<DayProgress, DayOrder> {
+  const problem = withDenseSetups(asked);
   const because = isExactSize(problem) ? undefined : ('too-many-tasks' as const);
   let found: DayOrder = {
     sequences: problem.machines.map(() => []),

@@ -1,3 +1,5 @@
+import type { MachineState } from './schedule.ts';
+
 const FIRST_ROOM = 1024;
 /** Numbers kept of a label: clock, lateness, changeover, rig, label before, unit done last, next label of its set. */
 const CLOCK = 0;
@@ -47,19 +49,19 @@ export class LabelStore {
     return this.rows[label * WIDTH + NEXT] as number;
   }
 
-  add(set: number, label: LabelRow): number {
+  add(set: number, state: Readonly<MachineState>, parent: number, unit: number): number {
     if ((this.count + 1) * WIDTH > this.rows.length) {
       const more = new Int32Array(this.rows.length * 2);
       more.set(this.rows);
       this.rows = more;
     }
     const at = this.count * WIDTH;
-    this.rows[at + CLOCK] = label.clockMin;
-    this.rows[at + LATE] = label.lateness;
-    this.rows[at + CHANGE] = label.changeoverMin;
-    this.rows[at + RIG] = label.rig;
-    this.rows[at + PARENT] = label.parent;
-    this.rows[at + UNIT] = label.unit;
+    this.rows[at + CLOCK] = state.clockMin;
+    this.rows[at + LATE] = state.lateness;
+    this.rows[at + CHANGE] = state.changeoverMin;
+    this.rows[at + RIG] = state.rig;
+    this.rows[at + PARENT] = parent;
+    this.rows[at + UNIT] = unit;
     this.rows[at + NEXT] = this.heads[set] as number;
     this.heads[set] = this.count;
     this.count += 1;
@@ -83,14 +85,4 @@ export class LabelStore {
     for (let at = label; this.parent(at) >= 0; at = this.parent(at)) units.push(this.unit(at));
     return units.toReversed();
   }
-}
-
-/** A partial order as it is put in. */
-export interface LabelRow {
-  readonly clockMin: number;
-  readonly lateness: number;
-  readonly changeoverMin: number;
-  readonly rig: number;
-  readonly parent: number;
-  readonly unit: number;
 }

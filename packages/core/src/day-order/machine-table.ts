@@ -39,7 +39,7 @@ function writeStarts(
     };
     for (const task of unit.tasks) {
       const one = problem.tasks[task] as DayTask;
-      into[task] = doTask(on, one, one.needs[machine] as number, state).startMin;
+      into[task] = doTask(on, one, one.needs[machine] as number, state);
     }
   }
 }
@@ -51,6 +51,8 @@ export class MachineTable {
   private readonly first: number;
   private readonly startsA: Int32Array;
   private readonly startsB: Int32Array;
+  /** The machine after the unit that is looked at. */
+  private readonly state: MachineState = { clockMin: 0, rig: 0, lateness: 0, changeoverMin: 0 };
 
   constructor(
     private readonly problem: DayProblem,
@@ -72,7 +74,7 @@ export class MachineTable {
   *fill(upper: DayValue, rest: RestBound, most: number): Generator<number, boolean> {
     const { problem, machine, store } = this;
     const start = stateAtStart(problem.machines[machine] as DayMachine);
-    store.add(0, { ...start, parent: -1, unit: -1 });
+    store.add(0, start, -1, -1);
     const sets = 2 ** problem.units.length;
     let breath = LABELS_A_BREATH;
     for (let set = 0; set < sets; set += 1) {
@@ -95,47 +97,54 @@ export class MachineTable {
   private extend(label: number, set: number, unit: number, upper: DayValue, rest: RestBound): void {
     const { store, problem, machine } = this;
     const on = problem.machines[machine] as DayMachine;
-    const state: MachineState = {
-      clockMin: store.clockMin(label),
-      rig: store.rig(label),
-      lateness: store.lateness(label),
-      changeoverMin: store.changeoverMin(label),
-    };
+    const { state } = this;
+    state.clockMin = store.clockMin(label);
+    state.rig = store.rig(label);
+    state.lateness = store.lateness(label);
+    state.changeoverMin = store.changeoverMin(label);
     for (const task of (problem.units[unit] as DayUnit).tasks) {
       const one = problem.tasks[task] as DayTask;
       doTask(on, one, one.needs[machine] as number, state);
     }
     if (this.isWorse(state, set, upper, rest)) return;
-    this.keep(set, { ...state, parent: label, unit });
+    this.keep(set, label, unit);
   }
 
   /** Whether an order that begins so is worse than one that is known, whatever comes after. */
   private isWorse(state: MachineState, set: number, upper: DayValue, rest: RestBound): boolean {
-    const lateness = state.lateness + rest.lateness(this.machine, set, state.clockMin);
+    const left = upper.lateness - state.lateness;
+    if (left < 0) return true;
+    const lateness = state.lateness + rest.lateness(this.machine, set, state.clockMin, left);
     if (lateness !== upper.lateness) return lateness > upper.lateness;
     const changeover = state.changeoverMin + rest.changeoverMin(this.machine, set, state.rig);
     if (changeover !== upper.changeoverMin) return changeover > upper.changeoverMin;
     return state.clockMin > upper.endMin;
   }
 
-  /** Keeps a label unless one of its set is as good in every way; those that it is as good as go. */
-  private keep(set: number, label: MachineState & { readonly parent: number; readonly unit: number }): void {
-    const { store } = this;
-    const added = store.add(set, label);
+  /** Keeps what was worked out unless a label of its set is as good in every way; those that it is as good as go. */
+  private keep(set: number, parent: number, unit: number): void {
+    const { store, state } = this;
+    for (let other = store.first(set); other >= 0; other = store.next(other)) {
+      if (store.rig(other) === state.rig && this.isBetter(other)) return;
+    }
+    const added = store.add(set, state, parent, unit);
     let before = added;
     for (let other = store.next(added); other >= 0; other = store.next(other)) {
-      if (store.rig(other) === label.rig) {
-        if (this.dominates(other, added)) {
-          store.takeBack(set);
-          return;
-        }
-        if (this.dominates(added, other)) {
-          store.drop(other, before);
-          continue;
-        }
-      }
-      before = other;
+      if (store.rig(other) !== state.rig) before = other;
+      else if (this.dominates(other, added)) {
+        store.takeBack(set);
+        return;
+      } else if (this.dominates(added, other)) store.drop(other, before);
+      else before = other;
     }
+  }
+
+  /** Whether a label of the same set and rig is better than what was worked out, whoever is filed first. */
+  private isBetter(label: number): boolean {
+    const { store, state } = this;
+    if (store.clockMin(label) > state.clockMin) return false;
+    const late = store.lateness(label) - state.lateness;
+    return late < 0 || (late === 0 && store.changeoverMin(label) < state.changeoverMin);
   }
 
   /** Whether whatever follows the one can follow the other and ends no better: both of one set and one rig. */

@@ -25,8 +25,8 @@ interface NeedGroup {
 
 /** What is left to do can cost no less than this. */
 export interface RestBound {
-  /** Least weighted lateness of the units that are not in a set, one machine having come to a time. */
-  lateness(machine: number, done: number, clockMin: number): number;
+  /** Least weighted lateness of the units that are not in a set, one machine having come to a time; added up to a limit. */
+  lateness(machine: number, done: number, clockMin: number, limit: number): number;
   /** Least changeover of the units that are not in a set, one machine standing in a rig. */
   changeoverMin(machine: number, done: number, rig: number): number;
 }
@@ -92,6 +92,11 @@ function latenessFrom(problem: DayProblem, unit: DayUnit, machine: number, clock
   return sum;
 }
 
+/** The one task of each unit; -1: it has several. */
+function singleUnits({ units }: DayProblem): Int32Array {
+  return Int32Array.from(units, ({ tasks }) => (tasks.length === 1 ? (tasks[0] as number) : -1));
+}
+
 /** Bounds for what is left of a problem, of at most 30 units. */
 export function restBound(problem: DayProblem): RestBound {
   const { machines, units } = problem;
@@ -107,24 +112,35 @@ export function restBound(problem: DayProblem): RestBound {
       Math.min(...fromOpening.map((list, other) => (other === m ? Infinity : (list[i] as number)))),
     ),
   );
+  const single = singleUnits(problem);
+  const alone = (unit: number, machine: number, clockMin: number): number => {
+    const task = single[unit] as number;
+    if (task < 0) return latenessFrom(problem, units[unit] as DayUnit, machine, clockMin);
+    const { notBeforeMin, workMin, weight, dueMin } = problem.tasks[task] as DayTask;
+    const { hours } = machines[machine] as DayMachine;
+    const ready = notBeforeMin > clockMin ? notBeforeMin : clockMin;
+    const late = fitIntoHours(hours, ready, workMin) + workMin - dueMin;
+    return late > 0 ? weight * late : 0;
+  };
   const entryCost = (visit: Visit, machine: number, done: number, rig: number): number => {
     if (visit.machine !== machine || (visit.units & done) === 0) return visit.entry.first;
     const { setup } = machines[machine] as DayMachine;
     return Math.min(visit.entry.again, setup.minutes(rig, visit.need));
   };
+  // nothing is gained by looking at a unit that another machine does without being late
+  const late = machines.map((_, m) =>
+    units.reduce((mask, _unit, i) => (elsewhere[m]?.[i] === 0 ? mask : mask | (1 << i)), 0),
+  );
   return {
-    lateness(machine, done, clockMin) {
+    lateness(machine, done, clockMin, limit) {
+      const others = elsewhere[machine] as number[];
+      const mine = allowed[machine] as boolean[];
       let sum = 0;
-      for (let i = 0; i < units.length; i += 1) {
-        if ((done >> i) & 1) continue;
-        const other = (elsewhere[machine] as number[])[i] as number;
-        // nothing is gained where another machine does it without being late
-        if (other === 0) continue;
-        const here =
-          allowed[machine]?.[i] === true
-            ? latenessFrom(problem, units[i] as DayUnit, machine, clockMin)
-            : Infinity;
-        sum += Math.min(here, other);
+      for (let rest = (late[machine] as number) & ~done; rest !== 0 && sum <= limit; rest &= rest - 1) {
+        const i = 31 - Math.clz32(rest & -rest);
+        const other = others[i] as number;
+        const here = mine[i] === true ? alone(i, machine, clockMin) : Infinity;
+        sum += here < other ? here : other;
       }
       return sum;
     },

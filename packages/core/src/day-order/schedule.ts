@@ -38,14 +38,9 @@ export function stateAtStart({ freeAtMin, rig }: DayMachine): MachineState {
  * begin; what must be done in one piece waits for the next opening where it does not fit.
  *
  * @param state the machine, which is changed
- * @returns when the work starts
+ * @returns when the work starts, minutes
  */
-export function doTask(
-  machine: DayMachine,
-  task: DayTask,
-  need: number,
-  state: MachineState,
-): { readonly setupStartMin: number; readonly startMin: number } {
+export function doTask(machine: DayMachine, task: DayTask, need: number, state: MachineState): number {
   const setupMin = machine.setup.minutes(state.rig, need);
   const setupStartMin = fitIntoHours(machine.hours, state.clockMin, setupMin);
   const readyMin = Math.max(setupStartMin + setupMin, task.notBeforeMin);
@@ -54,7 +49,7 @@ export function doTask(
   state.rig = machine.setup.next(state.rig, need);
   state.changeoverMin += setupMin;
   state.lateness += task.weight * Math.max(0, state.clockMin - task.dueMin);
-  return { setupStartMin, startMin };
+  return startMin;
 }
 
 /** Every task in its place, machine by machine. */
@@ -65,14 +60,18 @@ export function placedTasks(problem: DayProblem, sequences: DaySequences): reado
     return sequence
       .flatMap((unit) => (problem.units[unit] as DayUnit).tasks)
       .map((task): PlacedTask => {
-        const { changeoverMin, lateness } = state;
+        const { lateness } = state;
         const one = problem.tasks[task] as DayTask;
-        const times = doTask(on, one, one.needs[machine] as number, state);
+        const need = one.needs[machine] as number;
+        const setupMin = on.setup.minutes(state.rig, need);
+        const setupStartMin = fitIntoHours(on.hours, state.clockMin, setupMin);
+        const startMin = doTask(on, one, need, state);
         return {
           task,
           machine,
-          ...times,
-          setupMin: state.changeoverMin - changeoverMin,
+          setupMin,
+          setupStartMin,
+          startMin,
           endMin: state.clockMin,
           lateness: state.lateness - lateness,
         };
