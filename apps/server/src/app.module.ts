@@ -10,6 +10,8 @@ import { EventsModule } from './events/events.module.ts';
 import { LearningModule } from './learning/learning.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
+import { PiecesModule } from './pieces/pieces.module.ts';
+import { DayModule } from './day/day.module.ts';
 import { PlanModule } from './plan/plan.module.ts';
 import { PhotosModule } from './photos/photos.module.ts';
 import { StockModule } from './stock/stock.module.ts';
@@ -42,7 +44,9 @@ export class AppModule {
         JobsModule,
         TestBeadsModule,
         MachinesModule,
+        PiecesModule,
         PlanModule,
+        DayModule,
         PhotosModule,
         StockModule,
         ShopModule,

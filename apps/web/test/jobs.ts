@@ -9,6 +9,7 @@ export function jobOf(over: Partial<Job> = {}): Job {
     line: '2 mm lap',
     work: {},
     own: {},
+    task: {},
     machine: null,
     beadCount: 0,
     acknowledged: [],

@@ -43,6 +43,8 @@ export { changedWork, quickWorkOf, workSchema } from './work.ts';
 // Jobs
 export {
   jobChangeSchema,
+  findJobsSchema,
+  JOB_STATES,
   jobPageSchema,
   jobSchema,
   KEPT_JOB,
@@ -51,6 +53,8 @@ export {
   type Acknowledgement,
   type Job,
   type JobChange,
+  type FindJobs,
+  type JobState,
   type JobSummary,
   type KeptJobParts,
   type NewAcknowledgement,
@@ -149,6 +153,36 @@ export {
   type NewStockItem,
   type WholeStockItem,
 } from './stock.ts';
+
+// Pieces and the day
+export { localTimeSchema, TASK_MINUTES_RANGE, type JobTask, type JobTaskChange } from './task.ts';
+export {
+  KEPT_PIECE,
+  keptPieceSchema,
+  newPieceSchema,
+  newWeldsSchema,
+  pieceChangeSchema,
+  pieceListSchema,
+  pieceSchema,
+  pieceWithWeldsSchema,
+  WELD_LINES_MOST,
+  type KeptPiece,
+  type NewPiece,
+  type NewWelds,
+  type Piece,
+  type PieceChange,
+  type PieceWithWelds,
+} from './piece.ts';
+export { dayJob, dayJobs } from './day-job.ts';
+export {
+  DAY_TASKS_MOST,
+  dayOrderRequestSchema,
+  dayTasksSchema,
+  toldDaySchema,
+  type DayOrderRequest,
+  type DayTasks,
+  type ToldDay,
+} from './day.ts';
 
 // Plans
 export { planRequestSchema, planResponseSchema, type PlanRequest, type PlanResponse } from './plan.ts';

@@ -10,9 +10,10 @@ import {
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
 import { figure } from './figure.ts';
-import { pageSchema } from './page.ts';
+import { type FindRequest, findRequestSchema, pageSchema } from './page.ts';
 import { lineSchema } from './plain-text.ts';
 import type { StoredShape } from './stored.ts';
+import { type JobTask, type JobTaskChange, taskChangeSchema, taskSchema } from './task.ts';
 import { keptWorkSchema, workChangeSchema, workSchema, type WorkChange, type WorkInput } from './work.ts';
 import { exactly } from './validation.ts';
 
@@ -28,8 +29,14 @@ export interface SaidJob {
   readonly own?: OwnNumbers;
 }
 
+/** States of a job, in the order in which it comes to them. */
+export const JOB_STATES = ['planned', 'rigged', 'dialled-in', 'welded'] as const;
+export type JobState = (typeof JOB_STATES)[number];
+
 /** A new job: the line as typed, the work it was read as, or both, which must agree. */
-export interface NewJob extends SaidJob, ChosenId {}
+export interface NewJob extends SaidJob, ChosenId {
+  readonly task?: JobTask;
+}
 
 /** Own numbers of which some change; null takes one away. */
 export type OwnChange = { readonly [K in keyof OwnNumbers]?: OwnNumbers[K] | null };
@@ -40,6 +47,7 @@ export interface JobChange extends SeenVersion {
   readonly unit?: LengthUnit;
   readonly work?: WorkChange;
   readonly own?: OwnChange;
+  readonly task?: JobTaskChange;
 }
 
 /** A stop caution that someone has read: the text as it stood then. */
@@ -78,6 +86,7 @@ export interface Job {
   readonly line: string;
   readonly work: QuickWork;
   readonly own: OwnNumbers;
+  readonly task: JobTask;
   /** The machine it names, retired or not; null: none. Its name stands in the work too. */
   readonly machine: JobMachine | null;
   readonly beadCount: number;
@@ -88,7 +97,21 @@ export interface Job {
 }
 
 /** A job as a list tells of it. */
-export type JobSummary = Pick<Job, 'id' | 'version' | 'title' | 'line' | 'beadCount' | 'updatedAt'>;
+export interface JobSummary extends Pick<
+  Job,
+  'id' | 'version' | 'title' | 'line' | 'beadCount' | 'updatedAt'
+> {
+  readonly state: JobState;
+  readonly queued: boolean;
+  readonly pieceId: string | null;
+}
+
+/** Asks for jobs: by words, and by piece, machine and state. */
+export interface FindJobs extends FindRequest {
+  readonly piece?: string;
+  readonly machine?: string;
+  readonly state?: JobState;
+}
 
 const ownFields = {
   wireFeedSpeedMPerMin: figure('Your wire speed', OWN_WIRE_SPEED_RANGE_M_PER_MIN, 'm/min'),
@@ -111,7 +134,7 @@ export const saidJobFields = {
 
 const NEEDS_ONE = 'Send the job as a line or as work.';
 
-export const newJobSchema = Joi.object<NewJob>({ ...saidJobFields, id: idSchema })
+export const newJobSchema = Joi.object<NewJob>({ ...saidJobFields, task: taskSchema, id: idSchema })
   .or('line', 'work')
   .messages({ 'object.missing': NEEDS_ONE });
 
@@ -121,11 +144,12 @@ export const jobChangeSchema = Joi.object<JobChange>({
   unit: unitSchema,
   work: workChangeSchema,
   own: ownChangeSchema,
+  task: taskChangeSchema,
 })
-  .or('line', 'work', 'own')
+  .or('line', 'work', 'own', 'task')
   .oxor('line', 'work')
   .messages({
-    'object.missing': 'Nothing to change: send line, work or own.',
+    'object.missing': 'Nothing to change: send line, work, own or task.',
     'object.oxor': 'A line is the whole work: send the line or changes of the work, not both.',
   });
 
@@ -133,11 +157,16 @@ export const jobChangeSchema = Joi.object<JobChange>({
 export interface KeptJobParts {
   readonly work: QuickWork;
   readonly own: OwnNumbers;
+  readonly task: JobTask;
 }
 
 export const KEPT_JOB: StoredShape<KeptJobParts> = {
   version: 1,
-  schema: exactly<KeptJobParts>({ work: keptWorkSchema.required(), own: ownSchema.required() }),
+  schema: exactly<KeptJobParts>({
+    work: keptWorkSchema.required(),
+    own: ownSchema.required(),
+    task: taskSchema.required(),
+  }),
   upgrades: {},
 };
 
@@ -154,6 +183,7 @@ export const jobSchema = exactly<Job>({
   ...summaryFields,
   work: keptWorkSchema.required(),
   own: ownSchema.required(),
+  task: taskSchema.required(),
   machine: exactly<JobMachine>({
     id: Joi.string().required(),
     name: Joi.string().required(),
@@ -165,4 +195,17 @@ export const jobSchema = exactly<Job>({
   createdAt: Joi.string().required(),
 });
 
-export const jobPageSchema = pageSchema(exactly<JobSummary>(summaryFields));
+export const jobPageSchema = pageSchema(
+  exactly<JobSummary>({
+    ...summaryFields,
+    state: Joi.valid(...JOB_STATES).required(),
+    queued: Joi.boolean().required(),
+    pieceId: Joi.string().allow(null).required(),
+  }),
+);
+
+export const findJobsSchema = findRequestSchema.append<FindJobs>({
+  piece: Joi.string().max(60),
+  machine: Joi.string().max(60),
+  state: Joi.valid(...JOB_STATES),
+}) as Joi.ObjectSchema<FindJobs>;

@@ -1,12 +1,22 @@
-import { SCHOOL_TABLE, type Schools, type Shelf, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core';
+import {
+  SCHOOL_TABLE,
+  type Schools,
+  type Shelf,
+  type ShopDay,
+  WIRE_CLASSES,
+  WIRE_DIAMETERS_MM,
+} from '@hot-bead/core';
 import Joi from 'joi';
 import { type SeenVersion, versionSchema } from './command.ts';
+import { shopDaySchema } from './day.ts';
 import { gasSchema } from './gas.ts';
 import type { StoredShape } from './stored.ts';
 
 /** How this shop goes about it, and what it has besides what stands on its machines. */
 export interface ShopSettings {
   readonly schools: Partial<Schools>;
+  /** How its day goes. */
+  readonly day: ShopDay;
 }
 
 /** The settings as they are kept. */
@@ -22,6 +32,8 @@ export interface WholeShop extends ShopSettings, SeenVersion {}
 /** Changes of the settings, field by field; null takes a choice away. */
 export interface ShopChange extends SeenVersion {
   readonly schools?: { readonly [K in keyof Schools]?: Schools[K] | null };
+  /** Taken whole. */
+  readonly day?: ShopDay;
 }
 
 const schoolOf = Object.fromEntries(
@@ -42,7 +54,7 @@ const wires = Joi.array().items(wireSchema).max(SHELF_MOST);
 const gases = Joi.array().items(gasSchema).max(SHELF_MOST).unique();
 const shelfSchema = Joi.object<Shelf>({ wires: wires.required(), gases: gases.required() });
 
-const settings = { schools: schoolsSchema.required() };
+const settings = { schools: schoolsSchema.required(), day: shopDaySchema.default({}) };
 export const shopSettingsSchema = Joi.object<ShopSettings>(settings);
 export const keptShopSchema = Joi.object<KeptShop>({
   ...settings,
@@ -56,8 +68,9 @@ export const shopChangeSchema = Joi.object<ShopChange>({
   schools: Joi.object(
     Object.fromEntries(Object.entries(schoolOf).map(([id, schema]) => [id, schema.allow(null)])),
   ),
+  day: shopDaySchema,
 })
-  .or('schools')
+  .or('schools', 'day')
   .messages({ 'object.missing': 'Nothing to change.' });
 
 export const KEPT_SHOP: StoredShape<ShopSettings> = { version: 1, schema: shopSettingsSchema, upgrades: {} };

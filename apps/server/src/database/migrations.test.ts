@@ -42,6 +42,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
+    await older.undoLastMigration(); // the day
     await older.undoLastMigration(); // rig and stores
     await older.undoLastMigration(); // the foundations
     await older.undoLastMigration(); // past readings

@@ -1,4 +1,4 @@
-import type { FindRequest, JobSummary } from '@hot-bead/contract';
+import type { FindJobs, JobState, JobSummary } from '@hot-bead/contract';
 import { Brackets, type EntityManager } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';
 import { JobEntity } from './job.entity.ts';
@@ -23,6 +23,25 @@ function likeWord(word: string): string {
   return `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 }
 
+const TOLD_FOR = `json_extract("about", '$.jobId')`;
+/** Jobs that something of a rig was told for, and jobs whose beads proved a setting. */
+const RIGGED = `SELECT ${TOLD_FOR} FROM "event" WHERE "kind" = 'rigged' AND json_extract("about", '$.why') <> 'bead' AND ${TOLD_FOR} IS NOT NULL`;
+const PROVEN = `SELECT "jobId" FROM "proven_setting"`;
+/** The state of a job: the furthest that it has come to. */
+const STATE = `CASE WHEN job.weldedAt IS NOT NULL THEN 'welded' WHEN job.id IN (${PROVEN}) THEN 'dialled-in' WHEN job.id IN (${RIGGED}) THEN 'rigged' ELSE 'planned' END`;
+
+async function statesOf(
+  manager: EntityManager,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, JobState>> {
+  if (ids.length === 0) return new Map();
+  const rows = (await manager.query(
+    `SELECT job.id AS "id", ${STATE} AS "state" FROM "job" job WHERE job.id IN (${ids.map(() => '?').join()})`,
+    [...ids],
+  )) as { id: string; state: JobState }[];
+  return new Map(rows.map(({ id, state }) => [id, state] as const));
+}
+
 async function beadCounts(
   manager: EntityManager,
   ids: readonly string[],
@@ -38,17 +57,29 @@ async function beadCounts(
 /** One page of the jobs, last changed first: the cost is that of the page, not of the shop. */
 export async function findJobs(
   manager: EntityManager,
-  { after, limit, find = '' }: FindRequest,
+  { after, limit, find = '', piece, machine, state }: FindJobs,
 ): Promise<{ readonly rows: readonly JobRow[]; readonly next: string | null }> {
   const query = manager
     .createQueryBuilder(JobEntity, 'job')
-    .select(['job.id', 'job.version', 'job.title', 'job.line', 'job.machineId', 'job.updatedAt'])
+    .select([
+      'job.id',
+      'job.version',
+      'job.title',
+      'job.line',
+      'job.machineId',
+      'job.updatedAt',
+      'job.queued',
+      'job.pieceId',
+    ])
     .orderBy('job.updatedAt', 'DESC')
     .addOrderBy('job.id', 'DESC')
     .limit(limit + 1);
   if (after !== undefined) {
     query.andWhere('(job.updatedAt, job.id) < (:updatedAt, :id)', cursorOf(after));
   }
+  if (piece !== undefined) query.andWhere('job.pieceId = :piece', { piece });
+  if (machine !== undefined) query.andWhere('job.machineId = :machine', { machine });
+  if (state !== undefined) query.andWhere(`${STATE} = :state`, { state });
   find
     .split(/[\s,]+/)
     .filter(Boolean)
@@ -69,13 +100,12 @@ export async function findJobs(
     });
   const found = await query.getMany();
   const page = found.slice(0, limit);
-  const counts = await beadCounts(
-    manager,
-    page.map(({ id }) => id),
-  );
+  const ids = page.map(({ id }) => id);
+  const counts = await beadCounts(manager, ids);
+  const states = await statesOf(manager, ids);
   const last = page.at(-1);
   return {
-    rows: page.map(({ id, version, title, line, machineId, updatedAt }) => ({
+    rows: page.map(({ id, version, title, line, machineId, updatedAt, queued, pieceId }) => ({
       id,
       version,
       title,
@@ -83,6 +113,9 @@ export async function findJobs(
       machineId,
       updatedAt,
       beadCount: counts.get(id) ?? 0,
+      state: states.get(id) ?? 'planned',
+      queued,
+      pieceId,
     })),
     next: found.length > limit && last ? `${last.updatedAt}~${last.id}` : null,
   };

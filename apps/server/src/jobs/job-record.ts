@@ -1,5 +1,6 @@
 import {
   type Job,
+  type JobTask,
   KEPT_JOB,
   type KeptJobParts,
   MACHINE_MARK,
@@ -53,6 +54,12 @@ export function partsOf(fields: Fields): JobRecordParts {
   return recordOf(fields, JOB_BRANCHES) as unknown as JobRecordParts;
 }
 
+/** A task as it is kept: whole, and what of it jobs are found by. */
+export function taskColumns(task: JobTask): Pick<JobEntity, 'task' | 'pieceId' | 'queued' | 'weldedAt'> {
+  const { pieceId = null, queued = false, weldedAt = null } = task;
+  return { task: JSON.stringify(task), pieceId, queued, weldedAt };
+}
+
 /** How jobs are kept: line, work, own numbers, and the machine by its id. */
 @Injectable()
 export class JobRecord implements RecordType<Job> {
@@ -80,16 +87,16 @@ export class JobRecord implements RecordType<Job> {
   }
 
   settle(_manager: EntityManager, { after, change }: Step): Promise<Fields> {
-    const { work, own, machineId } = partsOf(after);
+    const { work, own, task, machineId } = partsOf(after);
     validated(workSchema, work);
-    validated(KEPT_JOB.schema, { work, own });
+    validated(KEPT_JOB.schema, { work, own, task });
     const saysWork = Object.keys(change).some((path) => path === 'machineId' || path.startsWith('work.'));
     const isTyped = !saysWork || change['line'] !== undefined;
     return Promise.resolve(isTyped ? after : { ...after, line: lineOf(work, machineId) });
   }
 
   async store(manager: EntityManager, id: string, step: Step & { readonly version: number }): Promise<void> {
-    const { work, own, line, machineId } = partsOf(step.after);
+    const { work, own, task, line, machineId } = partsOf(step.after);
     const { version, at } = step;
     const machine =
       machineId === undefined ? undefined : (await this.machines.named([machineId])).get(machineId);
@@ -99,6 +106,7 @@ export class JobRecord implements RecordType<Job> {
       {
         work: JSON.stringify(work),
         own: JSON.stringify(own),
+        ...taskColumns(task),
         shape: KEPT_JOB.version,
         line,
         title: jobTitle(work, toldLine(line, machine)),
@@ -113,7 +121,13 @@ export class JobRecord implements RecordType<Job> {
   async tell(id: string): Promise<Job> {
     const row = await this.manager.findOneBy(JobEntity, { id });
     if (!row) throw notFound(this.word, id);
-    const { work, own } = this.readParts(row);
+    return this.told(row);
+  }
+
+  /** A job from its row. */
+  async told(row: JobEntity): Promise<Job> {
+    const { id } = row;
+    const { work, own, task } = this.readParts(row);
     const { machineId, version, title, createdAt, updatedAt } = row;
     const machine = machineId === null ? undefined : (await this.machines.named([machineId])).get(machineId);
     return {
@@ -123,6 +137,7 @@ export class JobRecord implements RecordType<Job> {
       line: toldLine(row.line, machine),
       work: machine ? { ...work, machineName: machine.name } : work,
       own,
+      task,
       machine: machine ?? null,
       beadCount: await this.beadCount(id),
       acknowledged: await this.acknowledged(id),
@@ -141,13 +156,13 @@ export class JobRecord implements RecordType<Job> {
   }
 
   /** What a job keeps as JSON; one that cannot be read is refused by its code. */
-  readParts({ id, title, shape, work, own }: JobEntity): KeptJobParts {
-    return this.setAside.readOrThrow(KEPT_JOB, { kind: 'job', id, title, shape }, { work, own });
+  readParts({ id, title, shape, work, own, task }: JobEntity): KeptJobParts {
+    return this.setAside.readOrThrow(KEPT_JOB, { kind: 'job', id, title, shape }, { work, own, task });
   }
 
   /** The same, or undefined where it cannot be read: then it is set aside. */
-  partsOfRow({ id, title, shape, work, own }: JobEntity): KeptJobParts | undefined {
-    return this.setAside.read(KEPT_JOB, { kind: 'job', id, title, shape }, { work, own });
+  partsOfRow({ id, title, shape, work, own, task }: JobEntity): KeptJobParts | undefined {
+    return this.setAside.read(KEPT_JOB, { kind: 'job', id, title, shape }, { work, own, task });
   }
 
   private async beadCount(id: string): Promise<number> {

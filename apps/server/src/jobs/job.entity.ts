@@ -4,6 +4,7 @@ import { AcknowledgementEntity } from './acknowledgement.entity.ts';
 @Entity('job')
 @Index('job_by_change', ['updatedAt', 'id'])
 @Index('job_of_machine', ['machineId'])
+@Index('job_of_piece', ['pieceId'])
 export class JobEntity {
   @PrimaryColumn('text')
   id: string;
@@ -26,6 +27,20 @@ export class JobEntity {
 
   @Column('text')
   own: string;
+
+  /** Its place in a piece and in the day, as JSON. */
+  @Column('text', { default: '{}' })
+  task: string;
+
+  /** Of the task, to be found by: its piece, whether it is on the Bench, when it was welded. */
+  @Column('text', { nullable: true })
+  pieceId: string | null;
+
+  @Column('boolean', { default: false })
+  queued: boolean;
+
+  @Column('text', { nullable: true })
+  weldedAt: string | null;
 
   /** The form that work and own are kept in. */
   @Column('integer', { default: 1 })

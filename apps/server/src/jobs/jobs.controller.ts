@@ -1,6 +1,6 @@
 import {
-  type FindRequest,
-  findRequestSchema,
+  type FindJobs,
+  findJobsSchema,
   idSchema,
   type JobChange,
   jobChangeSchema,
@@ -36,10 +36,11 @@ export class JobsController {
 
   @Get()
   @ApiOperation({
-    summary: 'Jobs, last changed first, a page at a time; with `find` those that match all words',
+    summary:
+      'Jobs, last changed first, a page at a time; with `find` those that match all words, and by `piece`, `machine` and `state`',
   })
   @Answers(jobPageSchema)
-  list(@Query(new ContractPipe(findRequestSchema)) query: FindRequest) {
+  list(@Query(new ContractPipe(findJobsSchema)) query: FindJobs) {
     return this.jobs.list(query);
   }
 

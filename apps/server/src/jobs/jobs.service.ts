@@ -1,6 +1,6 @@
 import {
   changedWork,
-  type FindRequest,
+  type FindJobs,
   type Job,
   type JobChange,
   type JobSummary,
@@ -8,6 +8,7 @@ import {
   type NewAcknowledgement,
   type NewJob,
   type Page,
+  type Problem,
   quickWorkOf,
   validated,
   workSchema,
@@ -19,20 +20,20 @@ import {
   type Fields,
   fieldsOf,
   JOB_BRANCHES,
+  type LengthUnit,
   MODEL_VERSION,
   type QuickWork,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
-import { type EntityManager } from 'typeorm';
+import { type EntityManager, In, IsNull } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
-import {} from '../events/record-type.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
 import { MachinesService, type NamedMachine } from '../machines/machines.service.ts';
 import { AcknowledgementEntity } from './acknowledgement.entity.ts';
 import { JobEntity } from './job.entity.ts';
-import { JobRecord, keptLine, lineOf, partsOf, toldLine } from './job-record.ts';
+import { JobRecord, keptLine, lineOf, partsOf, taskColumns, toldLine } from './job-record.ts';
 import { findJobs } from './job-list.ts';
 import { jobTitle } from './job-title.ts';
 import { saidWork, workOfLine } from './said-work.ts';
@@ -61,11 +62,24 @@ export class JobsService {
   async create({ id, ...said }: NewJob, command: Command): Promise<Made<Job>> {
     const work = saidWork(said, await this.machines.namesInUse());
     const written = await this.written(work, said.line || undefined);
-    return this.insert(id ?? command.id, { ...written, own: said.own ?? {} }, command, said);
+    const parts = { ...written, own: said.own ?? {}, task: said.task ?? {} };
+    return this.insert(id ?? command.id, parts, command, said);
+  }
+
+  /** What is wrong with a line as a job; undefined: nothing. */
+  async faultOf(line: string, unit: LengthUnit): Promise<Pick<Problem, 'code' | 'message'> | undefined> {
+    try {
+      const work = saidWork({ line, unit }, await this.machines.namesInUse());
+      await this.written(work, line);
+      return undefined;
+    } catch (error) {
+      if (!(error instanceof DomainError)) throw error;
+      return { code: error.code, message: error.message };
+    }
   }
 
   /** One page of the jobs, last changed first; those that match all words, where some are given. */
-  async list(request: FindRequest): Promise<Page<JobSummary>> {
+  async list(request: FindJobs): Promise<Page<JobSummary>> {
     const { rows, next } = await findJobs(this.record.manager, request);
     const named = await this.machines.named(rows.flatMap(({ machineId }) => machineId ?? []));
     const items = rows.map(({ machineId, line, ...row }) => ({
@@ -92,6 +106,9 @@ export class JobsService {
         ...Object.fromEntries(
           Object.entries(change.own ?? {}).map(([name, value]) => [`own.${name}`, value]),
         ),
+        ...Object.fromEntries(
+          Object.entries(change.task ?? {}).map(([name, value]) => [`task.${name}`, value]),
+        ),
       }),
     });
   }
@@ -100,7 +117,10 @@ export class JobsService {
   async duplicate(id: string, newId: string | undefined, command: Command): Promise<Made<Job>> {
     const loaded = await this.record.load(this.record.manager, id);
     if (!loaded || loaded.fields[AWAY] === true) throw notFound(this.record.word, id);
-    return this.insert(newId ?? command.id, partsOf(loaded.fields), command, { duplicateOf: id });
+    const parts = partsOf(loaded.fields);
+    // a copy is not welded yet, and nobody pinned it
+    const { weldedAt: _done, pinMachineId: _on, pinAfter: _after, ...task } = parts.task;
+    return this.insert(newId ?? command.id, { ...parts, task }, command, { duplicateOf: id });
   }
 
   /** Logs that a stop caution was read. */
@@ -117,6 +137,28 @@ export class JobsService {
 
   restore(id: string, command: Command): Promise<Job> {
     return this.records.restore(this.record, command, id);
+  }
+
+  /** The welds of a piece, in order. */
+  async ofPiece(pieceId: string): Promise<readonly Job[]> {
+    const rows = await this.record.manager.findBy(JobEntity, { pieceId });
+    const welds = await Promise.all(rows.map((row) => this.record.told(row)));
+    const place = ({ task }: Job): number => task.place ?? 0;
+    return welds.toSorted((a, b) => place(a) - place(b) || (a.createdAt < b.createdAt ? -1 : 1));
+  }
+
+  /** Jobs that are on the Bench, by themselves or with their piece, and not yet welded: the earliest filed first. */
+  async onBench(pieceIds: readonly string[], most: number): Promise<readonly Job[]> {
+    const rows = await this.record.manager.find(JobEntity, {
+      where: [
+        { queued: true, weldedAt: IsNull() },
+        { pieceId: In([...pieceIds]), weldedAt: IsNull() },
+      ],
+      order: { createdAt: 'ASC', id: 'ASC' },
+      take: most,
+    });
+    const read = rows.filter((row) => this.record.partsOfRow(row) !== undefined);
+    return Promise.all(read.map((row) => this.record.told(row)));
   }
 
   /** Moves a job to the head of the list: something was done on it. */
@@ -143,11 +185,11 @@ export class JobsService {
 
   private insert(
     id: string,
-    { line, work, own, machineId }: WrittenJob & Pick<Job, 'own'>,
+    { line, work, own, task, machineId }: WrittenJob & Pick<Job, 'own' | 'task'>,
     command: Command,
     input: unknown,
   ): Promise<Made<Job>> {
-    const record = { line, work, own, ...(machineId === undefined ? {} : { machineId }) };
+    const record = { line, work, own, task, ...(machineId === undefined ? {} : { machineId }) };
     return this.records.create(this.record, command, {
       id,
       of: id,
@@ -162,6 +204,7 @@ export class JobsService {
           line,
           work: JSON.stringify(work),
           own: JSON.stringify(own),
+          ...taskColumns(task),
           machineId: machineId ?? null,
           modelVersion: MODEL_VERSION,
           createdAt: at,

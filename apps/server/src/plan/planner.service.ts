@@ -38,7 +38,8 @@ function setupIn(shop: Shop): SetupOf {
   };
 }
 
-function byName(
+/** What beads taught, by the names of the machines. */
+export function byMachineName(
   machines: readonly KeptMachine[],
   learning: ReadonlyMap<string, MachineLearning>,
 ): Readonly<Record<string, MachineLearning>> {
@@ -78,7 +79,7 @@ export class PlannerService {
     await this.noticeOthers();
     const book = this.book ?? (await this.read());
     this.book = book;
-    const learning = byName(book.machines, await this.learning.byMachine());
+    const learning = byMachineName(book.machines, await this.learning.byMachine());
     return {
       machines: book.machines,
       setupOf: setupIn({ ...book, learning }),

@@ -12,7 +12,11 @@ export class ShopEntity {
   @Column('text')
   schools: string;
 
-  /** The form that schools are kept in. */
+  /** How the day goes, as JSON. */
+  @Column('text', { default: '{}' })
+  day: string;
+
+  /** The form that they are kept in. */
   @Column('integer', { default: 1 })
   shape: number;
 }

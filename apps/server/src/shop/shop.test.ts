@@ -9,13 +9,19 @@ afterAll(() => server.stop());
 
 const SETTINGS: ShopSettings = {
   schools: { leanMix: 'avoid' },
+  day: {},
 };
 
 const SPOOL = { kind: 'spool', wireClass: 'ER5356', diameterMm: 1.0 };
 
 describe('the shop', () => {
   it('has chosen nothing until it is saved, and keeps what was saved over a restart', async () => {
-    expect((await asking(server).get('/api/shop')).body).toEqual({ schools: {}, shelf: null, version: 1 });
+    expect((await asking(server).get('/api/shop')).body).toEqual({
+      schools: {},
+      day: {},
+      shelf: null,
+      version: 1,
+    });
     const saved = await asking(server).put('/api/shop').send(SETTINGS);
     expect(saved.status).toBe(200);
     server = await server.restart();

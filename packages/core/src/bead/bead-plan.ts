@@ -43,6 +43,8 @@ export interface BeadPlan {
   readonly finishedMm2: number;
   readonly travelMmPerMin: number;
   readonly hand: HandTravel;
+  /** Least and most metal that the finished weld wants on one side, mm². */
+  readonly wantedMm2: readonly [least: number, most: number];
   /** How it was solved: at ease, at a hand's limits, or with more metal than is wanted. */
   readonly solvedBy: 'comfortable' | 'hard-limit' | 'oversize';
   /** Metal laid over the most that is wanted; 1 where it is not more. */
@@ -184,6 +186,7 @@ export function beadPlan(input: BeadInput): BeadPlan {
     finishedMm2,
     travelMmPerMin: held(deposit / sectionMm2, hand.hardMmPerMin),
     hand,
+    wantedMm2: wanted,
     solvedBy,
     oversize: Math.max(1, finishedMm2 / wanted[1]),
   };

@@ -86,6 +86,32 @@ function looksFor(names: readonly string[]): readonly RigLookRow[] {
   return RIG_LOOKS.filter(({ answers }) => answers.some((name) => names.includes(name)));
 }
 
+/** What a machine takes to come to a need, and how it then stands. */
+export interface RigMove {
+  readonly minutes: number;
+  readonly after: Attributes;
+}
+
+/**
+ * Minutes from a state of a machine to a need, taking what nobody knows for the worse, and the state that it leaves.
+ *
+ * @param state how the machine would stand: what is absent is not known
+ * @source handbook, from memory; minutes are common practice, not timed
+ */
+export function rigMove(need: Attributes, machine: Machine, state: Attributes, schools?: Partial<Schools>): RigMove {
+  const { is } = machineFacts(machine);
+  const pref = { pressureMethod: settledSchools(schools).rollPressure };
+  const unknown = Object.keys(need).filter((name) => state[name] === undefined && !SET_ANYWAY.has(name));
+  const looks = looksFor(unknown);
+  const { minutes, end } = changeover({ need, machine: is, pref, state: { hot: 'yes', ...state } }, looks);
+  return { minutes, after: { ...end, hot: 'yes' } };
+}
+
+/** A need without what every job sets anew: knobs, programs and the clamp are of the job, not of the machine. */
+export function hardwareNeed(need: Attributes): Attributes {
+  return Object.fromEntries(Object.entries(need).filter(([name]) => !SET_ANYWAY.has(name)));
+}
+
 /** A changeover to a need, looks first. */
 function changeoverTo(
   need: Attributes,

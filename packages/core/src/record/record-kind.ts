@@ -1,9 +1,9 @@
 /** What a record can be. */
-export const RECORD_KINDS = ['job', 'machine', 'test-bead', 'shop', 'stock'] as const;
+export const RECORD_KINDS = ['job', 'machine', 'test-bead', 'shop', 'stock', 'piece'] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** Parts of a job whose own keys are fields for themselves. */
-export const JOB_BRANCHES = ['work', 'own'] as const;
+export const JOB_BRANCHES = ['work', 'own', 'task'] as const;
 /** Of a machine: which of its readings count, and how it stands. */
 export const MACHINE_BRANCHES = ['readingCounts', 'rig'] as const;
 /** Of the shop's settings. */

@@ -174,6 +174,7 @@ function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
   const last = runs.findLast(({ role }) => role === 'fill') ?? (runs.at(-1) as Run);
   const { hand } = fill;
   const [low, high] = hand.comfortableMmPerMin;
+  const finishedMm2 = layers.reduce((sum, { areaMm2 }) => sum + areaMm2, 0);
   const atEase = last.travelMmPerMin >= low && last.travelMmPerMin <= high;
   return {
     runs,
@@ -182,7 +183,8 @@ function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
       legMm: undefined,
       finishedLegMm: undefined,
       sectionMm2: last.sectionMm2,
-      finishedMm2: layers.reduce((sum, { areaMm2 }) => sum + areaMm2, 0),
+      finishedMm2,
+      wantedMm2: [finishedMm2, finishedMm2],
       travelMmPerMin: last.travelMmPerMin,
       hand,
       solvedBy: atEase ? 'comfortable' : 'hard-limit',

@@ -8,6 +8,7 @@ const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   'test-bead': 'logged',
   shop: 'set up',
   stock: 'put into Stores',
+  piece: 'begun',
 };
 
 const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -16,6 +17,7 @@ const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   'test-bead': 'taken away',
   shop: 'put away',
   stock: 'put away',
+  piece: 'put away',
 };
 
 const STOCK_WORD: Readonly<Record<string, string>> = {

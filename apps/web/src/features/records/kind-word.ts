@@ -7,4 +7,5 @@ export const KIND_WORD: Readonly<Record<RecordKind, string>> = {
   'test-bead': 'bead',
   shop: 'shop',
   stock: 'thing in Stores',
+  piece: 'piece',
 };

@@ -1,11 +1,8 @@
-import type { ShopSettings } from '@hot-bead/contract';
 import { settledSchools, type SchoolRow, sourceText } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { OptionList } from '../../ui/option-list.tsx';
-import { shopQuery, useChangeShop } from './shop.queries.ts';
+import { NOTHING_CHOSEN, shopQuery, useChangeShop } from './shop.queries.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
-
-const UNCHOSEN: ShopSettings = { schools: {} };
 
 interface Props {
   readonly school: SchoolRow;
@@ -15,7 +12,7 @@ interface Props {
 
 /** One disagreement of the trade with its sides; the choice is remembered for the shop. */
 export function SchoolChoice({ school, gives = {} }: Props) {
-  const { data: shop = UNCHOSEN } = useQuery(shopQuery);
+  const { data: shop = NOTHING_CHOSEN } = useQuery(shopQuery);
   const change = useChangeShop();
   const chosen = settledSchools(shop.schools)[school.id];
   return (

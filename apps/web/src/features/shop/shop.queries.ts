@@ -15,6 +15,9 @@ export const shopQuery = queryOptions({
   staleTime: 60_000,
 });
 
+/** What a shop has chosen before it chose anything. */
+export const NOTHING_CHOSEN: ShopSettings = { schools: {}, day: {} };
+
 interface Asked {
   readonly next: ShopSettings;
   readonly seen: KeptShop | undefined;
@@ -27,8 +30,8 @@ export function useChangeShop() {
   const command = useCommand<Asked, KeptShop, { before: KeptShop | undefined }>({
     scope: 'shop',
     send: async ({ next, seen }, commandId) => {
-      const fields = ({ schools }: ShopSettings) => fieldsOf({ schools }, SHOP_BRANCHES);
-      const change = changeBetween(fields(seen ?? { schools: {} }), fields(next));
+      const fields = ({ schools, day }: ShopSettings) => fieldsOf({ schools, day }, SHOP_BRANCHES);
+      const change = changeBetween(fields(seen ?? NOTHING_CHOSEN), fields(next));
       const now = client.getQueryData<KeptShop>(key) ?? seen;
       if (Object.keys(change).length === 0 && now) return now;
       return sendChange({

@@ -1,0 +1,45 @@
+import {
+  type DayOrderRequest,
+  dayOrderRequestSchema,
+  dayTasksSchema,
+  toldDaySchema,
+} from '@hot-bead/contract';
+import { Body, Controller, Get, HttpCode, Module, Post } from '@nestjs/common';
+import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Answers, openApi } from '../api-docs.ts';
+import { ContractPipe } from '../errors/contract.pipe.ts';
+import { JobsModule } from '../jobs/jobs.module.ts';
+import { LearningModule } from '../learning/learning.module.ts';
+import { MachinesModule } from '../machines/machines.module.ts';
+import { PiecesModule } from '../pieces/pieces.module.ts';
+import { ShopModule } from '../shop/shop.module.ts';
+import { DayService } from './day.service.ts';
+
+@ApiTags('day')
+@Controller('api/day')
+export class DayController {
+  constructor(private readonly day: DayService) {}
+
+  @Get()
+  @ApiOperation({ summary: 'What is on the Bench and not yet welded' })
+  @Answers(dayTasksSchema)
+  tasks() {
+    return this.day.tasks();
+  }
+
+  @Post('order')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'The day in order: late least, then changing over least, then ending first' })
+  @ApiBody({ schema: openApi(dayOrderRequestSchema) })
+  @Answers(toldDaySchema)
+  order(@Body(new ContractPipe(dayOrderRequestSchema)) body: DayOrderRequest) {
+    return this.day.order(body);
+  }
+}
+
+@Module({
+  imports: [JobsModule, PiecesModule, MachinesModule, ShopModule, LearningModule],
+  controllers: [DayController],
+  providers: [DayService],
+})
+export class DayModule {}

@@ -1,0 +1,119 @@
+import {
+  ContractError,
+  type Job,
+  KEPT_PIECE,
+  type KeptPiece,
+  type NewJob,
+  type NewPiece,
+  type NewWelds,
+  type PieceChange,
+  type PieceWithWelds,
+  type Problem,
+} from '@hot-bead/contract';
+import { changeOf, fieldsOf } from '@hot-bead/core';
+import { Injectable } from '@nestjs/common';
+import { IsNull } from 'typeorm';
+import { DomainError, notFound } from '../errors/domain-error.ts';
+import type { Command } from '../events/command.ts';
+import { EventsService } from '../events/events.service.ts';
+import { type Made, RecordsService } from '../events/records.service.ts';
+import { JobsService } from '../jobs/jobs.service.ts';
+import { PieceEntity } from './piece.entity.ts';
+import { PieceRecord } from './piece-record.ts';
+
+@Injectable()
+export class PiecesService {
+  constructor(
+    private readonly record: PieceRecord,
+    private readonly records: RecordsService,
+    private readonly jobs: JobsService,
+    events: EventsService,
+  ) {
+    events.register(record);
+  }
+
+  /** Every piece, last changed first. */
+  async list(): Promise<readonly KeptPiece[]> {
+    const rows = await this.record.manager.find(PieceEntity, {
+      where: { awayAt: IsNull() },
+      order: { updatedAt: 'DESC', id: 'ASC' },
+    });
+    return this.record.told(rows);
+  }
+
+  async read(id: string): Promise<PieceWithWelds> {
+    const piece = await this.record.tell(id);
+    return { piece, welds: await this.jobs.ofPiece(id) };
+  }
+
+  create({ id, ...piece }: NewPiece, command: Command): Promise<Made<KeptPiece>> {
+    const newId = id ?? command.id;
+    return this.records.create(this.record, command, {
+      id: newId,
+      of: newId,
+      fields: fieldsOf(piece, []),
+      input: piece,
+      insert: async (manager, at) => {
+        await manager.insert(PieceEntity, {
+          id: newId,
+          piece: JSON.stringify(piece),
+          shape: KEPT_PIECE.version,
+          updatedAt: at,
+          awayAt: null,
+        });
+      },
+    });
+  }
+
+  change(id: string, { version: _seen, ...change }: PieceChange, command: Command): Promise<KeptPiece> {
+    return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
+  }
+
+  putAway(id: string, command: Command): Promise<void> {
+    return this.records.putAway(this.record, command, id);
+  }
+
+  restore(id: string, command: Command): Promise<KeptPiece> {
+    return this.records.restore(this.record, command, id);
+  }
+
+  /**
+   * Adds welds to a piece, one a line: all of them or none. What is wrong with a line is said at it.
+   *
+   * @throws {ContractError} with every line that is no job
+   */
+  async addWelds(
+    pieceId: string,
+    { welds, unit = 'mm' }: NewWelds,
+    command: Command,
+  ): Promise<readonly Job[]> {
+    const piece = await this.record.tell(pieceId);
+    if (piece.away) throw notFound(this.record.word, pieceId);
+    const problems: Problem[] = [];
+    for (const [i, { line }] of welds.entries()) {
+      const problem = await this.jobs.faultOf(line, unit);
+      if (problem) problems.push({ ...problem, field: `welds.${i}.line` });
+    }
+    if (problems.length > 0) throw new ContractError(problems);
+    const last = Math.max(0, ...(await this.jobs.ofPiece(pieceId)).map(({ task }) => task.place ?? 0));
+    const made: Job[] = [];
+    for (const [i, { id, line }] of welds.entries()) {
+      // a line that is sent again is not added again
+      const task = { pieceId, place: last + i + 1 };
+      made.push(await this.addWeld({ id, line, unit, task }, { ...command, id }));
+    }
+    return made;
+  }
+
+  /** One weld; one that was added before, by the same line sent again, is found. */
+  private async addWeld(weld: NewJob & { readonly id: string }, command: Command): Promise<Job> {
+    try {
+      return (await this.jobs.create(weld, command)).record;
+    } catch (error) {
+      if (!(error instanceof DomainError && error.code === 'id-taken')) throw error;
+      const there = await this.jobs.read(weld.id);
+      if (there.task.pieceId !== weld.task?.pieceId) throw error;
+      return there;
+    }
+  }
+}

@@ -1,0 +1,104 @@
+import { type DayOrder } from '../day-order/day-order.ts';
+import { type DaySequences, type DayUnit, type DayValue } from '../day-order/day-problem.ts';
+import { placedTasks, type PlacedTask, valueOf } from '../day-order/schedule.ts';
+import type { PlannedSetup } from '../setup/setup.ts';
+import type { PlannedDay, TaskOfDay } from './plan-day.ts';
+
+/** What it would cost to have a task first on its machine. */
+export interface FirstInstead {
+  readonly changeoverMin: number;
+  readonly lateness: number;
+}
+
+/** A task in its place, and why it stands there. */
+export interface PlaceOfDay {
+  readonly task: TaskOfDay;
+  readonly machineIndex: number;
+  readonly plan: PlannedSetup;
+  readonly setupMin: number;
+  readonly setupStartMin: number;
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly lateMin: number;
+  readonly why: string;
+}
+
+/** The day in order, machine by machine. */
+export interface PlacedDay {
+  readonly lines: readonly (readonly PlaceOfDay[])[];
+  readonly value: DayValue;
+}
+
+/** What two plans have in common on a machine: "0.8 mm ER70S-6 and Ar + 18 % CO₂". */
+function shared(a: PlannedSetup, b: PlannedSetup): string {
+  const isWire = a.wire.wireClass === b.wire.wireClass && a.wire.diameterMm === b.wire.diameterMm;
+  const isGas = a.gas.gas.id === b.gas.gas.id;
+  return [
+    isWire ? `${a.wire.diameterMm.toFixed(1)} mm ${a.wire.wireClass}` : '',
+    isGas && a.gas.gas.shields ? a.gas.gas.name : '',
+  ]
+    .filter(Boolean)
+    .join(' and ');
+}
+
+function movedFirst(sequences: DaySequences, machine: number, unit: number): DaySequences {
+  return sequences.map((line, m) => (m === machine ? [unit, ...line.filter((one) => one !== unit)] : line));
+}
+
+const plus = (minutes: number): string => `${minutes} min`;
+
+function againstFirst(day: PlannedDay, order: DaySequences, value: DayValue, placed: PlacedTask): string {
+  const unit = day.problem.units.findIndex(({ tasks }) => tasks.includes(placed.task));
+  if (order[placed.machine]?.[0] === unit) return '';
+  const instead = valueOf(placedTasks(day.problem, movedFirst(order, placed.machine, unit)));
+  const change = instead.changeoverMin - value.changeoverMin;
+  const late = instead.lateness - value.lateness;
+  if (late > 0) return ` First on the machine it would make others ${plus(late)} late.`;
+  if (change > 0) return ` First on the machine it would cost ${plus(change)} more of changing over.`;
+  return ' First on the machine it would cost no more; the earlier filed goes first.';
+}
+
+function whyOf(
+  day: PlannedDay,
+  order: DaySequences,
+  value: DayValue,
+  placed: PlacedTask,
+  before: PlacedTask | undefined,
+): string {
+  const task = day.tasks[placed.task] as TaskOfDay;
+  const plan = task.plans[placed.machine] as PlannedSetup;
+  const unit = day.problem.units.find(({ tasks }) => tasks.includes(placed.task)) as DayUnit;
+  const isPinned = unit.machine !== undefined && task.job.pin !== undefined;
+  const prior = before && (day.tasks[before.task] as TaskOfDay);
+  const same = prior && shared(plan, prior.plans[placed.machine] as PlannedSetup);
+  const change = placed.setupMin === 0 ? 'nothing to change' : `${plus(placed.setupMin)} to change over`;
+  const begin = prior
+    ? `After ${prior.job.title}${same ? `, because both run ${same}` : ''}: ${change}.`
+    : `First on ${day.machines[placed.machine]?.machine.name ?? ''}: ${change} from how it stands.`;
+  const pinned = isPinned ? ' Pinned here by hand.' : '';
+  return `${begin}${pinned || againstFirst(day, order, value, placed)}`;
+}
+
+/** An order as places with times and reasons. */
+export function placedDay(day: PlannedDay, { sequences }: Pick<DayOrder, 'sequences'>): PlacedDay {
+  const placed = placedTasks(day.problem, sequences);
+  const value = valueOf(placed);
+  const lines = day.machines.map((_, m) => {
+    const line = placed.filter(({ machine }) => machine === m);
+    return line.map((one, i): PlaceOfDay => {
+      const task = day.tasks[one.task] as TaskOfDay;
+      return {
+        task,
+        machineIndex: m,
+        plan: task.plans[m] as PlannedSetup,
+        setupMin: one.setupMin,
+        setupStartMin: one.setupStartMin,
+        startMin: one.startMin,
+        endMin: one.endMin,
+        lateMin: task.isDueSaid ? Math.max(0, one.endMin - task.dueMin) : 0,
+        why: whyOf(day, sequences, value, one, line[i - 1]),
+      };
+    });
+  });
+  return { lines, value };
+}
