@@ -88,6 +88,8 @@ export const ROOMS = {
     'lid-chart',
     'practice',
     'plan',
+    'day',
+    'pieces',
     'compare',
     'rig',
     'dial-in',

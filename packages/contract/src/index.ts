@@ -45,6 +45,7 @@ export {
   jobChangeSchema,
   findJobsSchema,
   JOB_STATES,
+  jobListSchema,
   jobPageSchema,
   jobSchema,
   KEPT_JOB,

@@ -195,6 +195,8 @@ export const jobSchema = exactly<Job>({
   createdAt: Joi.string().required(),
 });
 
+export const jobListSchema = Joi.array<Job[]>().items(jobSchema);
+
 export const jobPageSchema = pageSchema(
   exactly<JobSummary>({
     ...summaryFields,

@@ -445,3 +445,19 @@ export {
   type ShopDay,
   USUAL_DAY,
 } from './day/shop-day.ts';
+export { shortages, type Shortage, type TaskTakes } from './day/day-stock.ts';
+
+// several welds, one setting
+export {
+  type CannotShare,
+  oneSetting,
+  type OneSetting,
+  type SettingGroup,
+} from './one-setting/one-setting.ts';
+export {
+  type SharedSetting,
+  weldAt,
+  type WeldAtSetting,
+  type WeldBand,
+  weldBand,
+} from './one-setting/weld-band.ts';

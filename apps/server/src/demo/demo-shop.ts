@@ -1,4 +1,4 @@
-import type { NewTestBead } from '@hot-bead/contract';
+import type { NewPiece, NewTestBead } from '@hot-bead/contract';
 import type { Machine, MachineProgram, RigAttribute, TimedReading } from '@hot-bead/core';
 
 import { MARIGOLD_STANDS } from './demo-stock.ts';
@@ -193,6 +193,8 @@ export const DEMO_READINGS: Readonly<Record<string, readonly TimedReading[]>> = 
 
 export interface DemoJob {
   readonly line: string;
+  /** Whether it is on the Bench, and hours from its opening until it is due. */
+  readonly task?: { readonly dueInH?: number; readonly weight?: 2 | 3 };
   readonly beads: readonly NewTestBead[];
 }
 
@@ -207,11 +209,11 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       { wireFeedSpeedMPerMin: 3.8, volts: 18.5, face: 'concave', sound: 'crackle', note: 'Tap 4: too much.' },
     ],
   },
-  { line: '5mm 5083 tee Marigold', beads: [] },
+  { line: '5mm 5083 tee Marigold 300 mm seam 2 off', task: { dueInH: 30 }, beads: [] },
   { line: '12mm S355 plate open root butt Ar+18 600 long', beads: [] },
   { line: '3mm 5052 outside corner', beads: [] },
   { line: '3mm 6063 tube spool gun butt', beads: [] },
-  { line: '1.5mm 304 308 outside corner', beads: [] },
+  { line: '1.5mm 304 308 outside corner Marigold 600 mm seam', task: {}, beads: [] },
   {
     line: '1.0mm lap Marigold',
     beads: [
@@ -232,8 +234,8 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       },
     ],
   },
-  { line: 'galvanised 3mm lap gasless outdoors windy Suitcase', beads: [] },
-  { line: '6mm plate to 3mm tee Old Tom', beads: [] },
+  { line: 'galvanised 3mm lap gasless outdoors windy Suitcase 400 mm seam', task: {}, beads: [] },
+  { line: '6mm plate to 3mm tee Old Tom 250 mm seam 6 off', task: { dueInH: 5, weight: 2 }, beads: [] },
   {
     line: '2mm outside corner Marigold',
     beads: [
@@ -267,6 +269,33 @@ export const DEMO_JOBS: readonly DemoJob[] = [
       },
       { wireFeedSpeedMPerMin: 8.8, volts: 19, face: 'crowned', sound: 'sizzle', note: '' },
     ],
+  },
+];
+
+/** A piece that the shop builds, with its welds a line each. */
+export interface DemoPiece {
+  readonly piece: Omit<NewPiece, 'due'>;
+  readonly dueInH: number;
+  readonly welds: readonly string[];
+}
+
+/** Pieces of the shop, invented. */
+export const DEMO_PIECES: readonly DemoPiece[] = [
+  {
+    piece: { name: 'Tea cart', numberOff: 2, weight: 2, queued: true, note: 'Frame first, shelf last.' },
+    dueInH: 8,
+    welds: [
+      '2 mm steel tee flat 0.8 solid Ar+18 120 mm seam 4 off',
+      '2 mm steel lap flat 0.8 solid Ar+18 200 mm seam 2 off',
+      '2 mm steel butt flat 0.8 solid Ar+18 80 mm seam 4 off',
+      '3 mm steel tee flat 0.8 solid Ar+18 60 mm seam 8 off',
+      '1.2 mm steel outside corner 0.8 solid Ar+18 300 mm seam 2 off',
+    ],
+  },
+  {
+    piece: { name: 'Kettle stand' },
+    dueInH: 80,
+    welds: ['4 mm steel tee flat Old Tom 90 mm seam 6 off', '3 mm steel lap Old Tom 150 mm seam'],
   },
 ];
 

@@ -6,12 +6,14 @@ import { JobsModule } from '../jobs/jobs.module.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { MachinesModule } from '../machines/machines.module.ts';
 import { MachinesService } from '../machines/machines.service.ts';
+import { PiecesModule } from '../pieces/pieces.module.ts';
+import { PiecesService } from '../pieces/pieces.service.ts';
 import { StockModule } from '../stock/stock.module.ts';
 import { StockService } from '../stock/stock.service.ts';
 import { TestBeadsModule } from '../test-beads/test-beads.module.ts';
 import { TestBeadsService } from '../test-beads/test-beads.service.ts';
 import { UpkeepModule } from '../upkeep/upkeep.module.ts';
-import { DEMO_JOBS, DEMO_MACHINES, DEMO_READ_DAYS_AGO, DEMO_READINGS } from './demo-shop.ts';
+import { DEMO_JOBS, DEMO_MACHINES, DEMO_PIECES, DEMO_READ_DAYS_AGO, DEMO_READINGS } from './demo-shop.ts';
 import { DEMO_STOCK } from './demo-stock.ts';
 
 const DAY_MS = 86_400_000;
@@ -22,12 +24,25 @@ function standsSince(stands: Readonly<Record<string, string>>, at: string): RigF
   return Object.fromEntries(Object.entries(stands).map(([name, value]) => [name, { value, at }] as const));
 }
 
+/** Until this hour the demo's day is today; later it is tomorrow. */
+const DAY_BEGINS_TILL_H = 10;
+const OPENS_H = 7;
+
+/** A local time some hours after the demo's day has opened: 2026-03-01T14:00. */
+function localTimeIn(hours: number): string {
+  const at = new Date();
+  at.setHours(at.getHours() < DAY_BEGINS_TILL_H ? OPENS_H + hours : 24 + OPENS_H + hours, 0, 0, 0);
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}T${two(at.getHours())}:00`;
+}
+
 /** Fills an empty database with the demo shop, by the same commands as a user's; one that has machines is left as it is. */
 @Injectable()
 export class DemoLoader implements OnApplicationBootstrap {
   constructor(
     private readonly machines: MachinesService,
     private readonly jobs: JobsService,
+    private readonly pieces: PiecesService,
     private readonly beads: TestBeadsService,
     private readonly stock: StockService,
   ) {}
@@ -36,9 +51,22 @@ export class DemoLoader implements OnApplicationBootstrap {
     if ((await this.machines.listNamed()).length > 0) return;
     await this.loadMachines();
     for (const item of DEMO_STOCK.toReversed()) await this.stock.create(item, ownCommand(DEVICE));
-    for (const { line, beads } of DEMO_JOBS) {
-      const { record } = await this.jobs.create({ line }, ownCommand(DEVICE));
+    await this.loadPieces();
+    for (const { line, beads, task } of DEMO_JOBS) {
+      const { dueInH, ...rest } = task ?? {};
+      const due = dueInH === undefined ? {} : { due: localTimeIn(dueInH) };
+      const queued = task ? { task: { queued: true as const, ...rest, ...due } } : {};
+      const { record } = await this.jobs.create({ line, ...queued }, ownCommand(DEVICE));
       for (const bead of beads) await this.beads.create(record.id, bead, ownCommand(DEVICE));
+    }
+  }
+
+  private async loadPieces(): Promise<void> {
+    for (const { piece, dueInH, welds } of DEMO_PIECES) {
+      const command = ownCommand(DEVICE);
+      const { record } = await this.pieces.create({ ...piece, due: localTimeIn(dueInH) }, command);
+      const lines = welds.map((line) => ({ id: ownCommand(DEVICE).id, line }));
+      await this.pieces.addWelds(record.id, { welds: lines }, ownCommand(DEVICE));
     }
   }
 
@@ -63,7 +91,7 @@ export class DemoLoader implements OnApplicationBootstrap {
 }
 
 @Module({
-  imports: [JobsModule, TestBeadsModule, StockModule, MachinesModule, UpkeepModule],
+  imports: [JobsModule, PiecesModule, TestBeadsModule, StockModule, MachinesModule, UpkeepModule],
   providers: [DemoLoader],
 })
 export class DemoModule {}

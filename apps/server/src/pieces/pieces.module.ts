@@ -1,5 +1,5 @@
 import {
-  jobSchema,
+  jobListSchema,
   keptPieceSchema,
   type NewPiece,
   newPieceSchema,
@@ -13,7 +13,6 @@ import {
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import Joi from 'joi';
 import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from '../events/command.ts';
@@ -64,7 +63,7 @@ export class PiecesController {
   @Post(':id/welds')
   @ApiOperation({ summary: 'Add welds, one a line: all of them or none' })
   @ApiBody({ schema: openApi(newWeldsSchema) })
-  @Answers(Joi.array().items(jobSchema), 201)
+  @Answers(jobListSchema, 201)
   addWelds(
     @Param('id') id: string,
     @Body(new ContractPipe(newWeldsSchema)) body: NewWelds,

@@ -22,14 +22,17 @@ export class ApiFailure extends Error {
   readonly status: number;
   /** Under which the server's log tells more. */
   readonly requestId: string | undefined;
+  /** Everything that is wrong, each at its field. */
+  readonly problems: NonNullable<ApiError['problems']>;
 
-  constructor(status: number, { code, message, field, requestId }: ApiError) {
+  constructor(status: number, { code, message, field, requestId, problems = [] }: ApiError) {
     super(message);
     this.name = 'ApiFailure';
     this.status = status;
     this.code = code;
     this.field = field;
     this.requestId = requestId;
+    this.problems = problems;
   }
 }
 

@@ -20,11 +20,15 @@ export const router = createBrowserRouter([
           },
           {
             path: 'jobs',
-            lazy: async () => ({ Component: (await import('../features/jobs/jobs-page.tsx')).JobsPage }),
+            lazy: async () => ({ Component: (await import('../features/pieces/jobs-page.tsx')).JobsPage }),
+          },
+          {
+            path: 'pieces/:pieceId',
+            lazy: async () => ({ Component: (await import('../features/pieces/piece-page.tsx')).PiecePage }),
           },
           {
             path: 'jobs/:jobId',
-            lazy: async () => ({ Component: (await import('../features/jobs/job-frame.tsx')).JobFrame }),
+            lazy: async () => ({ Component: (await import('../features/day/job-frame.tsx')).JobFrame }),
             children: [
               {
                 index: true,

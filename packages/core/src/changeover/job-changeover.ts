@@ -98,7 +98,12 @@ export interface RigMove {
  * @param state how the machine would stand: what is absent is not known
  * @source handbook, from memory; minutes are common practice, not timed
  */
-export function rigMove(need: Attributes, machine: Machine, state: Attributes, schools?: Partial<Schools>): RigMove {
+export function rigMove(
+  need: Attributes,
+  machine: Machine,
+  state: Attributes,
+  schools?: Partial<Schools>,
+): RigMove {
   const { is } = machineFacts(machine);
   const pref = { pressureMethod: settledSchools(schools).rollPressure };
   const unknown = Object.keys(need).filter((name) => state[name] === undefined && !SET_ANYWAY.has(name));

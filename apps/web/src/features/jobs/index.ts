@@ -1,9 +1,13 @@
 export { JobRow } from './job-row.tsx';
 export {
   firstJobsQuery,
+  type JobFilter,
   jobKeys,
+  jobListQuery,
   jobQuery,
+  NO_FILTER,
   useAcknowledge,
+  useAcknowledgeJobs,
   useChangeJob,
   useCreateJob,
   useDuplicateJob,

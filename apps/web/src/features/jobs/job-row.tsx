@@ -1,4 +1,4 @@
-import type { JobSummary } from '@hot-bead/contract';
+import type { JobState, JobSummary } from '@hot-bead/contract';
 import { formatDistanceToNow } from 'date-fns';
 import { ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -7,7 +7,16 @@ import { Link } from 'react-router';
 interface Props {
   readonly job: JobSummary;
   readonly action?: ReactNode;
+  /** Its name alone, where there is little room. */
+  readonly brief?: boolean;
 }
+
+const STATE: Readonly<Record<JobState, string>> = {
+  planned: '○ planned',
+  rigged: '◐ rigged',
+  'dialled-in': '● dialled in',
+  welded: '■ welded',
+};
 
 function beadText(count: number): string {
   if (count === 0) return 'no test beads';
@@ -15,7 +24,7 @@ function beadText(count: number): string {
 }
 
 /** One job in a list: what it is, how far it is. */
-export function JobRow({ job, action }: Props) {
+export function JobRow({ job, action, brief = false }: Props) {
   return (
     <li className="flex items-center border-b border-line last:border-b-0">
       <Link
@@ -24,13 +33,16 @@ export function JobRow({ job, action }: Props) {
       >
         <span className="min-w-0 flex-1">
           <span className="block font-medium">{job.title}</span>
-          <span className="block truncate text-sm text-ink-soft">“{job.line}”</span>
+          {!brief && <span className="block truncate text-sm text-ink-soft">“{job.line}”</span>}
         </span>
-        <span className="shrink-0 text-right text-sm text-ink-soft max-md:hidden">
-          {beadText(job.beadCount)}
-          <br />
-          {formatDistanceToNow(new Date(job.updatedAt), { addSuffix: true })}
-        </span>
+        {!brief && (
+          <span className="shrink-0 text-right text-sm text-ink-soft max-md:hidden">
+            <span className="font-medium text-ink">{STATE[job.state]}</span>
+            {job.queued && ' · on the Bench'}
+            <br />
+            {beadText(job.beadCount)}, {formatDistanceToNow(new Date(job.updatedAt), { addSuffix: true })}
+          </span>
+        )}
         <ChevronRight size={20} aria-hidden="true" className="shrink-0" />
       </Link>
       {action}

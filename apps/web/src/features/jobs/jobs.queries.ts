@@ -1,4 +1,4 @@
-import type { Job, NewAcknowledgement, NewJob } from '@hot-bead/contract';
+import type { Job, JobState, NewAcknowledgement, NewJob } from '@hot-bead/contract';
 import {
   changeBetween,
   type FieldChange,
@@ -9,14 +9,32 @@ import {
   type QuickWork,
 } from '@hot-bead/core';
 import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
+import { v4 as uuid } from 'uuid';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';
 import { type Then, useCommand } from '../../commands/use-command.ts';
 
+/** How a list of jobs is narrowed; empty: not. */
+export interface JobFilter {
+  readonly find: string;
+  readonly piece: string;
+  readonly machine: string;
+  readonly state: JobState | '';
+}
+
+export const NO_FILTER: JobFilter = { find: '', piece: '', machine: '', state: '' };
+
+/** What of a filter narrows, as it is asked for. */
+function asked({ find, ...rest }: JobFilter): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries({ find: find.trim(), ...rest }).filter(([, value]) => value !== ''),
+  );
+}
+
 export const jobKeys = {
   all: ['jobs'] as const,
   lists: () => [...jobKeys.all, 'list'] as const,
-  list: (find: string) => [...jobKeys.lists(), find] as const,
+  list: (filter: JobFilter) => [...jobKeys.lists(), filter] as const,
   first: (find: string, limit: number) => [...jobKeys.lists(), 'first', find, limit] as const,
   one: (id: string) => [...jobKeys.all, 'one', id] as const,
 };
@@ -24,12 +42,16 @@ export const jobKeys = {
 const readJob = readBy<Job>((contract) => contract.jobSchema);
 const readPage = readBy((contract) => contract.jobPageSchema);
 
-/** Jobs that match all words, last changed first, a page at a time. */
-export function jobListQuery(find: string) {
+/** Jobs, narrowed, last changed first, a page at a time. */
+export function jobListQuery(filter: JobFilter) {
   return infiniteQueryOptions({
-    queryKey: jobKeys.list(find),
+    queryKey: jobKeys.list(filter),
     queryFn: ({ pageParam }) =>
-      api('GET', `/jobs?${new URLSearchParams({ find, ...(pageParam && { after: pageParam }) })}`, readPage),
+      api(
+        'GET',
+        `/jobs?${new URLSearchParams({ ...asked(filter), ...(pageParam && { after: pageParam }) })}`,
+        readPage,
+      ),
     initialPageParam: '',
     getNextPageParam: ({ next }) => next,
   });
@@ -137,6 +159,28 @@ export function useAcknowledge(id: string) {
   return useJobCommand((caution: NewAcknowledgement, command) =>
     api('POST', `/jobs/${id}/acknowledgements`, readJob, { body: caution, command }),
   );
+}
+
+/** Logs that a stop caution was read that several jobs have: each of them keeps it. */
+export function useAcknowledgeJobs() {
+  const client = useQueryClient();
+  return useCommand({
+    send: async ({
+      jobIds,
+      caution,
+    }: {
+      readonly jobIds: readonly string[];
+      readonly caution: NewAcknowledgement;
+    }) => {
+      for (const id of jobIds) {
+        const job = await api('POST', `/jobs/${id}/acknowledgements`, readJob, {
+          body: caution,
+          command: uuid(),
+        });
+        client.setQueryData(jobKeys.one(id), job);
+      }
+    },
+  });
 }
 
 /** Puts a job away, in the version that was seen. */

@@ -9,13 +9,15 @@ interface Props {
 interface JointProps extends Props {
   /** Drawn large, with the runs numbered. */
   readonly tall?: boolean;
+  /** The joint alone, as high as there is room. */
+  readonly small?: boolean;
 }
 
 /** Runs from which their numbers no longer fit into the drawing. */
 const NUMBERED_TO = 20;
 
 /** The joint in section, to scale. */
-export function JointView({ plan, tall = false }: JointProps) {
+export function JointView({ plan, tall = false, small = false }: JointProps) {
   const { work, fitUp, bead, technique } = plan;
   const cells = plan.runs.flatMap(({ cell }) => (cell ? [cell] : []));
   const {
@@ -34,12 +36,17 @@ export function JointView({ plan, tall = false }: JointProps) {
     legMm: bead.finishedLegMm,
     workDegrees: technique.gunAngle.workDegrees,
     cells,
-    close: tall,
+    close: tall || small,
   });
   const words = `Section of a ${JOINT_NAME[work.joint]} to scale: ${work.thicknessMm.toFixed(1)} mm to ${(work.otherThicknessMm ?? work.thicknessMm).toFixed(1)} mm, gap ${fitUp.rootGapMm.start.toFixed(1)} mm, gun at ${technique.gunAngle.workDegrees}°${runs.length > 0 ? `, ${runs.length} runs laid in` : ''}`;
   const [left = 0, top = 0, , height = 0] = viewBox.split(' ').map(Number);
   return (
-    <svg viewBox={viewBox} role="img" aria-label={words} className={`w-full ${tall ? 'h-72' : 'h-44'}`}>
+    <svg
+      viewBox={viewBox}
+      role="img"
+      aria-label={words}
+      className={`w-full ${tall ? 'h-72' : small ? 'h-full' : 'h-44'}`}
+    >
       {parts.map((part) => (
         <path key={part} d={part} fill={TONE} stroke="var(--ink)" strokeWidth={OUTLINE_PX} />
       ))}
@@ -77,7 +84,7 @@ export function JointView({ plan, tall = false }: JointProps) {
             {i + 1}
           </text>
         ))}
-      {!tall && (
+      {!tall && !small && (
         <>
           <path
             d={`M${gun.from.x} ${gun.from.y}L${gun.to.x} ${gun.to.y}`}
@@ -88,14 +95,18 @@ export function JointView({ plan, tall = false }: JointProps) {
           <circle cx={gun.to.x} cy={gun.to.y} r="3" fill="var(--action)" />
         </>
       )}
-      <path
-        d={`M${left + 6} ${top + height - 8}h${pxPerMm * 5}m0 -4v8m${-pxPerMm * 5} -8v8`}
-        stroke="var(--ink-soft)"
-        fill="none"
-      />
-      <text x={left + 10 + pxPerMm * 5} y={top + height - 4} fontSize="13" fill="var(--ink-soft)">
-        5 mm
-      </text>
+      {!small && (
+        <>
+          <path
+            d={`M${left + 6} ${top + height - 8}h${pxPerMm * 5}m0 -4v8m${-pxPerMm * 5} -8v8`}
+            stroke="var(--ink-soft)"
+            fill="none"
+          />
+          <text x={left + 10 + pxPerMm * 5} y={top + height - 4} fontSize="13" fill="var(--ink-soft)">
+            5 mm
+          </text>
+        </>
+      )}
     </svg>
   );
 }

@@ -7,6 +7,7 @@ import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
 import { SetAsideNotice } from '../records/index.ts';
+import { DayHours } from './day-hours.tsx';
 import { SchoolChoice, shopQuery } from '../shop/index.ts';
 import { Section } from '../../ui/page/section.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
@@ -64,6 +65,7 @@ export function SettingsPage() {
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-2">
         <div className="grid grid-cols-1 gap-4">
           <UnitChoices />
+          <DayHours />
         </div>
         <Section id="schools" title="Where the trade disagrees: this shop’s way">
           {SCHOOL_TABLE.map((school) => (

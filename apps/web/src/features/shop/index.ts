@@ -1,3 +1,3 @@
 export { aboutQuery, useOpenDemo } from './about.queries.ts';
 export { SchoolChoice } from './school-choice.tsx';
-export { shopKeys, shopQuery, useChangeShop } from './shop.queries.ts';
+export { NOTHING_CHOSEN, shopKeys, shopQuery, useChangeShop } from './shop.queries.ts';

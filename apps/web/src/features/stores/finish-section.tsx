@@ -56,7 +56,7 @@ function minutesText(minutes: number): string {
 }
 
 /** What is on the machine of what Stores keep. */
-function inUse(machine: KeptMachine | undefined, stock: readonly KeptStockItem[]) {
+export function inUse(machine: KeptMachine | undefined, stock: readonly KeptStockItem[]) {
   const itemOf = (name: 'spoolId' | 'cylinder'): StockItem | undefined =>
     stock.find(({ id }) => id === (machine && rigFact(machine, name)?.value))?.item;
   return {

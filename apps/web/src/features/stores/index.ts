@@ -1,3 +1,3 @@
-export { FinishSection, FinishWarning } from './finish-section.tsx';
+export { FinishSection, FinishWarning, inUse } from './finish-section.tsx';
 export { stockQuery } from './stock.queries.ts';
-export { stockChoice } from './stock-text.ts';
+export { leftOf, stockChoice, stockName } from './stock-text.ts';

@@ -1,8 +1,9 @@
 import { completeWork, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { NavLink, Outlet, useParams } from 'react-router';
+import { Link, NavLink, Outlet, useParams } from 'react-router';
 import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
-import { jobQuery } from './jobs.queries.ts';
+import { jobQuery } from '../jobs/index.ts';
+import { BenchToggle } from './bench-toggle.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 
 const TAB =
@@ -20,6 +21,17 @@ export function JobFrame() {
     <>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6">
         <PageTitle also={job.data.machine?.name}>{title}</PageTitle>
+        <div className="ml-auto flex flex-wrap print:hidden">
+          {job.data.task.pieceId !== undefined && (
+            <Link
+              to={`/pieces/${job.data.task.pieceId}`}
+              className="inline-flex min-h-11 items-center px-4 text-action hover:underline"
+            >
+              Its piece
+            </Link>
+          )}
+          <BenchToggle job={job.data} />
+        </div>
         <nav aria-label="This job" className="flex">
           <NavLink to={`/jobs/${jobId}`} end className={TAB}>
             Plan

@@ -1,0 +1,163 @@
+import type { Job, JobSummary } from '@hot-bead/contract';
+import { gasOf, type Shortage, shortages } from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { Button } from '../../ui/button.tsx';
+import { useToast } from '../../ui/toasts.tsx';
+import { dayKey, type DayResult, spanText, timeText } from '../day/index.ts';
+import { useAcknowledgeJobs } from '../jobs/index.ts';
+import { stockQuery } from '../stores/index.ts';
+import { wireSizeText } from '../units/index.ts';
+
+const BOX = 'rounded-md border p-3';
+
+/** Half-done rigs and dial-ins, to go on with. */
+export function Continue({ jobs }: { readonly jobs: readonly JobSummary[] }) {
+  const begun = jobs.filter(
+    ({ state, beadCount }) => state === 'rigged' || (state === 'planned' && beadCount > 0),
+  );
+  if (begun.length === 0) return null;
+  return (
+    <section aria-labelledby="continue" className={`${BOX} border-action bg-action-tint`}>
+      <h2 id="continue" className="font-semibold">
+        Go on with
+      </h2>
+      <ul>
+        {begun.slice(0, 4).map(({ id, title, state, beadCount }) => {
+          const isRig = state === 'rigged' && beadCount === 0;
+          return (
+            <li key={id}>
+              <Link
+                to={`/jobs/${id}/${isRig ? 'rig' : 'dial-in'}`}
+                className="flex min-h-14 flex-col justify-center hover:text-action"
+              >
+                <span className="truncate font-medium">{title}</span>
+                <span className="text-[13px] text-ink-soft">
+                  {isRig
+                    ? 'its rig is half done'
+                    : beadCount === 1
+                      ? '1 test bead'
+                      : `${beadCount} test beads`}
+                </span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function shortText(short: Shortage): string {
+  if (short.kind === 'wire') {
+    const { wire, needsKg, hasKg } = short;
+    return `${wireSizeText(wire.diameterMm)} ${wire.wireClass}: the day takes ${needsKg.toFixed(2)} kg, Stores hold ${hasKg.toFixed(2)}`;
+  }
+  return `${gasOf(short.gas).name}: the day takes ${short.needsL.toFixed(0)} L, Stores hold ${short.hasL.toFixed(0)}`;
+}
+
+/** What is late, what will not last today, and what nobody can weld. */
+export function Trouble({ result }: { readonly result: DayResult }) {
+  const { data: stock = [] } = useQuery(stockQuery);
+  const places = result.lines.flatMap((line) => line.places);
+  const late = places.filter(({ lateMin }) => lateMin > 0);
+  const short = shortages(
+    places.map(({ takes }) => takes),
+    stock.map(({ item }) => item),
+  );
+  if (late.length + short.length + result.leftOut.length === 0) return null;
+  return (
+    <section aria-labelledby="trouble" className={`${BOX} border-straw bg-straw-tint`}>
+      <h2 id="trouble" className="font-semibold">
+        Mind
+      </h2>
+      <ul className="grid gap-2">
+        {late.map(({ jobId, title, lateMin, dueMin }) => (
+          <li key={jobId}>
+            <span className="font-semibold text-hot">■ {spanText(lateMin)} late:</span> {title}
+            {dueMin !== undefined && `, due ${timeText(dueMin)}`}
+          </li>
+        ))}
+        {short.map((one) => (
+          <li key={shortText(one)}>
+            ◆ {shortText(one)}.{' '}
+            <Link to="/stores" className="text-action underline">
+              Stores
+            </Link>
+          </li>
+        ))}
+        {result.leftOut.map(({ jobId, title, reason }) => (
+          <li key={jobId}>
+            ◆ Not in the order:{' '}
+            <Link to={`/jobs/${jobId}`} className="text-action underline">
+              {title}
+            </Link>
+            . {reason}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface CautionOfDay {
+  readonly code: string;
+  readonly text: string;
+  readonly jobIds: readonly string[];
+}
+
+/** Stop cautions of the day's tasks that were not read yet: each text once, whatever it is for. */
+function unreadCautions(result: DayResult, jobs: readonly Job[]): readonly CautionOfDay[] {
+  const found = new Map<string, CautionOfDay>();
+  for (const { jobId, stops } of result.lines.flatMap((line) => line.places)) {
+    const read = jobs.find(({ id }) => id === jobId)?.acknowledged ?? [];
+    for (const { code, text } of stops) {
+      if (read.some((one) => one.code === code && one.text === text)) continue;
+      const known = found.get(text);
+      found.set(text, { code, text, jobIds: [...(known?.jobIds ?? []), jobId] });
+    }
+  }
+  return [...found.values()];
+}
+
+/** Today's stop cautions, confirmed once for all tasks that have them. */
+export function DayCautions({ result, jobs }: { readonly result: DayResult; readonly jobs: readonly Job[] }) {
+  const acknowledge = useAcknowledgeJobs();
+  const client = useQueryClient();
+  const toast = useToast();
+  const cautions = unreadCautions(result, jobs);
+  if (cautions.length === 0) return null;
+  return (
+    <section aria-labelledby="day-cautions" className={`${BOX} border-hot bg-hot-tint`}>
+      <h2 id="day-cautions" className="font-semibold">
+        Before anybody welds today
+      </h2>
+      <ul className="grid gap-3">
+        {cautions.map(({ code, text, jobIds }) => (
+          <li key={text}>
+            <p>■ {text}</p>
+            <p className="text-[13px] text-ink-soft">
+              {jobIds.length === 1 ? 'for 1 task' : `for ${jobIds.length} tasks`}
+            </p>
+            <Button
+              className="mt-1"
+              disabled={acknowledge.isPending}
+              onClick={() =>
+                acknowledge.mutate(
+                  { jobIds, caution: { code, text } },
+                  {
+                    onSuccess: () => void client.invalidateQueries({ queryKey: dayKey }),
+                    onError: (error) => toast(`Not kept. ${error.message}`),
+                  },
+                )
+              }
+            >
+              I have read this
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

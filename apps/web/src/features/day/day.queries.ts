@@ -1,0 +1,82 @@
+import type { DayTasks, Job, JobTask } from '@hot-bead/contract';
+import { JOB_BRANCHES } from '@hot-bead/core';
+import { queryOptions, useQueryClient } from '@tanstack/react-query';
+import { api, readBy } from '../../api/client.ts';
+import { sendChange } from '../../commands/send-change.ts';
+import { useCommand } from '../../commands/use-command.ts';
+import { jobKeys } from '../jobs/index.ts';
+
+export const dayKey = ['day'] as const;
+
+const readJob = readBy<Job>((contract) => contract.jobSchema);
+
+/** What is on the Bench and not yet welded. */
+export const dayTasksQuery = queryOptions({
+  queryKey: dayKey,
+  queryFn: () =>
+    api(
+      'GET',
+      '/day',
+      readBy<DayTasks>((contract) => contract.dayTasksSchema),
+    ),
+});
+
+/** What of a task changes; null takes it away. */
+export type TaskChange = { readonly [K in keyof JobTask]?: JobTask[K] | null };
+
+function changedTask(task: JobTask, change: TaskChange): JobTask {
+  const all = Object.entries({ ...task, ...change }).filter(([, value]) => value !== null);
+  return Object.fromEntries(all) as JobTask;
+}
+
+interface Asked {
+  readonly job: Pick<Job, 'id' | 'version'>;
+  readonly change: TaskChange;
+}
+
+/** Changes what a job is as a task: shown at once, and taken back where it could not be kept. */
+export function useChangeTask() {
+  const client = useQueryClient();
+  return useCommand<Asked, Job, { before: DayTasks | undefined }>({
+    scope: 'day',
+    send: ({ job, change }, command) => {
+      const now = client.getQueryData<DayTasks>(dayKey)?.jobs.find(({ id }) => id === job.id);
+      return sendChange({
+        kind: 'job',
+        path: `/jobs/${job.id}`,
+        read: readJob,
+        branches: JOB_BRANCHES,
+        change: Object.fromEntries(Object.entries(change).map(([name, value]) => [`task.${name}`, value])),
+        version: Math.max(job.version, now?.version ?? 1),
+        command,
+      });
+    },
+    onMutate: async ({ job, change }) => {
+      await client.cancelQueries({ queryKey: dayKey });
+      const before = client.getQueryData<DayTasks>(dayKey);
+      const leaves = change.weldedAt !== undefined || change.queued === null;
+      client.setQueryData<DayTasks>(dayKey, (day) =>
+        day === undefined
+          ? day
+          : {
+              ...day,
+              jobs: day.jobs.flatMap((one) => {
+                if (one.id !== job.id) return [one];
+                return leaves ? [] : [{ ...one, task: changedTask(one.task, change) }];
+              }),
+            },
+      );
+      return { before };
+    },
+    onError: (context) => client.setQueryData(dayKey, context?.before),
+    onDone: (job) => {
+      client.setQueryData(jobKeys.one(job.id), job);
+      client.setQueryData<DayTasks>(dayKey, (day) =>
+        day === undefined ? day : { ...day, jobs: day.jobs.map((one) => (one.id === job.id ? job : one)) },
+      );
+      void client.invalidateQueries({ queryKey: dayKey });
+      void client.invalidateQueries({ queryKey: jobKeys.lists() });
+      void client.invalidateQueries({ queryKey: ['pieces'] });
+    },
+  });
+}

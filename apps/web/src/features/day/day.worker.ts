@@ -1,0 +1,15 @@
+import type { DayInput } from '@hot-bead/core';
+import { orderedDay } from './day-result.ts';
+
+/** Time between two messages of what is the best so far, ms. */
+const TELL_EVERY_MS = 100;
+
+addEventListener('message', (event: MessageEvent<DayInput>) => {
+  let told = 0;
+  for (const result of orderedDay(event.data)) {
+    const now = performance.now();
+    if (result.done < 1 && now - told < TELL_EVERY_MS) continue;
+    told = now;
+    postMessage(result);
+  }
+});

@@ -1,0 +1,109 @@
+import { clockText } from '@hot-bead/core';
+import { useSortable } from '@dnd-kit/sortable';
+import { GripVertical, MoreVertical, Pin } from 'lucide-react';
+import { Link } from 'react-router';
+import type { ShownPlace } from './day-result.ts';
+import { dayWord, spanText, timeText } from './day-time.ts';
+
+/** Height of a minute of changing over, and the most that a gap grows to, px. */
+const GAP_PX_A_MIN = 1.1;
+const GAP_MOST_PX = 56;
+const GAP_LEAST_PX = 20;
+
+/** The changeover before a task: a gap that grows with its minutes. */
+function Changeover({ minutes }: { readonly minutes: number }) {
+  if (minutes === 0) return null;
+  const height = Math.min(GAP_MOST_PX, GAP_LEAST_PX + minutes * GAP_PX_A_MIN);
+  return (
+    <div
+      className="flex items-center gap-2 border-l-3 border-dashed border-line-strong bg-sunk pl-4 text-[13px]"
+      style={{ height }}
+    >
+      <span className="figure-text text-base">⇄ {minutes} min</span> to change over
+    </div>
+  );
+}
+
+function DueMark({ place: { lateMin, dueMin } }: { readonly place: ShownPlace }) {
+  if (dueMin === undefined) return null;
+  if (lateMin > 0) return <span className="font-semibold text-hot">■ {spanText(lateMin)} late</span>;
+  return <span>due {timeText(dueMin)}</span>;
+}
+
+interface Props {
+  readonly place: ShownPlace;
+  /** 0: now, 1: next. */
+  readonly index: number;
+  readonly onOpen: () => void;
+}
+
+/** One task in the queue: when, what, how long, and whether it is late. The first two stand larger. */
+export function QueueRow({ place, index, onOpen }: Props) {
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    id: place.jobId,
+  });
+  const isNow = index === 0;
+  return (
+    <li
+      ref={setNodeRef}
+      className={`border-b border-line bg-plate last:border-b-0 ${isDragging ? 'relative z-10 border border-action opacity-80' : ''}`}
+      style={{
+        transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined,
+        transition: transition ?? undefined,
+      }}
+    >
+      <Changeover minutes={place.setupMin} />
+      <div className={`flex items-center gap-2 ${isNow ? 'min-h-20 bg-action-tint' : 'min-h-14'}`}>
+        <button
+          type="button"
+          className="grid size-14 shrink-0 cursor-grab touch-none place-items-center text-ink-soft hover:text-action"
+          {...attributes}
+          {...listeners}
+          aria-label={`Move ${place.title}`}
+        >
+          <GripVertical size={20} aria-hidden="true" />
+        </button>
+        <span className={`figure-text w-20 shrink-0 md:w-24 ${isNow ? 'text-2xl' : 'text-xl'}`}>
+          {dayWord(place.startMin) !== '' && (
+            <span className="label-text block">{dayWord(place.startMin)}</span>
+          )}
+          {clockText(place.startMin)}
+          {index < 2 && dayWord(place.startMin) === '' && (
+            <span className="label-text block">{isNow ? 'now' : 'next'}</span>
+          )}
+        </span>
+        <Link
+          to={`/jobs/${place.jobId}${place.setupMin > 0 ? '/rig' : ''}`}
+          className="min-w-0 flex-1 py-1 hover:text-action"
+        >
+          <span className={`block truncate font-medium ${isNow ? 'text-xl' : ''}`}>
+            {place.isPinned && <Pin size={14} aria-label="pinned" className="mr-1 inline" />}
+            {place.title}
+          </span>
+          <span className="block truncate text-[13px] text-ink-soft">
+            {place.minutesFrom === 'assumed'
+              ? `${spanText(place.workMin)}, assumed`
+              : spanText(place.workMin)}
+            {' · '}
+            {place.wire}
+            {place.gas !== '' && `, ${place.gas}`}
+          </span>
+          <span className="block text-[13px] md:hidden">
+            <DueMark place={place} />
+          </span>
+        </Link>
+        <span className="shrink-0 text-right text-[13px] max-md:hidden">
+          <DueMark place={place} />
+        </span>
+        <button
+          type="button"
+          aria-label={`About ${place.title}: times, pins, done`}
+          className="grid size-14 shrink-0 place-items-center hover:text-action"
+          onClick={onOpen}
+        >
+          <MoreVertical size={20} aria-hidden="true" />
+        </button>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,115 @@
+import {
+  closestCenter,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import type { Job, KeptMachine } from '@hot-bead/contract';
+import { type ReactNode, useState } from 'react';
+import { useToast } from '../../ui/toasts.tsx';
+import { useChangeTask } from './day.queries.ts';
+import type { DayResult, ShownPlace } from './day-result.ts';
+import { pinsFor } from './pins-for.ts';
+import { QueueRow } from './queue-row.tsx';
+import { TaskDialog } from './task-dialog.tsx';
+
+interface Props {
+  readonly result: DayResult;
+  readonly jobs: readonly Job[];
+  readonly machines: readonly KeptMachine[];
+}
+
+function Lane({ id, children }: { readonly id: string; readonly children: ReactNode }) {
+  const { setNodeRef, isOver } = useDroppable({ id: `lane ${id}` });
+  return (
+    <ul
+      ref={setNodeRef}
+      className={`min-h-14 rounded-md border bg-plate ${isOver ? 'border-action' : 'border-line'}`}
+    >
+      {children}
+    </ul>
+  );
+}
+
+/** The day's tasks, machine by machine. A task that is moved is pinned where it is put, and the rest is ordered about it. */
+export function Queue({ result, jobs, machines }: Props) {
+  const change = useChangeTask();
+  const toast = useToast();
+  const [open, setOpen] = useState<string>();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const lines = result.lines.map(({ machineId, places }) => ({
+    machineId,
+    name: machines.find(({ id }) => id === machineId)?.name ?? '',
+    places,
+  }));
+  const all: readonly ShownPlace[] = lines.flatMap(({ places }) => places);
+  const onDragEnd = ({ active, over }: DragEndEvent): void => {
+    if (!over || over.id === active.id) return;
+    const order = lines.map(({ machineId, places }) => ({
+      machineId,
+      ids: places.map(({ jobId }) => jobId),
+    }));
+    for (const { id, change: pin } of pinsFor(order, jobs, String(active.id), String(over.id))) {
+      const job = jobs.find((one) => one.id === id);
+      if (!job) continue;
+      change.mutate(
+        { job, change: pin },
+        {
+          onSuccess: (_kept, undo) => {
+            if (id === active.id) toast('Pinned there; the rest is put in order about it', undo);
+          },
+          onError: (error) => toast(`Not moved. ${error.message}`),
+        },
+      );
+    }
+  };
+  const opened = jobs.find(({ id }) => id === open);
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+      <div className="grid grid-cols-1 gap-4">
+        {lines.map(({ machineId, name, places }) => (
+          <section key={machineId} aria-label={`Queue of ${name}`}>
+            <h3 className="mb-1 flex items-baseline justify-between font-semibold">
+              {name}
+              <span className="text-[13px] font-normal text-ink-soft">
+                {places.length === 0
+                  ? 'nothing today'
+                  : places.length === 1
+                    ? '1 task'
+                    : `${places.length} tasks`}
+              </span>
+            </h3>
+            <SortableContext items={places.map(({ jobId }) => jobId)} strategy={verticalListSortingStrategy}>
+              <Lane id={machineId}>
+                {places.map((place, i) => (
+                  <QueueRow key={place.jobId} place={place} index={i} onOpen={() => setOpen(place.jobId)} />
+                ))}
+                {places.length === 0 && (
+                  <li className="p-4 text-ink-soft">Free: drag a task here to pin it.</li>
+                )}
+              </Lane>
+            </SortableContext>
+          </section>
+        ))}
+      </div>
+      {opened && (
+        <TaskDialog
+          key={opened.id}
+          job={opened}
+          place={all.find(({ jobId }) => jobId === opened.id)}
+          machines={machines.map(({ id, name }) => [id, name] as const)}
+          others={all.flatMap(({ jobId, title }) => (jobId === opened.id ? [] : [[jobId, title] as const]))}
+          onClose={() => setOpen(undefined)}
+        />
+      )}
+    </DndContext>
+  );
+}

@@ -1,0 +1,82 @@
+import type { Job } from '@hot-bead/contract';
+import { useQuery } from '@tanstack/react-query';
+import { Download } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { saveFile } from '../../ui/save-file.ts';
+import { useToast } from '../../ui/toasts.tsx';
+import { machineListQuery } from '../machines/index.ts';
+import type { DayResult } from './day-result.ts';
+import type { DayOnPage } from './use-day-order.ts';
+
+const ITEM =
+  'flex min-h-14 cursor-pointer items-center px-4 outline-none data-highlighted:bg-action-tint data-highlighted:text-action';
+
+interface Props {
+  readonly day: Pick<DayOnPage, 'today'>;
+  readonly result: DayResult;
+  readonly jobs: readonly Job[];
+}
+
+/** The day's order as a calendar file, a table or a sheet for the wall. */
+export function TakeDayAway({ day: { today }, result }: Props) {
+  const { data: machines = [] } = useQuery(machineListQuery);
+  const toast = useToast();
+  const take = async (
+    make: (files: typeof import('./day-files.ts')) => Promise<Blob> | Blob,
+    name: string,
+  ): Promise<void> => {
+    try {
+      saveFile(name, await make(await import('./day-files.ts')));
+    } catch (error) {
+      toast(`Not written. ${error instanceof Error ? error.message : ''}`);
+    }
+  };
+  const places = (files: typeof import('./day-files.ts')) =>
+    files.placesOf(result, new Map(machines.map(({ id, name }) => [id, name] as const)));
+  const sheet = (paper: 'A4' | 'Letter') => (): void =>
+    void take(async (files) => {
+      const { daySheetPdf } = await import('./day-sheet-pdf.ts');
+      const bytes = await daySheetPdf(`The day, ${today}`, files.sheetLines(places(files)), paper);
+      return new Blob([bytes.slice()], { type: 'application/pdf' });
+    }, `day-${today}.pdf`);
+  const items: readonly (readonly [string, () => void])[] = [
+    ['Sheet for the wall, A4 (PDF)', sheet('A4')],
+    ['Sheet for the wall, Letter (PDF)', sheet('Letter')],
+    [
+      'Calendar (iCalendar)',
+      () =>
+        void take(
+          (files) => new Blob([files.dayCalendar(places(files), today)], { type: 'text/calendar' }),
+          `day-${today}.ics`,
+        ),
+    ],
+    [
+      'Table (CSV)',
+      () =>
+        void take(
+          (files) => new Blob([files.dayCsv(places(files))], { type: 'text/csv' }),
+          `day-${today}.csv`,
+        ),
+    ],
+  ];
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="inline-flex min-h-11 items-center gap-2 rounded-md border border-line-strong bg-plate px-4 font-medium hover:border-action">
+        <Download size={18} aria-hidden="true" />
+        Take away
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          className="z-40 min-w-60 rounded-md border border-line-strong bg-plate"
+        >
+          {items.map(([name, run]) => (
+            <DropdownMenu.Item key={name} className={ITEM} onSelect={run}>
+              {name}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

@@ -1,0 +1,99 @@
+import type { Job, KeptPiece, NewPiece, NewWelds, PieceChange, PieceWithWelds } from '@hot-bead/contract';
+import { queryOptions, useQueryClient } from '@tanstack/react-query';
+import { api, readBy } from '../../api/client.ts';
+import { sendAway, sendChange } from '../../commands/send-change.ts';
+import { useCommand } from '../../commands/use-command.ts';
+import { dayKey } from '../day/index.ts';
+import { jobKeys } from '../jobs/index.ts';
+
+const pieceKeys = {
+  all: ['pieces'] as const,
+  list: () => ['pieces', 'list'] as const,
+  one: (id: string) => ['pieces', 'one', id] as const,
+};
+
+const readPiece = readBy<KeptPiece>((contract) => contract.keptPieceSchema);
+
+export const pieceListQuery = queryOptions({
+  queryKey: pieceKeys.list(),
+  queryFn: () =>
+    api(
+      'GET',
+      '/pieces',
+      readBy<KeptPiece[]>((contract) => contract.pieceListSchema),
+    ),
+});
+
+export function pieceQuery(id: string) {
+  return queryOptions({
+    queryKey: pieceKeys.one(id),
+    queryFn: () =>
+      api(
+        'GET',
+        `/pieces/${id}`,
+        readBy<PieceWithWelds>((contract) => contract.pieceWithWeldsSchema),
+      ),
+  });
+}
+
+/** What a piece or its welds changed is read anew wherever it is shown. */
+function useReadAnew() {
+  const client = useQueryClient();
+  return (): void => {
+    for (const queryKey of [pieceKeys.all, dayKey, jobKeys.lists()])
+      void client.invalidateQueries({ queryKey });
+  };
+}
+
+export function useBeginPiece() {
+  const onDone = useReadAnew();
+  return useCommand({
+    send: (piece: NewPiece, command) =>
+      api('POST', '/pieces', readPiece, { body: { id: command, ...piece }, command }),
+    onDone,
+  });
+}
+
+/** Changes fields of a piece; null takes one away. */
+export function useChangePiece(piece: KeptPiece) {
+  const onDone = useReadAnew();
+  return useCommand({
+    scope: `piece ${piece.id}`,
+    send: (change: Omit<PieceChange, 'version'>, command) =>
+      sendChange({
+        kind: 'piece',
+        path: `/pieces/${piece.id}`,
+        read: readPiece,
+        branches: [],
+        change: change as Parameters<typeof sendChange>[0]['change'],
+        version: piece.version,
+        command,
+      }),
+    onDone,
+  });
+}
+
+/** Puts a piece away; its welds stay jobs. */
+export function usePutPieceAway() {
+  const onDone = useReadAnew();
+  return useCommand({
+    send: ({ id, version }: Pick<KeptPiece, 'id' | 'version'>, command) =>
+      sendAway({ kind: 'piece', path: `/pieces/${id}`, version, command }),
+    onDone,
+  });
+}
+
+/** Adds welds to a piece, one a line: all of them or none. */
+export function useAddWelds(pieceId: string) {
+  const onDone = useReadAnew();
+  return useCommand({
+    send: (welds: NewWelds, command) =>
+      api(
+        'POST',
+        `/pieces/${pieceId}/welds`,
+        readBy<Job[]>((contract) => contract.jobListSchema),
+        { body: welds, command },
+      ),
+    onDone,
+  });
+}
