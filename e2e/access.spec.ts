@@ -10,6 +10,8 @@ interface Screen {
   readonly name: string;
   /** Words of the demo job that it is a page of. */
   readonly job?: string;
+  /** Name of the demo piece that it is the page of. */
+  readonly piece?: string;
   readonly path: string;
   /** Whether it stands in named parts: each is looked at. */
   readonly inParts?: true;
@@ -18,6 +20,8 @@ interface Screen {
 const SCREENS: readonly Screen[] = [
   { name: 'bench', path: '/' },
   { name: 'jobs', path: '/jobs' },
+  { name: 'pieces', path: '/jobs?list=pieces' },
+  { name: 'a piece', piece: 'Tea cart', path: '' },
   { name: 'plan', job: '40x40x3', path: '', inParts: true },
   { name: 'plan of aluminium', job: '5083', path: '' },
   { name: 'dial-in', job: '40x40x3', path: '/dial-in' },
@@ -49,14 +53,20 @@ async function jobsOf(url: string): Promise<readonly { readonly id: string; read
   return items;
 }
 
+/** Where a piece of the demo shop is. */
+async function pieceAt(url: string, name: string): Promise<string> {
+  const pieces = (await (await fetch(`${url}/api/pieces`)).json()) as { id: string; name: string }[];
+  return `/pieces/${pieces.find((piece) => piece.name === name)?.id}`;
+}
+
 for (const { name: view, width, height, colorScheme } of VIEWS) {
   test.describe(view, () => {
     test.use({ viewport: { width, height }, colorScheme });
-    for (const { name, job: words, path, inParts } of SCREENS) {
+    for (const { name, job: words, piece, path, inParts } of SCREENS) {
       test(`${name} is free of axe violations and fits its width`, async ({ page, open, demo }) => {
         const jobs = await jobsOf(demo.url);
         const job = words === undefined ? '' : `/jobs/${jobs.find(({ line }) => line.includes(words))?.id}`;
-        await open(`${job}${path}`);
+        await open(piece === undefined ? `${job}${path}` : await pieceAt(demo.url, piece));
         await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
         await page.waitForLoadState('networkidle');
         const parts = inParts ? await page.locator('[role=tab][id*=trigger]').all() : [undefined];

@@ -28,14 +28,7 @@ export {
 export { readStored, type StoredShape } from './stored.ts';
 
 // Pages of lists
-export {
-  findRequestSchema,
-  pageRequestSchema,
-  pageSchema,
-  type FindRequest,
-  type Page,
-  type PageRequest,
-} from './page.ts';
+export { pageRequestSchema, pageSchema, type Page, type PageRequest } from './page.ts';
 
 // Work
 export { changedWork, quickWorkOf, workSchema } from './work.ts';
@@ -156,7 +149,7 @@ export {
 } from './stock.ts';
 
 // Pieces and the day
-export { localTimeSchema, TASK_MINUTES_RANGE, type JobTask, type JobTaskChange } from './task.ts';
+export { TASK_MINUTES_RANGE, type JobTask } from './task.ts';
 export {
   KEPT_PIECE,
   keptPieceSchema,

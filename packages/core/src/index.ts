@@ -413,34 +413,25 @@ export {
 } from './stock/enough.ts';
 
 // the day
-export {
-  TASK_WEIGHTS,
-  type TaskWeight,
-  type DayValue,
-  compareValues,
-  type DaySequences,
-} from './day-order/day-problem.ts';
-export { dayOrder, type DayOrder, type DayProgress, settled } from './day-order/day-order.ts';
+export { TASK_WEIGHTS, type TaskWeight, type DayValue, compareValues } from './day-order/day-problem.ts';
+export { dayOrder, type DayOrder, settled } from './day-order/day-order.ts';
 export { dayBound } from './day-order/day-bound.ts';
 export {
   type DayInput,
   type DayJob,
   type LeftOut,
-  type MachineOfDay,
   planDay,
   type PlannedDay,
   planOn,
   type PlanOn,
   taskMinutes,
-  type TaskOfDay,
 } from './day/plan-day.ts';
-export { placedDay, type PlacedDay, type PlaceOfDay } from './day/placed-day.ts';
+export { placedDay, type PlaceOfDay } from './day/placed-day.ts';
 export { type Pin, type PinFault } from './day/pins.ts';
 export {
   ARC_SHARE_RANGE_PERCENT,
   clockMinutes,
   clockText,
-  hoursOf,
   minutesFrom,
   type ShopDay,
   USUAL_DAY,
@@ -454,10 +445,4 @@ export {
   type OneSetting,
   type SettingGroup,
 } from './one-setting/one-setting.ts';
-export {
-  type SharedSetting,
-  weldAt,
-  type WeldAtSetting,
-  type WeldBand,
-  weldBand,
-} from './one-setting/weld-band.ts';
+export { weldAt, weldBand } from './one-setting/weld-band.ts';

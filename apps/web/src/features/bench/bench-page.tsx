@@ -65,7 +65,7 @@ function Day() {
         {result && tasks.length > 0 && (
           <>
             <DayBar day={day} result={result} jobs={tasks} />
-            <Queue result={result} jobs={tasks} machines={machines} />
+            <Queue result={result} jobs={tasks} pieces={day.tasks?.pieces ?? []} machines={machines} />
           </>
         )}
       </section>

@@ -32,13 +32,15 @@ function DueMark({ place: { lateMin, dueMin } }: { readonly place: ShownPlace })
 
 interface Props {
   readonly place: ShownPlace;
+  /** The piece that it is a weld of. */
+  readonly piece: string | undefined;
   /** 0: now, 1: next. */
   readonly index: number;
   readonly onOpen: () => void;
 }
 
 /** One task in the queue: when, what, how long, and whether it is late. The first two stand larger. */
-export function QueueRow({ place, index, onOpen }: Props) {
+export function QueueRow({ place, piece, index, onOpen }: Props) {
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
     id: place.jobId,
   });
@@ -76,11 +78,12 @@ export function QueueRow({ place, index, onOpen }: Props) {
           to={`/jobs/${place.jobId}${place.setupMin > 0 ? '/rig' : ''}`}
           className="min-w-0 flex-1 py-1 hover:text-action"
         >
-          <span className={`block truncate font-medium ${isNow ? 'text-xl' : ''}`}>
+          <span className={`font-medium md:truncate ${isNow ? 'block text-xl' : 'block'}`}>
             {place.isPinned && <Pin size={14} aria-label="pinned" className="mr-1 inline" />}
             {place.title}
           </span>
-          <span className="block truncate text-[13px] text-ink-soft">
+          <span className="block text-[13px] text-ink-soft md:truncate">
+            {piece !== undefined && <span className="font-medium text-ink">{piece} · </span>}
             {place.minutesFrom === 'assumed'
               ? `${spanText(place.workMin)}, assumed`
               : spanText(place.workMin)}

@@ -1,4 +1,5 @@
 import {
+  type Announcements,
   closestCenter,
   DndContext,
   type DragEndEvent,
@@ -9,7 +10,7 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { Job, KeptMachine, KeptPiece } from '@hot-bead/contract';
 import { type ReactNode, useState } from 'react';
 import { useToast } from '../../ui/toasts.tsx';
 import { useChangeTask } from './day.queries.ts';
@@ -21,11 +22,19 @@ import { TaskDialog } from './task-dialog.tsx';
 interface Props {
   readonly result: DayResult;
   readonly jobs: readonly Job[];
+  readonly pieces: readonly KeptPiece[];
   readonly machines: readonly KeptMachine[];
 }
 
-function Lane({ id, children }: { readonly id: string; readonly children: ReactNode }) {
-  const { setNodeRef, isOver } = useDroppable({ id: `lane ${id}` });
+interface LaneProps {
+  readonly id: string;
+  /** Something can be put onto the list itself while nothing stands in it. */
+  readonly isEmpty: boolean;
+  readonly children: ReactNode;
+}
+
+function Lane({ id, isEmpty, children }: LaneProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: `lane ${id}`, disabled: !isEmpty });
   return (
     <ul
       ref={setNodeRef}
@@ -36,11 +45,32 @@ function Lane({ id, children }: { readonly id: string; readonly children: ReactN
   );
 }
 
+/** What is said to those who hear a task being moved. */
+function announcementsOf(places: readonly ShownPlace[]): Announcements {
+  const name = (id: string | number | undefined): string =>
+    places.find(({ jobId }) => jobId === id)?.title ?? 'the empty list';
+  const takenUp = (id: string | number): string =>
+    `${name(id)} is taken up: move it with the arrow keys, put it down with space.`;
+  return {
+    onDragStart: ({ active }) => takenUp(active.id),
+    onDragOver: ({ active, over }) => {
+      if (!over || over.id === active.id) return takenUp(active.id);
+      return `${name(active.id)} stands at ${name(over.id)}.`;
+    },
+    onDragEnd: ({ active, over }) => (over ? `${name(active.id)} is put down at ${name(over.id)}.` : ''),
+    onDragCancel: ({ active }) => `${name(active.id)} stays where it was.`,
+  };
+}
+
 /** The day's tasks, machine by machine. A task that is moved is pinned where it is put, and the rest is ordered about it. */
-export function Queue({ result, jobs, machines }: Props) {
+export function Queue({ result, jobs, pieces, machines }: Props) {
   const change = useChangeTask();
   const toast = useToast();
   const [open, setOpen] = useState<string>();
+  const pieceOf = (jobId: string): string | undefined => {
+    const id = jobs.find((job) => job.id === jobId)?.task.pieceId;
+    return pieces.find((piece) => piece.id === id)?.name;
+  };
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -73,7 +103,12 @@ export function Queue({ result, jobs, machines }: Props) {
   };
   const opened = jobs.find(({ id }) => id === open);
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={onDragEnd}
+      accessibility={{ announcements: announcementsOf(all) }}
+    >
       <div className="grid grid-cols-1 gap-4">
         {lines.map(({ machineId, name, places }) => (
           <section key={machineId} aria-label={`Queue of ${name}`}>
@@ -88,9 +123,15 @@ export function Queue({ result, jobs, machines }: Props) {
               </span>
             </h3>
             <SortableContext items={places.map(({ jobId }) => jobId)} strategy={verticalListSortingStrategy}>
-              <Lane id={machineId}>
+              <Lane id={machineId} isEmpty={places.length === 0}>
                 {places.map((place, i) => (
-                  <QueueRow key={place.jobId} place={place} index={i} onOpen={() => setOpen(place.jobId)} />
+                  <QueueRow
+                    key={place.jobId}
+                    place={place}
+                    piece={pieceOf(place.jobId)}
+                    index={i}
+                    onOpen={() => setOpen(place.jobId)}
+                  />
                 ))}
                 {places.length === 0 && (
                   <li className="p-4 text-ink-soft">Free: drag a task here to pin it.</li>

@@ -1,12 +1,12 @@
 import { JOB_STATES, type JobState, type JobSummary } from '@hot-bead/contract';
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
-import { useDeferredValue, useId, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { SelectField } from '../../ui/form/field.tsx';
+import { Field, SelectField } from '../../ui/form/field.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
 import { type JobFilter, jobListQuery, JobRow, NO_FILTER, useRemoveJob } from '../jobs/index.ts';
 import { machineListQuery } from '../machines/index.ts';
@@ -48,21 +48,16 @@ interface FilterProps {
 
 /** Narrows the list by words, piece, machine and state. */
 function Filters({ filter, onChange }: FilterProps) {
-  const id = useId();
   const { data: machines = [] } = useQuery(machineListQuery);
   const { data: pieces = [] } = useQuery(pieceListQuery);
   return (
     <div className="grid gap-3 md:grid-cols-4">
-      <label htmlFor={id} className="label-text">
-        Find a job
-        <input
-          id={id}
-          type="search"
-          value={filter.find}
-          onChange={(event) => onChange({ ...filter, find: event.target.value })}
-          className="mt-1 block h-11 w-full rounded-md border border-line-strong bg-plate px-3 text-base text-ink"
-        />
-      </label>
+      <Field
+        label="Find a job"
+        type="search"
+        value={filter.find}
+        onChange={(event) => onChange({ ...filter, find: event.target.value })}
+      />
       <SelectField
         label="Piece"
         value={filter.piece}

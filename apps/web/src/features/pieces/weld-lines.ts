@@ -34,7 +34,13 @@ export function weldTable(csv: string): WeldTable {
     head.findIndex((cell) => names.includes(cell.trim().toLowerCase()));
   const weld = at(COLUMNS.weld);
   if (weld < 0) {
-    const lines = data.map((cells) => cells.filter((cell) => cell.trim() !== '').join(' '));
+    const lines = data.map((cells) =>
+      cells
+        .flatMap((cell) => cell.split(/[;\t]/))
+        .map((cell) => cell.trim())
+        .filter(Boolean)
+        .join(' '),
+    );
     return lines.length === 0
       ? { status: 'refused', reason: 'There is nothing in the file.' }
       : { status: 'read', lines };
