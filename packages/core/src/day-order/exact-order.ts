@@ -1,4 +1,4 @@
-import { canDo, compareValues, type DayProblem, type DaySequences, type DayValue } from './day-problem.ts';
+import { canDo, type DayProblem, type DaySequences, type DayValue } from './day-problem.ts';
 import { MachineTable } from './machine-table.ts';
 import { restBound } from './rest-bound.ts';
 import { comparePlaces, placedTasks } from './schedule.ts';
@@ -8,42 +8,50 @@ export const EXACT_UNITS = 16;
 export const EXACT_MACHINES = 3;
 /** Partial orders at which it is given up: about 30 MB. */
 export const EXACT_LABELS = 1_000_000;
-/** Splits between two moments at which the search can be stopped. */
-const SPLITS_A_BREATH = 200_000;
+/** Sets of the first machine between two moments at which the search can be stopped. */
+const SETS_A_BREATH = 16;
 
 /** The best order, or that there are too many partial orders to weigh. */
 export type ExactOrder =
   | { readonly status: 'solved'; readonly sequences: DaySequences; readonly labels: number }
   | { readonly status: 'too-many' };
 
-/** What each machine's table says of the sets that it may be given. */
+/** What one machine's table says of every set that it may be given: the best value, by set; -1 in `end`: it was not kept. */
 interface Column {
   readonly table: MachineTable;
-  /** Best label by set; -1: none. */
-  readonly best: Int32Array;
+  readonly lateness: Int32Array;
+  readonly changeoverMin: Int32Array;
+  readonly endMin: Int32Array;
   readonly sets: readonly number[];
 }
 
+const NOT_KEPT = -1;
+
 function columnOf(table: MachineTable, units: number): Column {
-  const best = new Int32Array(2 ** units);
+  const size = 2 ** units;
+  const [lateness, changeoverMin, endMin] = [
+    new Int32Array(size),
+    new Int32Array(size),
+    new Int32Array(size),
+  ];
   const sets: number[] = [];
-  for (let set = 0; set < best.length; set += 1) {
-    best[set] = table.best(set);
-    if ((best[set] as number) >= 0) sets.push(set);
+  for (let set = 0; set < size; set += 1) {
+    const label = table.best(set);
+    endMin[set] = label < 0 ? NOT_KEPT : set === 0 ? 0 : table.store.clockMin(label);
+    if (label < 0) continue;
+    lateness[set] = table.store.lateness(label);
+    changeoverMin[set] = table.store.changeoverMin(label);
+    sets.push(set);
   }
-  return { table, best, sets };
+  return { table, lateness, changeoverMin, endMin, sets };
 }
 
-/** Sets of a column that lie within a set: the fewer of its own sets and of the subsets are walked. */
-function* within({ best, sets }: Column, rest: number, bits: number): Generator<number> {
-  if (2 ** bits > sets.length) {
-    for (const set of sets) if ((set & ~rest) === 0) yield set;
-    return;
-  }
-  for (let set = rest; ; set = (set - 1) & rest) {
-    if ((best[set] as number) >= 0) yield set;
-    if (set === 0) return;
-  }
+/** A machine that is given nothing: it stands in where there are fewer than three. */
+function emptyColumn(units: number, table: MachineTable): Column {
+  const size = 2 ** units;
+  const endMin = new Int32Array(size).fill(NOT_KEPT);
+  endMin[0] = 0;
+  return { table, lateness: new Int32Array(size), changeoverMin: new Int32Array(size), endMin, sets: [0] };
 }
 
 function bitsOf(set: number): number {
@@ -52,35 +60,57 @@ function bitsOf(set: number): number {
   return bits;
 }
 
-/** Every way to split the units over the machines, with what it is worth. */
-function* splits(
-  columns: readonly Column[],
-  units: number,
-): Generator<{ readonly sets: readonly number[]; readonly value: DayValue }> {
-  const all = 2 ** units - 1;
-  const chosen: number[] = [];
-  const walk = function* (
-    m: number,
-    rest: number,
-    value: DayValue,
-  ): Generator<{ readonly sets: readonly number[]; readonly value: DayValue }> {
-    const column = columns[m] as Column;
-    const isLast = m === columns.length - 1;
-    for (const set of isLast ? [rest] : within(column, rest, bitsOf(rest))) {
-      const label = column.best[set] as number;
-      if (label < 0) continue;
-      const { store } = column.table;
-      const next = {
-        lateness: value.lateness + store.lateness(label),
-        changeoverMin: value.changeoverMin + store.changeoverMin(label),
-        endMin: set === 0 ? value.endMin : Math.max(value.endMin, store.clockMin(label)),
-      };
-      chosen[m] = set;
-      if (isLast) yield { sets: chosen, value: next };
-      else yield* walk(m + 1, rest & ~set, next);
+/** The splits of all units over three machines that are worth most, and what they are worth. */
+class BestSplits {
+  lateness = Infinity;
+  changeoverMin = Infinity;
+  endMin = Infinity;
+  splits: (readonly number[])[] = [];
+
+  constructor(
+    private readonly a: Column,
+    private readonly b: Column,
+    private readonly c: Column,
+  ) {}
+
+  /** Looks at every split that gives the first machine one set. */
+  look(first: number, all: number): void {
+    const rest = all & ~first;
+    if ((this.a.lateness[first] as number) > this.lateness) return;
+    if (2 ** bitsOf(rest) > this.b.sets.length) {
+      for (const set of this.b.sets) if ((set & first) === 0) this.weigh(first, set, rest & ~set);
+      return;
     }
-  };
-  yield* walk(0, all, { lateness: 0, changeoverMin: 0, endMin: 0 });
+    for (let set = rest; ; set = (set - 1) & rest) {
+      if ((this.b.endMin[set] as number) >= 0) this.weigh(first, set, rest & ~set);
+      if (set === 0) return;
+    }
+  }
+
+  private weigh(first: number, second: number, third: number): void {
+    const { a, b, c } = this;
+    const lastEnd = c.endMin[third] as number;
+    if (lastEnd < 0) return;
+    const lateness =
+      (a.lateness[first] as number) + (b.lateness[second] as number) + (c.lateness[third] as number);
+    if (lateness > this.lateness) return;
+    const changeoverMin =
+      (a.changeoverMin[first] as number) +
+      (b.changeoverMin[second] as number) +
+      (c.changeoverMin[third] as number);
+    const isLess = lateness < this.lateness;
+    if (!isLess && changeoverMin > this.changeoverMin) return;
+    const endMin = Math.max(a.endMin[first] as number, b.endMin[second] as number, lastEnd);
+    const isBetter = isLess || changeoverMin < this.changeoverMin || endMin < this.endMin;
+    if (!isBetter && endMin > this.endMin) return;
+    if (isBetter) {
+      this.lateness = lateness;
+      this.changeoverMin = changeoverMin;
+      this.endMin = endMin;
+      this.splits = [];
+    }
+    this.splits.push([first, second, third]);
+  }
 }
 
 /**
@@ -114,21 +144,22 @@ export function* exactOrder(
     labels += table.store.count;
     columns.push(columnOf(table, units));
   }
-  let best: DayValue | undefined;
-  let breath = 0;
-  let equal: number[][] = [];
-  for (const { sets, value } of splits(columns, units)) {
-    const difference = best === undefined ? -1 : compareValues(value, best);
-    if (difference < 0) {
-      best = value;
-      equal = [];
-    }
-    if (difference <= 0) equal.push([...sets]);
-    breath += 1;
-    if (breath % SPLITS_A_BREATH === 0) yield problem.machines.length / (problem.machines.length + 1);
+  // the shortest list of sets is walked in full: it goes first
+  const order = columns
+    .map((_, m) => m)
+    .toSorted((x, y) => (columns[x]?.sets.length ?? 0) - (columns[y]?.sets.length ?? 0));
+  const [a, b, c] = [0, 1, 2].map((i) => {
+    const m = order[i];
+    return m === undefined ? emptyColumn(units, (columns[0] as Column).table) : (columns[m] as Column);
+  }) as [Column, Column, Column];
+  const best = new BestSplits(a, b, c);
+  for (const [i, first] of a.sets.entries()) {
+    best.look(first, 2 ** units - 1);
+    if (i % SETS_A_BREATH === 0) yield problem.machines.length / (problem.machines.length + 1);
   }
-  if (!best) return { status: 'too-many' };
-  return { status: 'solved', sequences: firstFiledOf(problem, columns, equal, best.endMin), labels };
+  if (best.splits.length === 0) return { status: 'too-many' };
+  const splits = best.splits.map((split) => columns.map((_, m) => split[order.indexOf(m)] as number));
+  return { status: 'solved', sequences: firstFiledOf(problem, columns, splits, best.endMin), labels };
 }
 
 /** Of splits that are worth the same, the order in which the earliest-filed tasks stand first. */

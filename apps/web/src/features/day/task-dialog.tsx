@@ -89,7 +89,7 @@ export function TaskDialog({ job, place, machines, others, onClose }: Props) {
       onClose={onClose}
     >
       <form
-        className="grid gap-3"
+        className="grid grid-cols-1 gap-3"
         onSubmit={(event) => {
           event.preventDefault();
           if (!isWrong) send(changeOf(typed), 'The day is put in order about it');

@@ -56,7 +56,7 @@ export function AddWelds({ pieceId }: { readonly pieceId: string }) {
   };
   return (
     <form
-      className="grid gap-3"
+      className="grid grid-cols-1 gap-3"
       onSubmit={(event) => {
         event.preventDefault();
         send();

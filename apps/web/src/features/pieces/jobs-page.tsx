@@ -51,7 +51,7 @@ function Filters({ filter, onChange }: FilterProps) {
   const { data: machines = [] } = useQuery(machineListQuery);
   const { data: pieces = [] } = useQuery(pieceListQuery);
   return (
-    <div className="grid gap-3 md:grid-cols-4">
+    <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
       <Field
         label="Find a job"
         type="search"
@@ -98,7 +98,7 @@ function WeldList() {
     );
   }
   return (
-    <div className="grid gap-4">
+    <div className="grid grid-cols-1 gap-4">
       <Filters filter={filter} onChange={setFilter} />
       {shown.length === 0 && (
         <Notice

@@ -43,7 +43,7 @@ export function PieceFields({ piece, onDone }: { readonly piece: KeptPiece; read
       setTyped({ ...typed, [name]: event.target.value });
   return (
     <form
-      className="mt-3 grid gap-3 md:grid-cols-4"
+      className="mt-3 grid grid-cols-1 gap-3 md:grid-cols-4"
       onSubmit={(event) => {
         event.preventDefault();
         if (faults.name !== undefined || faults.numberOff !== undefined) return;

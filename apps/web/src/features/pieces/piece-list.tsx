@@ -53,7 +53,7 @@ export function PieceList() {
   if (pieces.error) return <ErrorNotice error={pieces.error} onRetry={() => void pieces.refetch()} />;
   if (pieces.isPending) return <PageSkeleton />;
   return (
-    <div className="grid gap-4">
+    <div className="grid grid-cols-1 gap-4">
       <BeginPiece />
       {pieces.data.length === 0 ? (
         <Notice title="No pieces yet">
