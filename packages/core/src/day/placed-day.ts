@@ -20,6 +20,8 @@ export interface PlaceOfDay {
   readonly startMin: number;
   readonly endMin: number;
   readonly lateMin: number;
+  /** Things of the machine that nobody knows and that its changeover counts as not as needed; 0 after the first task. */
+  readonly unknowns: number;
   readonly why: string;
 }
 
@@ -75,8 +77,19 @@ function whyOf(
   const begin = prior
     ? `After ${prior.job.title}${same ? `, because both run ${same}` : ''}: ${change}.`
     : `First on ${day.machines[placed.machine]?.machine.name ?? ''}: ${change} from how it stands.`;
+  const unknowns = prior ? 0 : unknownsOf(day, placed);
+  const most =
+    unknowns === 0
+      ? ''
+      : ` That is the most: what nobody knows of it (${unknowns === 1 ? '1 thing' : `${unknowns} things`}) is counted as not as needed.`;
   const pinned = isPinned ? ' Pinned here by hand.' : '';
-  return `${begin}${pinned || againstFirst(day, order, value, placed)}`;
+  return `${begin}${most}${pinned || againstFirst(day, order, value, placed)}`;
+}
+
+/** What nobody knows of a machine that its first task asks for. */
+function unknownsOf(day: PlannedDay, { task, machine }: PlacedTask): number {
+  const need = day.problem.tasks[task]?.needs[machine];
+  return need === undefined ? 0 : (day.setups[machine]?.unknowns(need) ?? 0);
 }
 
 /** An order as places with times and reasons. */
@@ -95,6 +108,7 @@ export function placedDay(day: PlannedDay, { sequences }: Pick<DayOrder, 'sequen
         setupStartMin: one.setupStartMin,
         startMin: one.startMin,
         endMin: one.endMin,
+        unknowns: i === 0 ? unknownsOf(day, one) : 0,
         lateMin: task.isDueSaid ? Math.max(0, one.endMin - task.dueMin) : 0,
         why: whyOf(day, sequences, value, one, line[i - 1]),
       };

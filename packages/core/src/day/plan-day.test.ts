@@ -124,6 +124,17 @@ describe('the day of a shop', () => {
     expect(without).toBeGreaterThan(setup.minutes(afterB, a));
   });
 
+  it('counts what nobody knows of a machine as not as needed, and says so at its first task only', () => {
+    const known = ordered(dayOf([A, C])).placed.lines[0];
+    const { rig: _known, ...bare } = ready('Tom');
+    const unknown = ordered(dayOf([A, C], { machines: [{ id: 'm', machine: bare }] })).placed.lines[0];
+    expect(unknown?.[0]?.unknowns).toBeGreaterThan(known?.[0]?.unknowns ?? NaN);
+    expect(unknown?.[0]?.setupMin).toBeGreaterThan(known?.[0]?.setupMin ?? NaN);
+    expect(unknown?.[0]?.why).toMatch(/That is the most: what nobody knows of it \(\d+ things\)/);
+    expect(unknown?.[1]?.unknowns).toBe(0);
+    expect(unknown?.[1]?.why).not.toContain('nobody knows');
+  });
+
   it('takes minutes from the arc time, typed ones as they are, and says where it assumes', () => {
     const machine = { id: 'm-tom', machine: ready('Tom') };
     const plan = planOn(dayOf([]))(A, machine);

@@ -77,6 +77,7 @@ export interface LeftOut {
 /** The day as it is put in order. */
 export interface PlannedDay {
   readonly machines: readonly MachineOfDay[];
+  readonly setups: readonly RigSetup[];
   readonly tasks: readonly TaskOfDay[];
   readonly problem: DayProblem;
   /** The same without pins: what our own order would be. */
@@ -209,5 +210,5 @@ export function planDay(input: DayInput, plan: PlanOn = planOn(input)): PlannedD
     pinFaults = [...kept, ...refused];
   }
   const unpinned = { ...problem, units: tasks.map((_, i) => ({ tasks: [i] })) };
-  return { machines, tasks, problem, unpinned, leftOut, pinFaults };
+  return { machines, setups, tasks, problem, unpinned, leftOut, pinFaults };
 }

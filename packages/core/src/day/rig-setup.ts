@@ -61,6 +61,13 @@ export class RigSetup implements SetupTable {
     return this.plans.push(metered) - 1;
   }
 
+  /** How many things that a need asks of the machine as it stands nobody knows: each is counted as not as needed. */
+  unknowns(need: number): number {
+    const state = this.states[this.rig] as Attributes;
+    const wanted = hardwareNeed(rigNeed(this.plans[need] as PlannedSetup, this.machine, state));
+    return Object.keys(wanted).filter((name) => state[name] === undefined).length;
+  }
+
   minutes(rig: number, need: number): number {
     return this.move(rig, need).minutes;
   }

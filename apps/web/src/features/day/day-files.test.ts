@@ -12,6 +12,7 @@ const place = (over: Partial<ShownPlace> = {}): ShownPlace => ({
   startMin: 450,
   endMin: 480,
   lateMin: 0,
+  unknowns: 0,
   dueMin: undefined,
   workMin: 30,
   minutesFrom: 'typed',
@@ -76,7 +77,7 @@ describe('the day taken away', () => {
   it('as a table: what a spreadsheet would take for a formula is led by an apostrophe', () => {
     const rows = dayCsv(PLACES).split('\r\n');
     expect(rows[0]).toBe('machine,task,changeOverMin,start,end,workMin,minutesFrom,due,lateMin,wire,gas,why');
-    expect(rows[2]).toContain("Tom,'=lap,12,08:12,tomorrow 08:12,30,typed,10:00,1332");
+    expect(rows[2]).toContain(`Tom,"'=lap",12,08:12,tomorrow 08:12,30,typed,10:00,1332`);
   });
 
   it('as a sheet: machines as headings, changeovers where there are some, all of it on the paper', () => {

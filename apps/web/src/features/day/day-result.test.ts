@@ -43,7 +43,7 @@ describe('the day as it is shown', () => {
   });
 
   it('says what our own order is worth as soon as something is pinned, and tells a stop caution with its text', () => {
-    const galvanised = job('z', { work: { ...job('z').work, surface: 'galvanised' } });
+    const galvanised = job('z', { work: { ...job('z').work, metal: 'coated-steel' } });
     const pinned = last([job('a'), { ...galvanised, pin: { machineId: 't', after: 'first' } }]);
     expect(pinned?.ours).toBeDefined();
     expect(pinned?.lines[0]?.places[0]).toMatchObject({ jobId: 'z', isPinned: true });

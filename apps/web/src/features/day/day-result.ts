@@ -24,6 +24,8 @@ export interface ShownPlace {
   readonly startMin: number;
   readonly endMin: number;
   readonly lateMin: number;
+  /** Things of the machine that nobody knows: its changeover is the most that it can be. */
+  readonly unknowns: number;
   readonly dueMin: number | undefined;
   readonly workMin: number;
   readonly minutesFrom: 'typed' | 'arc-time' | 'assumed';

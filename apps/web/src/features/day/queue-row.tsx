@@ -11,7 +11,7 @@ const GAP_MOST_PX = 56;
 const GAP_LEAST_PX = 20;
 
 /** The changeover before a task: a gap that grows with its minutes. */
-function Changeover({ minutes }: { readonly minutes: number }) {
+function Changeover({ minutes, isMost }: { readonly minutes: number; readonly isMost: boolean }) {
   if (minutes === 0) return null;
   const height = Math.min(GAP_MOST_PX, GAP_LEAST_PX + minutes * GAP_PX_A_MIN);
   return (
@@ -19,7 +19,11 @@ function Changeover({ minutes }: { readonly minutes: number }) {
       className="flex items-center gap-2 border-l-3 border-dashed border-line-strong bg-sunk pl-4 text-[13px]"
       style={{ height }}
     >
-      <span className="figure-text text-base">⇄ {minutes} min</span> to change over
+      <span className="figure-text text-base">
+        ⇄ {isMost && 'up to '}
+        {minutes} min
+      </span>{' '}
+      to change over
     </div>
   );
 }
@@ -54,7 +58,7 @@ export function QueueRow({ place, piece, index, onOpen }: Props) {
         transition: transition ?? undefined,
       }}
     >
-      <Changeover minutes={place.setupMin} />
+      <Changeover minutes={place.setupMin} isMost={place.unknowns > 0} />
       <div className={`flex items-center gap-2 ${isNow ? 'min-h-20 bg-action-tint' : 'min-h-14'}`}>
         <button
           type="button"

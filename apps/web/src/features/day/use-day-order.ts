@@ -10,6 +10,9 @@ import { dayTasksQuery } from './day.queries.ts';
 import type { DayResult } from './day-result.ts';
 import { dayText, minuteOfDay } from './day-time.ts';
 
+/** What comes in together is put in order once, ms. */
+const SETTLES_IN_MS = 40;
+
 /** The day in order on this page. */
 export interface DayOnPage {
   readonly tasks: DayTasks | undefined;
@@ -66,16 +69,22 @@ export function useDayOrder(): DayOnPage {
   const worker = useRef<Worker>(undefined);
   useEffect(() => {
     if (!input) return undefined;
-    const own = new Worker(new URL('./day.worker.ts', import.meta.url), { type: 'module' });
-    worker.current = own;
-    own.onmessage = (event: MessageEvent<DayResult>) => {
-      setFailure(undefined);
-      setResult(event.data);
-      if (event.data.done === 1) own.terminate();
+    let own: Worker | undefined;
+    const timer = setTimeout(() => {
+      own = new Worker(new URL('./day.worker.ts', import.meta.url), { type: 'module' });
+      worker.current = own;
+      own.onmessage = (event: MessageEvent<DayResult>) => {
+        setFailure(undefined);
+        setResult(event.data);
+        if (event.data.done === 1) own?.terminate();
+      };
+      own.onerror = (event) => setFailure(new Error(event.message || 'The day could not be put in order.'));
+      own.postMessage(input);
+    }, SETTLES_IN_MS);
+    return () => {
+      clearTimeout(timer);
+      own?.terminate();
     };
-    own.onerror = (event) => setFailure(new Error(event.message || 'The day could not be put in order.'));
-    own.postMessage(input);
-    return () => own.terminate();
   }, [input]);
   const isStopped = stopped !== undefined && stopped === input;
   return {

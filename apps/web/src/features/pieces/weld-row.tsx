@@ -65,7 +65,7 @@ export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; reado
           {workMin !== undefined && `, ${spanText(workMin)}${minutesFrom === 'assumed' ? ' assumed' : ''}`}
         </span>
       </Link>
-      <span className="w-44 shrink-0">
+      <span className="w-44 shrink-0 max-md:pl-3">
         {plan ? (
           <span className="figure-text text-xl">
             {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}, {plan.volts.start.toFixed(1)}{' '}

@@ -40,7 +40,11 @@ function MachineHours({
 }) {
   if (!own) {
     return (
-      <Button tone="quiet" onClick={() => onChange({ opens: usual.opens, closes: usual.closes })}>
+      <Button
+        tone="quiet"
+        className="justify-self-start"
+        onClick={() => onChange({ opens: usual.opens, closes: usual.closes })}
+      >
         {name}: other hours
       </Button>
     );
