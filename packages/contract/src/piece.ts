@@ -64,6 +64,7 @@ const name = lineSchema()
     'string.empty': 'Give the piece a name.',
     'string.max': `A name has at most ${NAME_MOST} letters.`,
     'any.required': 'Give the piece a name.',
+    'string.base': 'Give the piece a name.',
   });
 const others = {
   numberOff: Joi.number()
@@ -116,13 +117,22 @@ export const newWeldsSchema = Joi.object<NewWelds>({
     .items(
       exactly<NewWeld>({
         id: idSchema.required(),
-        line: lineSchema().min(1).max(LINE_MAX).required(),
+        line: lineSchema()
+          .min(1)
+          .max(LINE_MAX)
+          .required()
+          .messages({
+            'string.empty': 'The line is empty.',
+            'string.max': `A line has at most ${LINE_MAX} letters.`,
+          }),
       }),
     )
     .min(1)
     .max(WELD_LINES_MOST)
+    .unique('id')
     .required()
     .messages({
+      'array.unique': 'Two welds have the same id.',
       'array.min': 'Type at least one weld.',
       'array.max': `At most ${WELD_LINES_MOST} welds are added at once: add the rest after.`,
     }),

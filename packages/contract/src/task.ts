@@ -4,9 +4,16 @@ import { idSchema } from './command.ts';
 import { figure } from './figure.ts';
 import { exactly } from './validation.ts';
 
-/** A local time as the shop's clock and calendar show it: 2026-03-01T14:00. */
+/** Whether the day of a time is in the calendar: the 31st of February is not. */
+function isOfCalendar(text: string): boolean {
+  const [year = 0, month = 1, day = 0] = text.slice(0, 10).split('-').map(Number);
+  return new Date(Date.UTC(year, month - 1, day)).getUTCDate() === day;
+}
+
+/** A local time as the shop's clock and calendar show it: 2026-03-01T14:00; of this century. */
 export const localTimeSchema = Joi.string()
-  .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])T([01]\d|2[0-3]):[0-5]\d$/)
+  .custom((text: string, helpers) => (isOfCalendar(text) ? text : helpers.error('no-day')))
+  .pattern(/^20\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])T([01]\d|2[0-3]):[0-5]\d$/)
   .messages({ '*': 'A time is written like 2026-03-01T14:00.' });
 
 /** Minutes that one task can be typed with. */

@@ -71,6 +71,9 @@ describe('pieces', () => {
     ]);
     expect((await read(piece.id)).welds).toEqual([]);
     await add(piece, []).expect(400);
+    const [twice] = lines('3 mm tee');
+    await add(piece, [{ ...twice }, { ...twice, line: '2 mm lap' }]).expect(400);
+    expect((await add(piece, lines('  '))).body).toMatchObject({ message: 'The line is empty.' });
     await add(piece, lines(...Array.from({ length: 301 }, () => '3 mm tee'))).expect(400);
     await add({ ...piece, id: randomUUID() }, lines('3 mm tee')).expect(404);
   });
@@ -81,6 +84,8 @@ describe('pieces', () => {
     [{ name: 'x', numberOff: 2.5 }, 'numberOff'],
     [{ name: 'x', due: 'Thursday' }, 'due'],
     [{ name: 'x', due: '2026-13-01T10:00' }, 'due'],
+    [{ name: 'x', due: '2026-02-31T10:00' }, 'due'],
+    [{ name: 'x', due: '0226-02-03T10:00' }, 'due'],
     [{ name: 'x', weight: 4 }, 'weight'],
     [{ name: 'x', colour: 'red' }, 'colour'],
   ])('%j is refused at its field', async (body, field) => {

@@ -7,6 +7,13 @@ import { placedTasks, valueOf } from './schedule.ts';
 /** Rounds of the search before every order is weighed, and where there are too many to weigh. */
 export const WARM_ROUNDS = 60;
 export const SEARCH_ROUNDS = 3000;
+/** Tasks from which a round costs so much more that fewer are made: their number falls with the square. */
+const MANY_TASKS = 80;
+
+/** Rounds of a search for so many tasks. */
+export function searchRounds(tasks: number): number {
+  return Math.ceil(SEARCH_ROUNDS * Math.min(1, (MANY_TASKS / tasks) ** 2));
+}
 
 /** How an order was found: all weighed, or searched for. */
 export type DayMethod = 'exact' | 'search';
@@ -37,7 +44,7 @@ export interface DayProgress {
  */
 export function* dayOrder(
   asked: DayProblem,
-  rounds: number = SEARCH_ROUNDS,
+  rounds: number = searchRounds(asked.tasks.length),
 ): Generator<DayProgress, DayOrder> {
   const problem = withDenseSetups(asked);
   const because = isExactSize(problem) ? undefined : ('too-many-tasks' as const);

@@ -13,6 +13,8 @@ import { WorkingOrder } from './working-order.ts';
 const PATIENCE = 400;
 /** Most units that are taken out at once. */
 const MOST_OUT = 12;
+/** Rounds between two moments at which it can be stopped, times the tasks. */
+const BREATH_TASKS = 400;
 const SEED = 20260301;
 
 /** The best order so far. */
@@ -67,6 +69,8 @@ export function* heuristicOrder(
   yield best;
   let current = best;
   let idle = 0;
+  // a round of many tasks takes longer
+  const breath = Math.max(1, Math.floor(BREATH_TASKS / problem.units.length));
   for (let round = 1; round <= rounds; round += 1) {
     if (idle > PATIENCE) {
       idle = 0;
@@ -95,7 +99,7 @@ export function* heuristicOrder(
     if (compareValues(current.value, best.value) < 0) {
       best = current;
       yield best;
-    } else if (round % 10 === 0) {
+    } else if (round % breath === 0) {
       yield best;
     }
   }

@@ -55,8 +55,8 @@ export class WorkingOrder {
     let changeoverMin = 0;
     let endMin = 0;
     for (let m = 0; m < this.lines.length; m += 1) {
-      const { units, states } = this.lines[m] as Line;
-      const state = m === machine && end ? end : (states[units.length] as MachineState);
+      const { units } = this.lines[m] as Line;
+      const state = m === machine && end ? end : this.endOf(m);
       lateness += state.lateness;
       changeoverMin += state.changeoverMin;
       if (units.length > 0 || m === machine) endMin = Math.max(endMin, state.clockMin);
@@ -86,8 +86,12 @@ export class WorkingOrder {
     }
   }
 
-  /** How a machine ends if a unit goes in at a place. */
-  private endWith(machine: number, unit: number, at: number): MachineState {
+  /**
+   * How a machine ends if a unit goes in at a place; undefined where it is later than what is looked for.
+   *
+   * @param most lateness of the machine that is still of use
+   */
+  private endWith(machine: number, unit: number, at: number, most: number): MachineState | undefined {
     const { units, states } = this.lines[machine] as Line;
     const state = { ...(states[at] as MachineState) };
     this.advance(machine, unit, state);
@@ -102,6 +106,7 @@ export class WorkingOrder {
           changeoverMin: state.changeoverMin + last.changeoverMin - then.changeoverMin,
         };
       }
+      if (state.lateness > most) return undefined;
       this.advance(machine, units[i] as number, state);
     }
     return state;
@@ -115,12 +120,21 @@ export class WorkingOrder {
       if (!this.isAllowed(unit, machine)) continue;
       const { units } = this.lines[machine] as Line;
       const from = first !== true && this.isFirst(units[0]) ? 1 : 0;
+      const others = this.value.lateness - this.endOf(machine).lateness;
       for (let at = from; at <= (first === true ? 0 : units.length); at += 1) {
-        const value = this.valueWith(machine, this.endWith(machine, unit, at));
+        const end = this.endWith(machine, unit, at, (best?.value.lateness ?? Infinity) - others);
+        if (!end) continue;
+        const value = this.valueWith(machine, end);
         if (!best || compareValues(value, best.value) < 0) best = { machine, at, value };
       }
     }
     return best;
+  }
+
+  /** How a machine stands after its last unit. */
+  private endOf(machine: number): MachineState {
+    const { units, states } = this.lines[machine] as Line;
+    return states[units.length] as MachineState;
   }
 
   private isFirst(unit: number | undefined): boolean {

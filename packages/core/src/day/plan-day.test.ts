@@ -161,6 +161,16 @@ describe('the day of a shop', () => {
     expect(placed.lines[0]?.[1]?.why).toMatch(/First on the machine it would make others \d+ min late/);
   });
 
+  it('what is overdue already goes first and is late; what may begin on a later day is due at the end of that day', () => {
+    const { placed, day } = ordered(dayOf([A, { ...C, due: '2026-02-20T10:00' }]));
+    expect(titles(placed)).toBe('ca');
+    expect(placed.lines[0]?.[0]?.lateMin).toBeGreaterThan(9 * 1440);
+    expect(day.leftOut).toEqual([]);
+    const later = planDay(dayOf([{ ...A, notBefore: '2026-03-04T12:00' }])).tasks[0];
+    expect(later).toMatchObject({ notBeforeMin: 2 * 1440 + 720, dueMin: 2 * 1440 + 960, isDueSaid: false });
+    expect(planDay(dayOf([{ ...A, notBefore: '2026-03-02T12:00' }])).tasks[0]?.dueMin).toBe(960);
+  });
+
   it('leaves out what no machine can do with its reason, and still orders the rest', () => {
     const jobs = [
       A,
@@ -174,7 +184,7 @@ describe('the day of a shop', () => {
       ['none', 'It has no thickness yet.'],
       ['back', 'It is due before it may begin: correct one of the two.'],
       ['long', 'It takes 2000 min, longer than the hours of any machine (540 min): split it.'],
-      ['other', 'It is for Ann.'],
+      ['other', 'It is for Ann, which is not in use.'],
     ]);
     expect(day.tasks.map(({ job: { id } }) => id)).toEqual(['a']);
     expect(planDay(dayOf([A], { machines: [] })).leftOut[0]?.reason).toBe('There is no machine yet.');

@@ -1,5 +1,5 @@
 import type { DayMachine, DayProblem, DayTask, TaskWeight } from '../day-order/day-problem.ts';
-import { canDo } from '../day-order/day-problem.ts';
+import { canDo, DAY_MIN } from '../day-order/day-problem.ts';
 import type { Machine } from '../machine/machine.ts';
 import { completeWork } from '../quick-line/complete-work.ts';
 import type { QuickWork } from '../quick-line/quick-work.ts';
@@ -92,11 +92,16 @@ export type PlanOn = (job: DayJob, machine: MachineOfDay) => PlannedSetup | stri
 /** Plans each job on each machine that it does not rule out. */
 export function planOn({ shop, machines }: Pick<DayInput, 'shop' | 'machines'>): PlanOn {
   const whole = { ...shop, machines: machines.map(({ machine }) => machine) };
+  const names = new Set(machines.map(({ machine }) => machine.name));
   return (job, { machine }) => {
     const complete = completeWork(job.work);
     if (!complete) return 'It has no thickness yet.';
     const { machineName } = job.work;
-    if (machineName !== undefined && machineName !== machine.name) return `It is for ${machineName}.`;
+    if (machineName !== undefined && machineName !== machine.name) {
+      return names.has(machineName)
+        ? `It is for ${machineName}.`
+        : `It is for ${machineName}, which is not in use.`;
+    }
     const setup = planSetup(
       complete.work,
       resourcesOf({ ...job.work, machineName: machine.name }, whole),
@@ -126,10 +131,13 @@ function timesOf(
   const due = job.due === undefined ? NaN : minutesFrom(input.today, job.due);
   const notBefore = job.notBefore === undefined ? NaN : minutesFrom(input.today, job.notBefore);
   const isDueSaid = Number.isFinite(due);
+  const notBeforeMin = Number.isFinite(notBefore) ? Math.max(0, notBefore) : 0;
+  // what may begin on a later day is due at the end of that day
+  const lastDay = Math.max(0, Math.ceil((notBeforeMin - ends) / DAY_MIN));
   return {
     isDueSaid,
-    dueMin: isDueSaid ? due : ends,
-    notBeforeMin: Number.isFinite(notBefore) ? Math.max(0, notBefore) : 0,
+    dueMin: isDueSaid ? due : ends + lastDay * DAY_MIN,
+    notBeforeMin,
     weight: isDueSaid ? (job.weight ?? 1) : 1,
   };
 }
@@ -156,7 +164,7 @@ function taskOf(job: DayJob, input: DayInput, plan: PlanOn, ends: number): TaskO
     };
   }
   const times = timesOf(job, input, ends);
-  if (times.isDueSaid && times.dueMin <= times.notBeforeMin) {
+  if (job.notBefore !== undefined && times.isDueSaid && times.dueMin <= times.notBeforeMin) {
     return { job, reason: 'It is due before it may begin: correct one of the two.' };
   }
   return { job, workMin: Math.max(1, workMin), minutesFrom: from, plans, ...times };

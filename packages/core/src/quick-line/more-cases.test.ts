@@ -11,6 +11,8 @@ function read(line: string, unit: 'mm' | 'in' = 'mm'): QuickReading {
 describe('more lines', () => {
   it.each<[string, QuickWork]>([
     ['3mm', { thicknessMm: 3 }],
+    ['3 mm lap 304 mm seam', { thicknessMm: 3, joint: 'lap', seamMm: 304 }],
+    ['2 mm steel lap 308 mm seam', { thicknessMm: 2, metal: 'carbon-steel', joint: 'lap', seamMm: 308 }],
     [
       '3mm 304 to 5mm mild steel tee',
       {

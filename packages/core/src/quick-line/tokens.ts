@@ -174,9 +174,12 @@ function gasTaken(rest: string): Taken | undefined {
   return { length, meanings: [{ kind: 'gas', ...gas }] };
 }
 
+/** Digits with the unit of a length: `304 mm seam` is no stainless steel. */
+const LENGTH_FIRST = /^\d+\s*(?:mm|cm)(?![\p{L}\d])/iu;
+
 function measureTaken(rest: string, unit: LengthUnit): Taken | undefined {
   // `308 l` and `6061 a …` are an alloy and a word, not litres and amps
-  const phrase = phraseAt(rest);
+  const phrase = LENGTH_FIRST.test(rest) ? undefined : phraseAt(rest);
   const named = phrase?.meanings.some(({ kind }) => kind === 'metal' || kind === 'wire-class') === true;
   if (named) return phrase;
   const read = measureAt(rest, { unit });

@@ -1,5 +1,5 @@
 import type { DayInput, DayJob } from '@hot-bead/core';
-import { orderedDay } from './day-result.ts';
+import { type DayMoment, orderedDay } from './day-result.ts';
 
 const job = (id: string, over: Partial<DayJob> = {}): DayJob => ({
   id,
@@ -29,7 +29,7 @@ const input = (jobs: readonly DayJob[]): DayInput => ({
   nowMin: 420,
   now: '2026-03-02T07:00:00.000Z',
 });
-const last = (jobs: readonly DayJob[]) => [...orderedDay(input(jobs))].at(-1);
+const last = (jobs: readonly DayJob[]) => [...orderedDay(input(jobs))].at(-1)?.result();
 
 describe('the day as it is shown', () => {
   it('ends with an order of which every task is in one place, with what it takes of Stores for all pieces', () => {
@@ -53,7 +53,7 @@ describe('the day as it is shown', () => {
   it('beyond sixteen tasks the best so far is told on the way', () => {
     const jobs = Array.from({ length: 18 }, (_, i) => job(`j${i}`));
     const run = orderedDay(input(jobs));
-    const first = run.next().value;
+    const first = (run.next().value as DayMoment | undefined)?.result();
     expect(first).toMatchObject({ method: 'search', because: 'too-many-tasks' });
     expect(first?.done).toBeLessThan(1);
     expect(first?.lines[0]?.places).toHaveLength(18);

@@ -100,33 +100,38 @@ function resultOf(
   };
 }
 
+/** How far a search has come; what it has found is put into words only when it is asked for. */
+export interface DayMoment {
+  readonly done: number;
+  readonly result: () => DayResult;
+}
+
 /** Puts a day in order; every yield is the best so far, the last one the answer. */
-export function* orderedDay(input: DayInput, plan?: PlanOn): Generator<DayResult> {
+export function* orderedDay(input: DayInput, plan?: PlanOn): Generator<DayMoment> {
   const day = planDay(input, plan);
-  let ours: DayValue | undefined;
-  const isPinned = day.tasks.some(({ job }) => job.pin !== undefined);
+  const moment = (
+    order: DayOrder,
+    done: number,
+    rest: Partial<Pick<DayResult, 'ours' | 'boundMin'>> = {},
+  ): DayMoment => ({
+    done,
+    result: () => resultOf(day, order, { ours: undefined, boundMin: undefined, done, ...rest }),
+  });
   const search = dayOrder(day.problem);
-  for (;;) {
-    const step = search.next();
-    if (step.done !== true) {
-      yield resultOf(day, step.value.best, {
-        ours,
-        boundMin: undefined,
-        done: Math.min(step.value.done, 0.99),
-      });
-      continue;
-    }
-    const order = step.value;
-    if (isPinned) {
-      const free = dayOrder(day.unpinned);
-      for (let next = free.next(); ; next = free.next()) {
-        ours = next.done === true ? next.value.value : next.value.best.value;
-        if (next.done === true) break;
-        yield resultOf(day, order, { ours, boundMin: undefined, done: 0.99 });
-      }
-    }
-    const bound = order.method === 'search' ? dayBound(day.unpinned).changeoverMin : undefined;
-    yield resultOf(day, order, { ours, boundMin: bound, done: 1 });
-    return;
+  let step = search.next();
+  for (; step.done !== true; step = search.next()) {
+    yield moment(step.value.best, Math.min(step.value.done, 0.99));
   }
+  const order = step.value;
+  let ours: DayValue | undefined;
+  if (day.tasks.some(({ job }) => job.pin !== undefined)) {
+    const free = dayOrder(day.unpinned);
+    let next = free.next();
+    for (; next.done !== true; next = free.next()) {
+      yield moment(order, 0.99, { ours: next.value.best.value });
+    }
+    ours = next.value.value;
+  }
+  const boundMin = order.method === 'search' ? dayBound(day.unpinned).changeoverMin : undefined;
+  yield moment(order, 1, { ours, boundMin });
 }

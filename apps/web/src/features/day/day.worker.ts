@@ -6,10 +6,10 @@ const TELL_EVERY_MS = 100;
 
 addEventListener('message', (event: MessageEvent<DayInput>) => {
   let told = 0;
-  for (const result of orderedDay(event.data)) {
+  for (const { done, result } of orderedDay(event.data)) {
     const now = performance.now();
-    if (result.done < 1 && now - told < TELL_EVERY_MS) continue;
+    if (done < 1 && now - told < TELL_EVERY_MS) continue;
     told = now;
-    postMessage(result);
+    postMessage(result());
   }
 });
