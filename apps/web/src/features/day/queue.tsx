@@ -12,9 +12,11 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Job, KeptMachine, KeptPiece } from '@hot-bead/contract';
 import { type ReactNode, useState } from 'react';
+import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { useChangeTask } from './day.queries.ts';
 import type { DayResult, ShownPlace } from './day-result.ts';
+import { timeText } from './day-time.ts';
 import { pinsFor } from './pins-for.ts';
 import { QueueRow } from './queue-row.tsx';
 import { TaskDialog } from './task-dialog.tsx';
@@ -42,6 +44,57 @@ function Lane({ id, isEmpty, children }: LaneProps) {
     >
       {children}
     </ul>
+  );
+}
+
+/** Rows of a machine that are shown until all are asked for: a foreman looks at what comes next. */
+const FIRST_ROWS = 12;
+
+interface MachineQueueProps {
+  readonly line: {
+    readonly machineId: string;
+    readonly name: string;
+    readonly places: readonly ShownPlace[];
+  };
+  readonly pieceOf: (jobId: string) => string | undefined;
+  readonly onOpen: (jobId: string) => void;
+}
+
+/** One machine's tasks in order: the first dozen, and all of them on request. */
+function MachineQueue({ line: { machineId, name, places }, pieceOf, onOpen }: MachineQueueProps) {
+  const [all, setAll] = useState(false);
+  const shown = all ? places : places.slice(0, FIRST_ROWS);
+  const count = places.length === 1 ? '1 task' : `${places.length} tasks`;
+  return (
+    <section aria-label={`Queue of ${name}`}>
+      <h3 className="mb-1 flex items-baseline justify-between font-semibold">
+        {name}
+        <span className="text-[13px] font-normal text-ink-soft">
+          {places.length === 0 ? 'nothing today' : count}
+        </span>
+      </h3>
+      <SortableContext items={shown.map(({ jobId }) => jobId)} strategy={verticalListSortingStrategy}>
+        <Lane id={machineId} isEmpty={places.length === 0}>
+          {shown.map((place, i) => (
+            <QueueRow
+              key={place.jobId}
+              place={place}
+              piece={pieceOf(place.jobId)}
+              index={i}
+              onOpen={() => onOpen(place.jobId)}
+            />
+          ))}
+          {places.length === 0 && <li className="p-4 text-ink-soft">Free: drag a task here to pin it.</li>}
+        </Lane>
+      </SortableContext>
+      {places.length > FIRST_ROWS && (
+        <Button tone="quiet" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all
+            ? 'Only the first'
+            : `${places.length - FIRST_ROWS} more, the last ends ${timeText(places.at(-1)?.endMin ?? 0)}`}
+        </Button>
+      )}
+    </section>
   );
 }
 
@@ -110,35 +163,8 @@ export function Queue({ result, jobs, pieces, machines }: Props) {
       accessibility={{ announcements: announcementsOf(all) }}
     >
       <div className="grid grid-cols-1 gap-4">
-        {lines.map(({ machineId, name, places }) => (
-          <section key={machineId} aria-label={`Queue of ${name}`}>
-            <h3 className="mb-1 flex items-baseline justify-between font-semibold">
-              {name}
-              <span className="text-[13px] font-normal text-ink-soft">
-                {places.length === 0
-                  ? 'nothing today'
-                  : places.length === 1
-                    ? '1 task'
-                    : `${places.length} tasks`}
-              </span>
-            </h3>
-            <SortableContext items={places.map(({ jobId }) => jobId)} strategy={verticalListSortingStrategy}>
-              <Lane id={machineId} isEmpty={places.length === 0}>
-                {places.map((place, i) => (
-                  <QueueRow
-                    key={place.jobId}
-                    place={place}
-                    piece={pieceOf(place.jobId)}
-                    index={i}
-                    onOpen={() => setOpen(place.jobId)}
-                  />
-                ))}
-                {places.length === 0 && (
-                  <li className="p-4 text-ink-soft">Free: drag a task here to pin it.</li>
-                )}
-              </Lane>
-            </SortableContext>
-          </section>
+        {lines.map((line) => (
+          <MachineQueue key={line.machineId} line={line} pieceOf={pieceOf} onOpen={setOpen} />
         ))}
       </div>
       {opened && (
