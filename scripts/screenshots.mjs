@@ -22,10 +22,11 @@ const { values, positionals } = parseArgs({
   },
 });
 
-/** A view: its path, or the words of the demo job it is a tab of, and what it begins at. */
+/** A view: its path, the words of the demo job it is a tab of, or the name of a demo piece; and what is waited for. */
 const VIEWS = [
-  { name: 'bench', path: '/' },
+  { name: 'bench', path: '/', shows: 'Every order was weighed' },
   { name: 'jobs', path: '/jobs' },
+  { name: 'piece', piece: 'Tea cart', shows: 'settings serve all' },
   { name: 'plan', job: '40x40x3', tab: '' },
   { name: 'plan-dark', job: '2mm outside corner', tab: '', theme: 'dark' },
   { name: 'plan-phone', job: '40x40x3', tab: '', width: 390 },
@@ -37,7 +38,6 @@ const VIEWS = [
   { name: 'machines', path: '/machines' },
   { name: 'machine', path: '/machines/demo-old-tom?part=dials' },
   { name: 'machine-settings', path: '/machines/demo-marigold?part=settings' },
-  { name: 'new-machine', path: '/machines/new' },
   { name: 'lid-chart', path: '/machines/demo-old-tom/lid-chart?joint=lap&position=flat' },
   { name: 'practice', path: '/machines/practice?feeder=7' },
   { name: 'history', path: '/history' },
@@ -59,6 +59,7 @@ const chosen =
 await withDemoServer(async (url) => {
   const browser = await chromium.launch(CHROMIUM_LAUNCH);
   const { items: jobs } = await (await fetch(`${url}/api/jobs`)).json();
+  const pieces = await (await fetch(`${url}/api/pieces`)).json();
   for (const view of chosen) {
     const width = Number(values.width ?? view.width ?? 1280);
     const page = await browser.newPage({
@@ -67,8 +68,10 @@ await withDemoServer(async (url) => {
       reducedMotion: 'reduce',
     });
     const job = view.job && jobs.find(({ line }) => line.includes(view.job));
-    await page.goto(url + (view.path ?? `/jobs/${job.id}${view.tab}`));
+    const piece = view.piece && pieces.find(({ name }) => name === view.piece);
+    await page.goto(url + (view.path ?? (piece ? `/pieces/${piece.id}` : `/jobs/${job.id}${view.tab}`)));
     await page.waitForLoadState('networkidle');
+    if (view.shows) await page.getByText(view.shows).waitFor();
     await page.evaluate(() => document.fonts.ready);
     if (view.from) await page.locator(view.from).evaluate((part) => part.scrollIntoView({ block: 'start' }));
     await page.screenshot({ path: join(folder, `${view.name}.png`), fullPage: values.full });
