@@ -35,7 +35,8 @@ test('a job goes onto the Bench, its times are typed, and welded it leaves', asy
   await open('/jobs');
   await typeJob(page, '7 mm steel tee flat Old Tom 200 mm seam');
   await expect(page.getByRole('heading', { level: 1, name: /7 mm/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Put on the Bench' }).click();
+  await page.getByRole('button', { name: '○ Bench' }).click();
+  await page.getByRole('menuitem', { name: 'Put on the Bench' }).click();
   await expect(page.getByRole('button', { name: '● On the Bench' })).toBeVisible();
   await page.getByRole('link', { name: 'Bench', exact: true }).first().click();
   const tom = page.getByRole('region', { name: queue('Old Tom') });

@@ -56,3 +56,18 @@ export function fittedText(
   while (cut.length > 1 && width(cut, size, bold) > mostPt + 0.01) cut = cut.slice(0, -1);
   return { text: cut, sizePt: size };
 }
+
+/** Where a text stands, and how wide it may be. */
+export interface TextPlace {
+  readonly x: number;
+  readonly y: number;
+  readonly sizePt: number;
+  readonly mostPt: number;
+  readonly bold?: boolean;
+}
+
+/** A text at its place, made smaller and cut until it fits. */
+export function textMark(words: string, place: TextPlace, width: TextWidth): Mark {
+  const { x, y, sizePt, mostPt, bold = false } = place;
+  return { kind: 'text', x, y, bold, ...fittedText(words, sizePt, bold, mostPt, width) };
+}

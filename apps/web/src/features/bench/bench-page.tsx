@@ -53,8 +53,8 @@ function Day() {
         {!result && (tasks.length > 0 || day.tasks === undefined) && <Skeleton className="h-64" />}
         {day.tasks !== undefined && tasks.length === 0 && (
           <Notice title="Nothing on the Bench">
-            Open a job and press “Put on the Bench”, or begin a piece under Jobs: its welds are then put in
-            the order that is late least and changes over least.
+            Open a job and press “Bench”, then “Put on the Bench”, or begin a piece under Jobs: its welds are
+            then put in the order that is late least and changes over least.
           </Notice>
         )}
         {day.tasks !== undefined && day.tasks.more > 0 && (

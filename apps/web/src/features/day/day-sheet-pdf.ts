@@ -1,4 +1,4 @@
-import { fittedText, type Mark, type Paper, PAPERS, type TextWidth } from '../../print/page.ts';
+import { type Mark, type Paper, PAPERS, textMark, type TextWidth } from '../../print/page.ts';
 import { pagePdf } from '../../print/page-pdf.ts';
 import type { SheetLine } from './day-files.ts';
 
@@ -22,13 +22,8 @@ export function sheetLayout(
   const inner = widthPt - 2 * MARGIN_PT;
   const linePt = Math.min(LINE_MOST_PT, (heightPt - 2 * MARGIN_PT - HEAD_PT) / Math.max(1, lines.length));
   const sizePt = linePt * LETTER_SHARE;
-  const text = (words: string, x: number, y: number, size: number, bold: boolean, most: number): Mark => ({
-    kind: 'text',
-    x,
-    y,
-    bold,
-    ...fittedText(words, size, bold, most, width),
-  });
+  const text = (words: string, x: number, y: number, sizePt: number, bold: boolean, mostPt: number): Mark =>
+    textMark(words, { x, y, sizePt, bold, mostPt }, width);
   const top = heightPt - MARGIN_PT;
   return [
     text(title, MARGIN_PT, top - TITLE_PT, TITLE_PT, true, inner),

@@ -7,6 +7,8 @@ import { useCommand } from '../../commands/use-command.ts';
 import { jobKeys } from '../jobs/index.ts';
 
 export const dayKey = ['day'] as const;
+/** Under this stand pieces, which change with their welds. */
+export const pieceKey = ['pieces'] as const;
 
 const readJob = readBy<Job>((contract) => contract.jobSchema);
 
@@ -76,7 +78,7 @@ export function useChangeTask() {
       );
       void client.invalidateQueries({ queryKey: dayKey });
       void client.invalidateQueries({ queryKey: jobKeys.lists() });
-      void client.invalidateQueries({ queryKey: ['pieces'] });
+      void client.invalidateQueries({ queryKey: pieceKey });
     },
   });
 }

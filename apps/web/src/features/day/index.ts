@@ -1,7 +1,8 @@
 export { BenchToggle } from './bench-toggle.tsx';
 export { DayBar } from './day-bar.tsx';
-export { dayKey, useChangeTask } from './day.queries.ts';
+export { dayKey, pieceKey, useChangeTask } from './day.queries.ts';
 export { spanText, timeText } from './day-time.ts';
 export { Queue } from './queue.tsx';
 export { useDayOrder } from './use-day-order.ts';
 export type { DayResult } from './day-result.ts';
+export { WEIGHT_OPTIONS } from './weight-options.ts';

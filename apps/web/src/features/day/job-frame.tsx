@@ -1,6 +1,6 @@
 import { completeWork, workTitle } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { Link, NavLink, Outlet, useParams } from 'react-router';
+import { NavLink, Outlet, useParams } from 'react-router';
 import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { jobQuery } from '../jobs/index.ts';
 import { BenchToggle } from './bench-toggle.tsx';
@@ -21,28 +21,20 @@ export function JobFrame() {
     <>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6">
         <PageTitle also={job.data.machine?.name}>{title}</PageTitle>
-        <div className="ml-auto flex flex-wrap print:hidden">
-          {job.data.task.pieceId !== undefined && (
-            <Link
-              to={`/pieces/${job.data.task.pieceId}`}
-              className="inline-flex min-h-11 items-center px-4 text-action hover:underline"
-            >
-              Its piece
-            </Link>
-          )}
+        <div className="flex items-center">
           <BenchToggle job={job.data} />
+          <nav aria-label="This job" className="flex">
+            <NavLink to={`/jobs/${jobId}`} end className={TAB}>
+              Plan
+            </NavLink>
+            <NavLink to={`/jobs/${jobId}/rig`} className={TAB}>
+              Rig
+            </NavLink>
+            <NavLink to={`/jobs/${jobId}/dial-in`} className={TAB}>
+              Dial-in
+            </NavLink>
+          </nav>
         </div>
-        <nav aria-label="This job" className="flex">
-          <NavLink to={`/jobs/${jobId}`} end className={TAB}>
-            Plan
-          </NavLink>
-          <NavLink to={`/jobs/${jobId}/rig`} className={TAB}>
-            Rig
-          </NavLink>
-          <NavLink to={`/jobs/${jobId}/dial-in`} className={TAB}>
-            Dial-in
-          </NavLink>
-        </nav>
       </div>
       <Outlet context={job.data} />
     </>

@@ -8,6 +8,7 @@ import { Wrong } from '../../ui/form/wrong.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { type TaskChange, useChangeTask } from './day.queries.ts';
 import type { ShownPlace } from './day-result.ts';
+import { WEIGHT_OPTIONS } from './weight-options.ts';
 
 interface Props {
   readonly job: Job;
@@ -127,11 +128,7 @@ export function TaskDialog({ job, place, machines, others, onClose }: Props) {
             label="If it is late"
             value={typed.weight}
             onChange={set('weight')}
-            options={[
-              ['', 'as the rest'],
-              ['2', 'it hurts twice as much'],
-              ['3', 'it hurts three times as much'],
-            ]}
+            options={WEIGHT_OPTIONS}
           />
           <SelectField
             label="Pinned to"

@@ -6,6 +6,7 @@ import { Field, SelectField } from '../../ui/form/field.tsx';
 import { TextArea } from '../../ui/form/text-area.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { useToast } from '../../ui/toasts.tsx';
+import { WEIGHT_OPTIONS } from '../day/index.ts';
 import { useChangePiece } from './pieces.queries.ts';
 
 interface Typed {
@@ -84,11 +85,7 @@ export function PieceFields({ piece, onDone }: { readonly piece: KeptPiece; read
         label="If it is late"
         value={typed.weight}
         onChange={set('weight')}
-        options={[
-          ['', 'as the rest'],
-          ['2', 'it hurts twice as much'],
-          ['3', 'it hurts three times as much'],
-        ]}
+        options={WEIGHT_OPTIONS}
       />
       <Field
         label="Due"

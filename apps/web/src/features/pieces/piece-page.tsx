@@ -20,7 +20,7 @@ import { ErrorNotice, MIND_BOX, Notice, PageSkeleton } from '../../ui/page/notic
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { dayKey, spanText, useChangeTask } from '../day/index.ts';
+import { dayKey, pieceKey, spanText, useChangeTask } from '../day/index.ts';
 import { machineListQuery } from '../machines/index.ts';
 import { useShop } from '../plan/index.ts';
 import { shopQuery } from '../shop/index.ts';
@@ -217,7 +217,7 @@ export function PiecePage() {
   const { piece } = found.data;
   const pieces = piece.numberOff ?? 1;
   const onChanged = (): void => {
-    void client.invalidateQueries({ queryKey: ['pieces'] });
+    void client.invalidateQueries({ queryKey: pieceKey });
     void client.invalidateQueries({ queryKey: dayKey });
   };
   const isOpen = found.data.welds.some(({ machine }) => machine === null) && machines.length > 1;

@@ -1,6 +1,5 @@
 import { dayJob, type Job, type KeptMachine, type KeptPiece } from '@hot-bead/contract';
 import {
-  type Machine,
   type PlannedSetup,
   planOn,
   type Shop,
@@ -49,7 +48,7 @@ export function weldsOfPiece(
 ): readonly WeldOfPiece[] {
   const plan = planOn({
     shop,
-    machines: machines.map((machine) => ({ id: machine.id, machine: machine as Machine })),
+    machines: machines.map((machine) => ({ id: machine.id, machine })),
   });
   return jobs.map((job): WeldOfPiece => {
     const id = job.machine?.id ?? machineId;

@@ -3,13 +3,12 @@ import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
-import { dayKey } from '../day/index.ts';
+import { dayKey, pieceKey } from '../day/index.ts';
 import { jobKeys } from '../jobs/index.ts';
 
 const pieceKeys = {
-  all: ['pieces'] as const,
-  list: () => ['pieces', 'list'] as const,
-  one: (id: string) => ['pieces', 'one', id] as const,
+  list: () => [...pieceKey, 'list'] as const,
+  one: (id: string) => [...pieceKey, 'one', id] as const,
 };
 
 const readPiece = readBy<KeptPiece>((contract) => contract.keptPieceSchema);
@@ -40,8 +39,7 @@ export function pieceQuery(id: string) {
 function useReadAnew() {
   const client = useQueryClient();
   return (): void => {
-    for (const queryKey of [pieceKeys.all, dayKey, jobKeys.lists()])
-      void client.invalidateQueries({ queryKey });
+    for (const queryKey of [pieceKey, dayKey, jobKeys.lists()]) void client.invalidateQueries({ queryKey });
   };
 }
 

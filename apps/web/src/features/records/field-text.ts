@@ -40,6 +40,18 @@ const FIELD_WORD: Readonly<Record<string, string>> = {
   outsideMm: 'Outside size',
   wireDiameterMm: 'Wire size',
   wireClass: 'Wire',
+  queued: 'On the Bench',
+  pieceId: 'Piece',
+  place: 'Place in the piece',
+  ownSetting: 'Keeps its own setting',
+  minutes: 'Minutes at the machine',
+  notBefore: 'Not before',
+  weight: 'How much late hurts',
+  pinMachineId: 'Pinned to the machine',
+  pinAfter: 'Pinned right after',
+  weldedAt: 'Welded',
+  numberOff: 'How many',
+  day: 'The shop’s day',
 };
 
 /** Units that stand at the end of a field's name, longest first. */
@@ -97,10 +109,14 @@ function rigText(name: RigAttribute, fact: Json): string {
   return `${rigValueText(name, value)}${doubted === true ? ', doubted' : ''}`;
 }
 
+/** Fields that hold the id of another record: only whether one is named can be said here. */
+const NAMES_ANOTHER: ReadonlySet<string> = new Set(['task.pieceId', 'task.pinMachineId', 'task.pinAfter']);
+
 /** A field's value in words and with its unit. */
 export function valueText(path: string, value: Json | null): string {
   if (path === AWAY) return value === true ? 'put away' : 'kept';
   if (value === null) return 'nothing';
+  if (NAMES_ANOTHER.has(path)) return value === 'first' ? 'first on it' : 'one that was chosen';
   const name = path.split('.').at(-1) ?? path;
   if (path.startsWith('rig.') && isRigAttribute(name)) return rigText(name, value);
   if (path.startsWith('readingCounts.')) return value === true ? 'counts' : 'does not count';

@@ -12,10 +12,16 @@ import { eventsQuery, useUndoEvent } from './events.queries.ts';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 
 /** Where what it happened to is found. */
-function addressOf({ subject }: ShopEvent): string {
-  if (subject.kind === 'machine') return `/machines/${subject.id}`;
-  if (subject.kind === 'shop') return '/settings';
-  return subject.kind === 'test-bead' ? `/jobs/${subject.of}/dial-in` : `/jobs/${subject.id}`;
+function addressOf({ subject: { kind, id, of } }: ShopEvent): string {
+  const at: Readonly<Record<typeof kind, string>> = {
+    job: `/jobs/${id}`,
+    machine: `/machines/${id}`,
+    'test-bead': `/jobs/${of}/dial-in`,
+    shop: '/settings',
+    stock: '/stores',
+    piece: `/pieces/${id}`,
+  };
+  return at[kind];
 }
 
 /** A browser has an id that says nothing; a program says what it is. */

@@ -1,5 +1,5 @@
 import type { ChangeoverStep } from '@hot-bead/core';
-import { fittedText, type Mark, type Card, CARDS, type TextWidth } from '../../print/page.ts';
+import { type Mark, type Card, CARDS, textMark, type TextWidth } from '../../print/page.ts';
 import { pagePdf } from '../../print/page-pdf.ts';
 import { gatesInFront } from './gate-spans.ts';
 import { GATE_TEXT } from './gate-text.ts';
@@ -48,13 +48,8 @@ export function cardLayout(
   const room = heightPt - 2 * MARGIN_PT - HEAD_PT;
   const linePt = Math.min(LINE_MOST_PT, room / Math.max(lines.length, 1));
   const sizePt = linePt * LETTER_SHARE;
-  const text = (words: string, x: number, y: number, size: number, bold: boolean, most: number): Mark => ({
-    kind: 'text',
-    x,
-    y,
-    bold,
-    ...fittedText(words, size, bold, most, width),
-  });
+  const text = (words: string, x: number, y: number, sizePt: number, bold: boolean, mostPt: number): Mark =>
+    textMark(words, { x, y, sizePt, bold, mostPt }, width);
   const top = heightPt - MARGIN_PT;
   const head = [
     text(title, MARGIN_PT, top - TITLE_PT, TITLE_PT, true, inner),
