@@ -4,7 +4,7 @@ import { expect, test, toQuickLine, typeJob } from './fixtures.ts';
 
 test('the bench shows machines, the job in hand, and starts a new one', async ({ page, open }) => {
   await open('/');
-  await expect(page.getByRole('heading', { name: 'Marigold' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Marigold', exact: true })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Go on with' }).getByText('2 test beads')).toBeVisible();
   await page.getByLabel('What are you welding?').fill('18ga lap old tm');
   await page.getByRole('button', { name: 'Old Tom', exact: true }).click();

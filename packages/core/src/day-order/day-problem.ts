@@ -1,3 +1,6 @@
+/** Taken out of the global once: it is asked for millions of times. */
+const { floor } = Math;
+
 /** Minutes of a day. */
 export const DAY_MIN = 1440;
 
@@ -78,7 +81,7 @@ export function compareValues(a: DayValue, b: DayValue): number {
  */
 export function fitIntoHours({ opensMin, closesMin }: DayHours, fromMin: number, lengthMin: number): number {
   if (lengthMin === 0) return fromMin;
-  const day = Math.floor(fromMin / DAY_MIN) * DAY_MIN;
+  const day = floor(fromMin / DAY_MIN) * DAY_MIN;
   if (fromMin < day + opensMin) return day + opensMin;
   return fromMin + lengthMin <= day + closesMin ? fromMin : day + DAY_MIN + opensMin;
 }
