@@ -104,6 +104,13 @@ test('a piece: lines that are wrong are said at their line, then welds share a s
   await expect(page.getByRole('button', { name: /^Copy 2 mm carbon steel tee/ })).toHaveCount(2);
 });
 
+test('a piece is found by its name in the line at the top', async ({ page, open }) => {
+  await open('/jobs');
+  await page.getByLabel('Type a job').fill('tea ca');
+  await page.getByRole('link', { name: 'Tea cart', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Tea cart' })).toBeVisible();
+});
+
 test('the day is taken away as a calendar and as a sheet', async ({ page, open }) => {
   await open('/');
   await expect(page.getByText('Every order was weighed')).toBeVisible();

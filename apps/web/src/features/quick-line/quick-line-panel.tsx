@@ -4,6 +4,7 @@ import { X } from 'lucide-react';
 import { useDeferredValue } from 'react';
 import { Link } from 'react-router';
 import { firstJobsQuery } from '../jobs/index.ts';
+import { pieceListQuery } from '../pieces/index.ts';
 import type { QuickLineState } from './use-quick-line.ts';
 
 interface Props {
@@ -102,12 +103,39 @@ function Found({ text, onDone }: { readonly text: string; readonly onDone: () =>
   );
 }
 
-/** What was read of the line so far, the questions it raises, and the jobs it matches. */
+/** Pieces whose name holds what was typed. */
+function FoundPieces({ text, onDone }: { readonly text: string; readonly onDone: () => void }) {
+  const words = useDeferredValue(text.trim().toLowerCase());
+  const { data: pieces = [] } = useQuery({ ...pieceListQuery, enabled: words.length >= 2 });
+  const found = words.length < 2 ? [] : pieces.filter(({ name }) => name.toLowerCase().includes(words));
+  if (found.length === 0) return null;
+  return (
+    <div>
+      <h2 className="label-text">Pieces of that name</h2>
+      <ul>
+        {found.slice(0, FOUND_MOST).map(({ id, name }) => (
+          <li key={id}>
+            <Link
+              to={`/pieces/${id}`}
+              onClick={onDone}
+              className="flex min-h-11 items-center text-action hover:underline"
+            >
+              {name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** What was read of the line so far, the questions it raises, and the pieces and jobs it matches. */
 export function QuickLinePanel({ line, onDone }: Props) {
   return (
     <div className="absolute inset-x-0 top-full z-40 mt-1 grid gap-3 rounded-md border border-line-strong bg-plate p-4">
       <Fragments line={line} />
       <Questions line={line} />
+      <FoundPieces text={line.text} onDone={onDone} />
       <Found text={line.text} onDone={onDone} />
       <p className="text-sm text-ink-soft">
         Enter saves a draft job and opens its plan. Arrow up brings back earlier lines.

@@ -1,0 +1,1 @@
+export { pieceListQuery } from './pieces.queries.ts';
