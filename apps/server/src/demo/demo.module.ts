@@ -13,7 +13,8 @@ import { StockService } from '../stock/stock.service.ts';
 import { TestBeadsModule } from '../test-beads/test-beads.module.ts';
 import { TestBeadsService } from '../test-beads/test-beads.service.ts';
 import { UpkeepModule } from '../upkeep/upkeep.module.ts';
-import { DEMO_JOBS, DEMO_MACHINES, DEMO_PIECES, DEMO_READ_DAYS_AGO, DEMO_READINGS } from './demo-shop.ts';
+import { DEMO_JOBS, DEMO_MACHINES, DEMO_READ_DAYS_AGO, DEMO_READINGS } from './demo-shop.ts';
+import { DEMO_PIECES } from './demo-pieces.ts';
 import { DEMO_STOCK } from './demo-stock.ts';
 
 const DAY_MS = 86_400_000;
