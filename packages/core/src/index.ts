@@ -436,7 +436,7 @@ export {
   type ShopDay,
   USUAL_DAY,
 } from './day/shop-day.ts';
-export { shortages, type Shortage, type TaskTakes } from './day/day-stock.ts';
+export { shortages, type Shortage, taskTakes, type TaskTakes } from './day/day-stock.ts';
 
 // several welds, one setting
 export {

@@ -86,6 +86,11 @@ function looksFor(names: readonly string[]): readonly RigLookRow[] {
   return RIG_LOOKS.filter(({ answers }) => answers.some((name) => names.includes(name)));
 }
 
+/** What a need asks of a machine and nobody knows, but for settings, which are set in any case. */
+export function unknownOf(need: Attributes, state: Attributes): readonly string[] {
+  return Object.keys(need).filter((name) => state[name] === undefined && !SET_ANYWAY.has(name));
+}
+
 /** What a machine takes to come to a need, and how it then stands. */
 export interface RigMove {
   readonly minutes: number;
@@ -106,7 +111,7 @@ export function rigMove(
 ): RigMove {
   const { is } = machineFacts(machine);
   const pref = { pressureMethod: settledSchools(schools).rollPressure };
-  const unknown = Object.keys(need).filter((name) => state[name] === undefined && !SET_ANYWAY.has(name));
+  const unknown = unknownOf(need, state);
   const looks = looksFor(unknown);
   const { minutes, end } = changeover({ need, machine: is, pref, state: { hot: 'yes', ...state } }, looks);
   return { minutes, after: { ...end, hot: 'yes' } };
@@ -126,7 +131,7 @@ function changeoverTo(
 ): JobChangeover {
   const { is, assumed } = machineFacts(machine);
   const pref = { pressureMethod: settledSchools(asked.schools).rollPressure };
-  const unknown = Object.keys(need).filter((name) => state[name] === undefined && !SET_ANYWAY.has(name));
+  const unknown = unknownOf(need, state);
   const asNeeded = Object.fromEntries(unknown.map((name) => [name, need[name] as string]));
   const facts = { need, machine: is, pref };
   const isHot = state['hot'] ?? 'yes';

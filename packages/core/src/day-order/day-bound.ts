@@ -1,7 +1,9 @@
 import { type DayMachine, type DayProblem, type DayTask, DAY_MIN } from './day-problem.ts';
+import { settled } from './day-order.ts';
 import { EXACT_UNITS, exactOrder } from './exact-order.ts';
 import { heuristicOrder } from './heuristic-order.ts';
 import { reachableRigs } from './rig-reach.ts';
+import { placedTasks, valueOf } from './schedule.ts';
 
 /** Rounds that find the first order of the visits. */
 const ROUNDS = 60;
@@ -81,26 +83,8 @@ export function dayBound(problem: DayProblem): DayBound {
   );
   if (!isValid) return { changeoverMin: undefined };
   const visits: DayProblem = { machines, tasks, units: tasks.map((_, i) => ({ tasks: [i] })) };
-  const first = [...heuristicOrder(visits, ROUNDS)].at(-1);
-  if (!first) return { changeoverMin: 0 };
-  const solving = exactOrder(visits, first.value, MOST_LABELS);
-  let step = solving.next();
-  while (step.done !== true) step = solving.next();
-  if (step.value.status !== 'solved') return { changeoverMin: undefined };
-  const { sequences } = step.value;
-  return {
-    changeoverMin: sequences.reduce((sum, sequence, m) => sum + changeoverOf(visits, sequence, m), 0),
-  };
-}
-
-function changeoverOf({ machines, tasks }: DayProblem, sequence: readonly number[], m: number): number {
-  const { setup, rig } = machines[m] as DayMachine;
-  let at = rig;
-  let sum = 0;
-  for (const task of sequence) {
-    const need = (tasks[task] as DayTask).needs[m] as number;
-    sum += setup.minutes(at, need);
-    at = setup.next(at, need);
-  }
-  return sum;
+  const { value } = settled(heuristicOrder(visits, ROUNDS));
+  const solved = settled(exactOrder(visits, value, MOST_LABELS));
+  if (solved.status !== 'solved') return { changeoverMin: undefined };
+  return { changeoverMin: valueOf(placedTasks(visits, solved.sequences)).changeoverMin };
 }

@@ -1,4 +1,5 @@
 import { type GasId } from '../gas/gas.ts';
+import type { PlannedSetup } from '../setup/setup.ts';
 import { cylinderLeft, spoolLeft, type StockItem } from '../stock/stock-item.ts';
 import { KEPT_BACK } from '../stock/enough.ts';
 import { isSameWire, type ShelfWire } from '../wire/shelf-wire.ts';
@@ -9,6 +10,16 @@ export interface TaskTakes {
   readonly wireKg: number | undefined;
   readonly gas: GasId;
   readonly gasL: number | undefined;
+}
+
+/** What a plan takes of Stores for so many pieces. */
+export function taskTakes({ wire, gas, totals }: PlannedSetup, pieces: number): TaskTakes {
+  return {
+    wire,
+    wireKg: totals && totals.wireKg * pieces,
+    gas: gas.gas.id,
+    gasL: totals && gas.gas.shields ? totals.gasL * pieces : undefined,
+  };
 }
 
 /** Wire or gas that Stores do not hold enough of. */

@@ -1,4 +1,4 @@
-import { hardwareNeed, rigMove } from '../changeover/job-changeover.ts';
+import { hardwareNeed, rigMove, unknownOf } from '../changeover/job-changeover.ts';
 import { rigState } from '../changeover/machine-rig.ts';
 import { rigNeed } from '../changeover/rig-need.ts';
 import type { SetupTable } from '../day-order/day-problem.ts';
@@ -64,8 +64,7 @@ export class RigSetup implements SetupTable {
   /** How many things that a need asks of the machine as it stands nobody knows: each is counted as not as needed. */
   unknowns(need: number): number {
     const state = this.states[this.rig] as Attributes;
-    const wanted = hardwareNeed(rigNeed(this.plans[need] as PlannedSetup, this.machine, state));
-    return Object.keys(wanted).filter((name) => state[name] === undefined).length;
+    return unknownOf(rigNeed(this.plans[need] as PlannedSetup, this.machine, state), state).length;
   }
 
   minutes(rig: number, need: number): number {

@@ -1,12 +1,11 @@
 import type { Job, JobSummary } from '@hot-bead/contract';
 import { gasOf, type Shortage, shortages } from '@hot-bead/core';
-import { useQuery } from '@tanstack/react-query';
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { dayKey, type DayResult, spanText, timeText } from '../day/index.ts';
-import { useAcknowledgeJobs } from '../jobs/index.ts';
+import { beadText, useAcknowledgeJobs } from '../jobs/index.ts';
 import { stockQuery } from '../stores/index.ts';
 import { wireSizeText } from '../units/index.ts';
 
@@ -34,11 +33,7 @@ export function Continue({ jobs }: { readonly jobs: readonly JobSummary[] }) {
               >
                 <span className="truncate font-medium">{title}</span>
                 <span className="text-[13px] text-ink-soft">
-                  {isRig
-                    ? 'its rig is half done'
-                    : beadCount === 1
-                      ? '1 test bead'
-                      : `${beadCount} test beads`}
+                  {isRig ? 'its rig is half done' : beadText(beadCount)}
                 </span>
               </Link>
             </li>

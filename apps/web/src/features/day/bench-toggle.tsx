@@ -1,12 +1,9 @@
 import type { Job } from '@hot-bead/contract';
 import { ChevronDown } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { useNavigate } from 'react-router';
+import { Menu } from '../../ui/menu.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { type TaskChange, useChangeTask } from './day.queries.ts';
-
-const ITEM =
-  'flex min-h-14 cursor-pointer items-center px-4 outline-none data-highlighted:bg-action-tint data-highlighted:text-action';
 
 function standText({ task }: Job): string {
   if (task.weldedAt !== undefined) return '■ Welded';
@@ -45,23 +42,12 @@ export function BenchToggle({ job }: { readonly job: Job }) {
       : [['Open its piece', () => void navigate(`/pieces/${task.pieceId}`)] as const]),
   ];
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="inline-flex min-h-11 items-center gap-1 px-3 font-medium hover:text-action print:hidden">
-        {standText(job)}
-        <ChevronDown size={16} aria-hidden="true" />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-40 min-w-60 rounded-md border border-line-strong bg-plate"
-        >
-          {items.map(([name, run]) => (
-            <DropdownMenu.Item key={name} className={ITEM} onSelect={run}>
-              {name}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Menu
+      className="inline-flex min-h-11 items-center gap-1 px-3 font-medium hover:text-action print:hidden"
+      items={items}
+    >
+      {standText(job)}
+      <ChevronDown size={16} aria-hidden="true" />
+    </Menu>
   );
 }

@@ -12,6 +12,7 @@ import {
   planDay,
   type PlannedDay,
   type PlanOn,
+  taskTakes,
   type TaskTakes,
 } from '@hot-bead/core';
 
@@ -57,7 +58,6 @@ export interface DayResult {
 
 function shown({ task, plan, ...place }: PlaceOfDay): ShownPlace {
   const { job, workMin, minutesFrom, isDueSaid, dueMin } = task;
-  const pieces = job.pieces ?? 1;
   const { machineIndex: _on, ...times } = place;
   return {
     ...times,
@@ -68,12 +68,7 @@ function shown({ task, plan, ...place }: PlaceOfDay): ShownPlace {
     dueMin: isDueSaid ? dueMin : undefined,
     wire: `${plan.wire.diameterMm.toFixed(1)} mm ${plan.wire.wireClass}`,
     gas: gasOf(plan.gas.gas.id).name,
-    takes: {
-      wire: plan.wire,
-      wireKg: plan.totals && plan.totals.wireKg * pieces,
-      gas: plan.gas.gas.id,
-      gasL: plan.totals && plan.gas.gas.shields ? plan.totals.gasL * pieces : undefined,
-    },
+    takes: taskTakes(plan, job.pieces ?? 1),
     stops: plan.cautions.flatMap(({ level, code, text }) => (level === 'stop' ? [{ code, text }] : [])),
     isPinned: job.pin !== undefined,
   };

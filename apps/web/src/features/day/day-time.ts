@@ -1,10 +1,11 @@
 import { clockText } from '@hot-bead/core';
+import { format } from 'date-fns';
 
 const two = (n: number): string => String(n).padStart(2, '0');
 
 /** The day as the device's calendar shows it: 2026-03-01. */
 export function dayText(date: Date): string {
-  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
+  return format(date, 'yyyy-MM-dd');
 }
 
 /** Steps in which the day's order follows the clock, minutes. */

@@ -1,15 +1,12 @@
 import type { Job } from '@hot-bead/contract';
 import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
+import { Menu } from '../../ui/menu.tsx';
 import { saveFile } from '../../ui/save-file.ts';
 import { useToast } from '../../ui/toasts.tsx';
 import { machineListQuery } from '../machines/index.ts';
 import type { DayResult } from './day-result.ts';
 import type { DayOnPage } from './use-day-order.ts';
-
-const ITEM =
-  'flex min-h-14 cursor-pointer items-center px-4 outline-none data-highlighted:bg-action-tint data-highlighted:text-action';
 
 interface Props {
   readonly day: Pick<DayOnPage, 'today'>;
@@ -60,23 +57,12 @@ export function TakeDayAway({ day: { today }, result }: Props) {
     ],
   ];
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="inline-flex min-h-11 items-center gap-2 rounded-md border border-line-strong bg-plate px-4 font-medium hover:border-action">
-        <Download size={18} aria-hidden="true" />
-        Take away
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-40 min-w-60 rounded-md border border-line-strong bg-plate"
-        >
-          {items.map(([name, run]) => (
-            <DropdownMenu.Item key={name} className={ITEM} onSelect={run}>
-              {name}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Menu
+      className="inline-flex min-h-11 items-center gap-2 rounded-md border border-line-strong bg-plate px-4 font-medium hover:border-action"
+      items={items}
+    >
+      <Download size={18} aria-hidden="true" />
+      Take away
+    </Menu>
   );
 }

@@ -8,7 +8,7 @@ import { useShop } from '../plan/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { dayTasksQuery } from './day.queries.ts';
 import type { DayResult } from './day-result.ts';
-import { dayText, minuteOfDay } from './day-time.ts';
+import { dateAt, dayText, minuteOfDay } from './day-time.ts';
 
 /** What comes in together is put in order once, ms. */
 const SETTLES_IN_MS = 40;
@@ -49,15 +49,10 @@ function useDayInput(): {
       day: settings.data.day,
       today,
       nowMin,
-      now: instant(today, nowMin),
+      now: dateAt(today, nowMin).toISOString(),
     };
   }, [tasks.data, machines, settings.data, shop, today, nowMin]);
   return { input, tasks: tasks.data, error: tasks.error };
-}
-
-/** A local time of a day as an ISO date. */
-function instant(today: string, nowMin: number): string {
-  return new Date(new Date(`${today}T00:00`).getTime() + nowMin * 60_000).toISOString();
 }
 
 /** Puts the day in order in a worker: begun anew when anything it hangs on changes, the order shown until the new one is there. */

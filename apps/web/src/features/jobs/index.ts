@@ -1,4 +1,4 @@
-export { JobRow } from './job-row.tsx';
+export { beadText, JobRow } from './job-row.tsx';
 export {
   firstJobsQuery,
   type JobFilter,

@@ -18,7 +18,8 @@ const STATE: Readonly<Record<JobState, string>> = {
   welded: '■ welded',
 };
 
-function beadText(count: number): string {
+/** How many test beads a job has, in words. */
+export function beadText(count: number): string {
   if (count === 0) return 'no test beads';
   return count === 1 ? '1 test bead' : `${count} test beads`;
 }

@@ -5,6 +5,7 @@ import {
   type Shop,
   type ShopDay,
   taskMinutes,
+  taskTakes,
   type TaskTakes,
 } from '@hot-bead/core';
 
@@ -79,11 +80,6 @@ export function totalsOf(welds: readonly WeldOfPiece[], pieces: number): PieceTo
     workMin: welds.reduce((total, { workMin }) => total + (workMin ?? 0), 0),
     withoutLength: planned.filter(({ totals }) => totals === undefined).length,
     withoutPlan: welds.length - planned.length,
-    takes: planned.map(({ wire, gas, totals }) => ({
-      wire,
-      wireKg: totals && totals.wireKg * pieces,
-      gas: gas.gas.id,
-      gasL: totals && gas.gas.shields ? totals.gasL * pieces : undefined,
-    })),
+    takes: planned.map((plan) => taskTakes(plan, pieces)),
   };
 }
