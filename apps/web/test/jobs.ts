@@ -10,6 +10,7 @@ export function jobOf(over: Partial<Job> = {}): Job {
     work: {},
     own: {},
     task: {},
+    dialIn: {},
     machine: null,
     beadCount: 0,
     acknowledged: [],

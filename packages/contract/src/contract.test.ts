@@ -77,7 +77,9 @@ describe('jobs and plans', () => {
       { volts: 'loud', wireFeedSpeedMPerMin: 7, face: 'flat', sound: 'sizzle' },
       'wrong-type@volts',
     ],
-    [newTestBeadSchema, { volts: 18, wireFeedSpeedMPerMin: 7 }, 'missing@face missing@sound'],
+    [newTestBeadSchema, { volts: 18, wireFeedSpeedMPerMin: 7 }, 'missing@'],
+    [newTestBeadSchema, { volts: 18, wireFeedSpeedMPerMin: 7, said: 'right', cooled: true }, 'taken'],
+    [newTestBeadSchema, { volts: 18, wireFeedSpeedMPerMin: 7, said: 'warm' }, 'not-one-of@said'],
   ] as const)('%#: %o', (schema, value, expected) => {
     expect(verdict(schema as Joi.Schema<unknown>, value)).toBe(expected);
   });

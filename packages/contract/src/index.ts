@@ -46,6 +46,7 @@ export {
   newJobSchema,
   type Acknowledgement,
   type Job,
+  type JobDialIn,
   type JobChange,
   type FindJobs,
   type JobState,
@@ -68,6 +69,7 @@ export {
   type KeptTestBead,
   type NewTestBead,
   type PlanSnapshot,
+  type BeadDetails,
   type TestBeadChange,
 } from './test-bead.ts';
 

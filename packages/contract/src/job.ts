@@ -1,8 +1,10 @@
 import {
+  DIAL_WAYS,
   OWN_CTWD_RANGE_MM,
   OWN_GAS_FLOW_RANGE_L_PER_MIN,
   OWN_VOLTS_RANGE,
   OWN_WIRE_SPEED_RANGE_M_PER_MIN,
+  type DialWay,
   type LengthUnit,
   type OwnNumbers,
   type QuickWork,
@@ -41,6 +43,16 @@ export interface NewJob extends SaidJob, ChosenId {
 /** Own numbers of which some change; null takes one away. */
 export type OwnChange = { readonly [K in keyof OwnNumbers]?: OwnNumbers[K] | null };
 
+/** How a job is dialled in; what is absent is as the shop has it. */
+export interface JobDialIn {
+  readonly way?: DialWay;
+  /** Whether it begins a full volt under the middle. */
+  readonly lowStart?: true;
+}
+
+/** Changes of how a job is dialled in; null takes a choice away. */
+export type JobDialInChange = { readonly [K in keyof JobDialIn]?: JobDialIn[K] | null };
+
 /** Changes to a job, field by field: what is absent stays, null takes a field away. A line replaces the whole work. */
 export interface JobChange extends SeenVersion {
   readonly line?: string;
@@ -48,6 +60,7 @@ export interface JobChange extends SeenVersion {
   readonly work?: WorkChange;
   readonly own?: OwnChange;
   readonly task?: JobTaskChange;
+  readonly dialIn?: JobDialInChange;
 }
 
 /** A stop caution that someone has read: the text as it stood then. */
@@ -87,6 +100,7 @@ export interface Job {
   readonly work: QuickWork;
   readonly own: OwnNumbers;
   readonly task: JobTask;
+  readonly dialIn: JobDialIn;
   /** The machine it names, retired or not; null: none. Its name stands in the work too. */
   readonly machine: JobMachine | null;
   readonly beadCount: number;
@@ -124,6 +138,15 @@ const ownChangeSchema = Joi.object<OwnChange>(
   Object.fromEntries(Object.entries(ownFields).map(([name, schema]) => [name, schema.allow(null)])),
 );
 
+const dialInFields = {
+  way: Joi.valid(...DIAL_WAYS).messages({ '*': `The way to dial in is one of ${DIAL_WAYS.join(', ')}.` }),
+  lowStart: Joi.valid(true),
+} as const satisfies Record<keyof JobDialIn, Joi.Schema>;
+const dialInSchema = exactly<JobDialIn>(dialInFields);
+const dialInChangeSchema = Joi.object<JobDialInChange>(
+  Object.fromEntries(Object.entries(dialInFields).map(([name, schema]) => [name, schema.allow(null)])),
+);
+
 export const unitSchema = Joi.valid('mm', 'in');
 export const saidJobFields = {
   line: lineSchema().max(LINE_MAX),
@@ -145,11 +168,12 @@ export const jobChangeSchema = Joi.object<JobChange>({
   work: workChangeSchema,
   own: ownChangeSchema,
   task: taskChangeSchema,
+  dialIn: dialInChangeSchema,
 })
-  .or('line', 'work', 'own', 'task')
+  .or('line', 'work', 'own', 'task', 'dialIn')
   .oxor('line', 'work')
   .messages({
-    'object.missing': 'Nothing to change: send line, work, own or task.',
+    'object.missing': 'Nothing to change: send line, work, own, task or dialIn.',
     'object.oxor': 'A line is the whole work: send the line or changes of the work, not both.',
   });
 
@@ -158,6 +182,7 @@ export interface KeptJobParts {
   readonly work: QuickWork;
   readonly own: OwnNumbers;
   readonly task: JobTask;
+  readonly dialIn: JobDialIn;
 }
 
 export const KEPT_JOB: StoredShape<KeptJobParts> = {
@@ -166,6 +191,7 @@ export const KEPT_JOB: StoredShape<KeptJobParts> = {
     work: keptWorkSchema.required(),
     own: ownSchema.required(),
     task: taskSchema.required(),
+    dialIn: dialInSchema.required(),
   }),
   upgrades: {},
 };
@@ -184,6 +210,7 @@ export const jobSchema = exactly<Job>({
   work: keptWorkSchema.required(),
   own: ownSchema.required(),
   task: taskSchema.required(),
+  dialIn: dialInSchema.required(),
   machine: exactly<JobMachine>({
     id: Joi.string().required(),
     name: Joi.string().required(),

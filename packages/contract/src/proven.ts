@@ -1,4 +1,5 @@
 import {
+  type BeadsTold,
   JOINTS,
   type LearnedGroup,
   type MachineLearning,
@@ -27,11 +28,17 @@ const withFields = {
   mode: Joi.valid('own', ...TRANSFER_MODES).required(),
 };
 
+const toldFields = {
+  toldOffsetV: Joi.number().required(),
+  toldVarianceV2: Joi.number().required(),
+};
+
 const settingFields = {
   ...withFields,
   volts: Joi.number().required(),
   wireFeedSpeedMPerMin: Joi.number().required(),
   offsetV: Joi.number().required(),
+  ...toldFields,
   thicknessMm: Joi.number().required(),
   otherThicknessMm: Joi.number(),
   joint: Joi.valid(...JOINTS).required(),
@@ -58,7 +65,9 @@ export const shopLearningSchema = Joi.object<ShopLearning>().pattern(
     exactly<LearnedGroup>({
       ...withFields,
       settings: Joi.number().required(),
-      meanOffsetV: Joi.number().required(),
+      weightPerV2: Joi.number().required(),
+      weightedOffsetPerV: Joi.number().required(),
+      lastTold: Joi.array().items(exactly<BeadsTold>(toldFields)).required(),
       lastProven: Joi.array().items(exactly<ProvenSetting>(settingFields)).required(),
     }),
   ),

@@ -1,13 +1,21 @@
 import {
   ARC_SOUNDS,
+  BACK_SIDES,
+  BEAD_ENDS,
   BEAD_FACES,
+  BEAD_FLAGS,
   BEAD_VERDICTS,
+  type BeadReport,
+  type BeadSetting,
   type BeadVerdict,
+  DOUBT_ANSWERS,
+  HEAT_VERDICTS,
   JOINTS,
   OWN_VOLTS_RANGE,
   OWN_WIRE_SPEED_RANGE_M_PER_MIN,
   POLARITIES,
   POSITIONS,
+  SPATTERS,
   type TestBead,
   TRANSFER_MODES,
   WAYS,
@@ -33,15 +41,26 @@ export interface PlanSnapshot {
   readonly currentA: number;
 }
 
+/** What is reported of a bead beside its setting. */
+export interface BeadDetails extends BeadReport, Pick<TestBead, 'taken'> {
+  /** When it was welded, where it was not when it was written down: ISO 8601. */
+  readonly weldedAt?: string | undefined;
+}
+
 /** A bead as it is reported. */
-export interface NewTestBead extends TestBead, ChosenId {
+export interface NewTestBead extends BeadSetting, BeadDetails, ChosenId {
   readonly note?: string;
 }
 
-export type TestBeadChange = SeenVersion & Partial<Omit<NewTestBead, 'id'>>;
+type Nullable<T> = { readonly [K in keyof T]?: T[K] | null };
+
+/** Changes of a bead, field by field; null takes what was said away. */
+export type TestBeadChange = SeenVersion &
+  Partial<BeadSetting> &
+  Nullable<BeadDetails> & { readonly note?: string };
 
 /** A bead as it is kept. */
-export interface KeptTestBead extends TestBead {
+export interface KeptTestBead extends BeadSetting, BeadDetails {
   readonly id: string;
   readonly version: number;
   readonly jobId: string;
@@ -59,22 +78,54 @@ const wireFeedSpeedMPerMin = figure('Wire speed', OWN_WIRE_SPEED_RANGE_M_PER_MIN
   kind: 'a number in m/min',
 });
 const volts = figure('Volts', OWN_VOLTS_RANGE, 'V');
-const face = Joi.valid(...BEAD_FACES).messages({ 'any.only': 'Pick how the bead looks.' });
-const sound = Joi.valid(...ARC_SOUNDS).messages({ 'any.only': 'Pick how the arc sounded.' });
 const note = textSchema().allow('').max(NOTE_MAX).label('Note');
+const SAY = 'Say cold, right or hot, or pick how it sounded or how it looks.';
+
+const detailFields = {
+  said: Joi.valid(...BEAD_VERDICTS).messages({ 'any.only': 'Say cold, right, hot or blown through.' }),
+  face: Joi.valid(...BEAD_FACES).messages({ 'any.only': 'Pick how the bead looks.' }),
+  sound: Joi.valid(...ARC_SOUNDS).messages({ 'any.only': 'Pick how the arc sounded.' }),
+  spatter: Joi.valid(...SPATTERS).messages({ 'any.only': 'Spatter is little, some or much.' }),
+  back: Joi.valid(...BACK_SIDES).messages({
+    'any.only': 'The back has no mark, an even mark, or drops through.',
+  }),
+  ends: Joi.valid(...BEAD_ENDS).messages({
+    'any.only': 'Start and end are good, a cold start, or a crater.',
+  }),
+  flags: Joi.array()
+    .items(Joi.valid(...BEAD_FLAGS))
+    .unique()
+    .messages({ '*': 'Flags are stick-out, gun-angle and dirty, each once.' }),
+  cooled: Joi.boolean(),
+  heat: Joi.valid(...HEAT_VERDICTS).messages({ 'any.only': 'The heat was cold, right or hot.' }),
+  doubt: Joi.valid(...DOUBT_ANSWERS).messages({ 'any.only': 'The report stands, or is left out.' }),
+  taken: exactly<BeadSetting>({
+    wireFeedSpeedMPerMin: wireFeedSpeedMPerMin.required(),
+    volts: volts.required(),
+  }),
+  weldedAt: Joi.string().isoDate().messages({ '*': 'When it was welded is a date and a time.' }),
+} as const satisfies Record<keyof BeadDetails, Joi.Schema>;
+/** What is reported of a bead beside its setting, as it is kept. */
+export const beadDetailsSchema = exactly<BeadDetails>(detailFields);
 
 export const newTestBeadSchema = Joi.object<NewTestBead>({
   id: idSchema,
   wireFeedSpeedMPerMin: wireFeedSpeedMPerMin.required(),
   volts: volts.required(),
-  face: face.required().messages({ 'any.required': 'Pick how the bead looks.' }),
-  sound: sound.required().messages({ 'any.required': 'Pick how the arc sounded.' }),
+  ...detailFields,
   note,
-});
+})
+  .or('said', 'face', 'sound')
+  .messages({ 'object.missing': SAY });
 
-const reported = { wireFeedSpeedMPerMin, volts, face, sound, note };
-export const testBeadChangeSchema = Joi.object<TestBeadChange>({ ...reported, version: versionSchema })
-  .or(...Object.keys(reported))
+const changeFields = {
+  wireFeedSpeedMPerMin,
+  volts,
+  ...Object.fromEntries(Object.entries(detailFields).map(([name, schema]) => [name, schema.allow(null)])),
+  note,
+};
+export const testBeadChangeSchema = Joi.object<TestBeadChange>({ ...changeFields, version: versionSchema })
+  .or(...Object.keys(changeFields))
   .messages({ 'object.missing': 'Nothing to change.' });
 
 const planSnapshotSchema = exactly<PlanSnapshot>({
@@ -102,11 +153,17 @@ const weldedWithSchema = exactly<WeldedWith>({
   letter: Joi.string(),
   voltsKnob: Joi.number(),
   bookVolts: Joi.number(),
+  prior: exactly<NonNullable<WeldedWith['prior']>>({
+    offsetV: Joi.number().required(),
+    sdV: Joi.number().required(),
+  }),
   modelVersion: Joi.string().required(),
 });
 
 /** What of a bead is kept as JSON. */
-export type KeptBeadParts = Pick<KeptTestBead, 'plan' | 'weldedWith'>;
+export interface KeptBeadParts extends Pick<KeptTestBead, 'plan' | 'weldedWith'> {
+  readonly details: BeadDetails;
+}
 
 const partFields = {
   plan: planSnapshotSchema.allow(null).required(),
@@ -114,7 +171,7 @@ const partFields = {
 };
 export const KEPT_BEAD: StoredShape<KeptBeadParts> = {
   version: 1,
-  schema: exactly<KeptBeadParts>(partFields),
+  schema: exactly<KeptBeadParts>({ ...partFields, details: beadDetailsSchema.required() }),
   upgrades: {},
 };
 
@@ -125,8 +182,7 @@ export const testBeadSchema = Joi.object<KeptTestBead>({
   number: Joi.number().required(),
   wireFeedSpeedMPerMin: Joi.number().required(),
   volts: Joi.number().required(),
-  face: face.required(),
-  sound: sound.required(),
+  ...detailFields,
   note: Joi.string().allow('').required(),
   verdict: Joi.valid(...BEAD_VERDICTS).required(),
   ...partFields,

@@ -117,7 +117,13 @@ export {
   type ReportedWay,
 } from './report/plan-report.ts';
 export type { ReportedStation } from './report/station-report.ts';
-export { transferRegions, windowCurve, type TransferRegion } from './setup/window-curve.ts';
+export {
+  evenSteps,
+  transferRegions,
+  windowAt,
+  windowCurve,
+  type TransferRegion,
+} from './setup/window-curve.ts';
 export { comparedPlans, type ComparedRow } from './setup/compare.ts';
 export type { Shelf } from './resources/resources.ts';
 export type { Span } from './quantity/span.ts';
@@ -227,30 +233,58 @@ export { ROLL_WORD } from './rig/station-words.ts';
 export { readingFault } from './dial-calibration/reading-fault.ts';
 export { MACHINE_KINDS } from './volts-calibration/machine-kind.ts';
 
-// Dial-in: test beads and the ladder
+// Test beads, what they teach of a machine, and dialling in
 export {
   ARC_SOUNDS,
+  BACK_SIDES,
+  BEAD_ENDS,
   BEAD_FACES,
+  BEAD_FLAGS,
   BEAD_VERDICTS,
-  beadVerdict,
+  DOUBT_ANSWERS,
+  HEAT_VERDICTS,
+  SPATTERS,
   type ArcSound,
+  type BackSide,
+  type BeadEnds,
   type BeadFace,
-  type BeadSetting,
+  type BeadFlag,
+  type BeadReport,
   type BeadVerdict,
+  type DoubtAnswer,
+  type HeatVerdict,
+  type Spatter,
   type TestBead,
-} from './dial-in/bead-report.ts';
+} from './window-search/bead-report.ts';
+export type { BeadSetting } from './window-search/bead-setting.ts';
+export { beadVerdict } from './window-search/reading-level.ts';
+export { DIAL_WAYS, type DialWay } from './window-search/dial-model.ts';
 export {
   learnedOffset,
   machineLearning,
+  type BeadsTold,
   type LearnedGroup,
   type MachineLearning,
   type ProvenSetting,
 } from './learning/learned-offset.ts';
+export { driftOf } from './learning/drift.ts';
 export { learnedClaim, offsetWords } from './learning/learned-words.ts';
 export { laddersOf, provenSetting, type WeldedBead } from './proof/proven-setting.ts';
 export { weldedWith, type WeldedWith } from './proof/welded-with.ts';
-export { ladderFor } from './dial-in/bead-ladder.ts';
-export { nextBead, type NextBead } from './dial-in/next-bead.ts';
+export { dialIn, type DialIn, type LadderBead } from './dial-in/dial-in.ts';
+export { jobLadders } from './dial-in/current-ladder.ts';
+export { reachFault, type ReachFault } from './dial-in/reach-fault.ts';
+export type { DialledPlan } from './dial-in/settable.ts';
+export { dialWayFor, dialWayRows } from './dial-in/dial-ways.ts';
+
+// A booth to practise dialling in
+export {
+  boothBead,
+  boothMiddleV,
+  practiceBooth,
+  type BoothBead,
+  type PracticeBooth,
+} from './practice-booth/practice-booth.ts';
 
 // Check values: outside figures beside the planner's
 export { dialledInChecks, residuals, startingRowChecks } from './check-value/check-values.ts';

@@ -16,6 +16,7 @@ import { MachineBook1764200000000 } from './migrations/1764200000000-machine-boo
 import { Calibrations1764300000000 } from './migrations/1764300000000-calibrations.ts';
 import { PastReadings1764400000000 } from './migrations/1764400000000-past-readings.ts';
 import { Foundations1764500000000 } from './migrations/1764500000000-foundations.ts';
+import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
 import { RigAndStores1764600000000 } from './migrations/1764600000000-rig-and-stores.ts';
 import { UpkeepEntity } from '../upkeep/upkeep.entity.ts';
@@ -29,6 +30,7 @@ const MIGRATIONS = [
   Foundations1764500000000,
   RigAndStores1764600000000,
   TheDay1764700000000,
+  DialIn1764800000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */

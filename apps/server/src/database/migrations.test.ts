@@ -31,8 +31,50 @@ describe('migrations', () => {
   });
 
   it('refuse a bead without its job', async () => {
-    const orphan = `INSERT INTO test_bead VALUES ('b', 'no-job', 1, 7, 18, 'flat', 'sizzle', '', NULL, 'now', NULL, 1, NULL, 1)`;
+    const orphan = `INSERT INTO test_bead (id, jobId, number, wireFeedSpeedMPerMin, volts, note, createdAt) VALUES ('b', 'no-job', 1, 7, 18, '', 'now')`;
     await expect(source.query(orphan)).rejects.toThrow(/FOREIGN KEY/);
+  });
+
+  it('keep what was said of beads, and what their ladders had proven, through dialling in and back', async () => {
+    const before = new DataSource({
+      ...dataSourceOptions(join(folder, 'ladder.sqlite')),
+      migrationsRun: false,
+    } as DataSourceOptions);
+    await before.initialize();
+    await before.runMigrations();
+    await before.undoLastMigration();
+    await before.query(
+      `INSERT INTO job (id, line, work, own, modelVersion, createdAt, updatedAt) VALUES ('j', '2 mm', '{}', '{}', '1', 'a', 'a')`,
+    );
+    const bead = (id: string, number: number, face: string, at: string) =>
+      before.query(
+        `INSERT INTO test_bead (id, jobId, number, wireFeedSpeedMPerMin, volts, face, sound, note, createdAt) VALUES (?, 'j', ?, 7, 18, ?, 'sizzle', '', ?)`,
+        [id, number, face, at],
+      );
+    await bead('x', 1, 'flat', '2026-01-01');
+    await bead('y', 2, 'concave', '2026-01-02');
+    await before.query(
+      `INSERT INTO proven_setting (id, jobId, machineId, at, wireClass, diameterMm, gas, mode, joint, position, thicknessMm, wireFeedSpeedMPerMin, volts, offsetV) VALUES ('x', 'j', 'm', '2026-01-02', 'ER70S-6', 0.8, 'co2', 'short-circuit', 'lap', 'flat', 2, 7, 18.2, -0.4)`,
+    );
+    await before.runMigrations();
+    const details = async (): Promise<unknown[]> =>
+      ((await before.query('SELECT details FROM test_bead ORDER BY id')) as { details: string }[]).map(
+        (row) => JSON.parse(row.details) as unknown,
+      );
+    const kept = [
+      { face: 'flat', sound: 'sizzle' },
+      { face: 'concave', sound: 'sizzle', taken: { wireFeedSpeedMPerMin: 7, volts: 18.2 } },
+    ];
+    expect(await details()).toEqual(kept);
+    expect(await before.query('SELECT toldOffsetV, toldVarianceV2 FROM proven_setting')).toEqual([
+      { toldOffsetV: -0.4, toldVarianceV2: 0.09 },
+    ]);
+    await before.undoLastMigration();
+    expect(await before.query('SELECT face, sound FROM test_bead ORDER BY id')).toEqual([
+      { face: 'flat', sound: 'sizzle' },
+      { face: 'concave', sound: 'sizzle' },
+    ]);
+    await before.destroy();
   });
 
   it('keep the machines of an older file, with their limits', async () => {
@@ -42,6 +84,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
+    await older.undoLastMigration(); // dialling in
     await older.undoLastMigration(); // the day
     await older.undoLastMigration(); // rig and stores
     await older.undoLastMigration(); // the foundations

@@ -87,16 +87,16 @@ export class JobRecord implements RecordType<Job> {
   }
 
   settle(_manager: EntityManager, { after, change }: Step): Promise<Fields> {
-    const { work, own, task, machineId } = partsOf(after);
+    const { work, own, task, dialIn, machineId } = partsOf(after);
     validated(workSchema, work);
-    validated(KEPT_JOB.schema, { work, own, task });
+    validated(KEPT_JOB.schema, { work, own, task, dialIn });
     const saysWork = Object.keys(change).some((path) => path === 'machineId' || path.startsWith('work.'));
     const isTyped = !saysWork || change['line'] !== undefined;
     return Promise.resolve(isTyped ? after : { ...after, line: lineOf(work, machineId) });
   }
 
   async store(manager: EntityManager, id: string, step: Step & { readonly version: number }): Promise<void> {
-    const { work, own, task, line, machineId } = partsOf(step.after);
+    const { work, own, task, dialIn, line, machineId } = partsOf(step.after);
     const { version, at } = step;
     const machine =
       machineId === undefined ? undefined : (await this.machines.named([machineId])).get(machineId);
@@ -107,6 +107,7 @@ export class JobRecord implements RecordType<Job> {
         work: JSON.stringify(work),
         own: JSON.stringify(own),
         ...taskColumns(task),
+        dialIn: JSON.stringify(dialIn),
         shape: KEPT_JOB.version,
         line,
         title: jobTitle(work, toldLine(line, machine)),
@@ -127,7 +128,7 @@ export class JobRecord implements RecordType<Job> {
   /** A job from its row. */
   async told(row: JobEntity): Promise<Job> {
     const { id } = row;
-    const { work, own, task } = this.readParts(row);
+    const { work, own, task, dialIn } = this.readParts(row);
     const { machineId, version, title, createdAt, updatedAt } = row;
     const machine = machineId === null ? undefined : (await this.machines.named([machineId])).get(machineId);
     return {
@@ -138,6 +139,7 @@ export class JobRecord implements RecordType<Job> {
       work: machine ? { ...work, machineName: machine.name } : work,
       own,
       task,
+      dialIn,
       machine: machine ?? null,
       beadCount: await this.beadCount(id),
       acknowledged: await this.acknowledged(id),
@@ -156,13 +158,17 @@ export class JobRecord implements RecordType<Job> {
   }
 
   /** What a job keeps as JSON; one that cannot be read is refused by its code. */
-  readParts({ id, title, shape, work, own, task }: JobEntity): KeptJobParts {
-    return this.setAside.readOrThrow(KEPT_JOB, { kind: 'job', id, title, shape }, { work, own, task });
+  readParts({ id, title, shape, work, own, task, dialIn }: JobEntity): KeptJobParts {
+    return this.setAside.readOrThrow(
+      KEPT_JOB,
+      { kind: 'job', id, title, shape },
+      { work, own, task, dialIn },
+    );
   }
 
   /** The same, or undefined where it cannot be read: then it is set aside. */
-  partsOfRow({ id, title, shape, work, own, task }: JobEntity): KeptJobParts | undefined {
-    return this.setAside.read(KEPT_JOB, { kind: 'job', id, title, shape }, { work, own, task });
+  partsOfRow({ id, title, shape, work, own, task, dialIn }: JobEntity): KeptJobParts | undefined {
+    return this.setAside.read(KEPT_JOB, { kind: 'job', id, title, shape }, { work, own, task, dialIn });
   }
 
   private async beadCount(id: string): Promise<number> {

@@ -32,6 +32,10 @@ export class JobEntity {
   @Column('text', { default: '{}' })
   task: string;
 
+  /** How it is dialled in, as JSON. */
+  @Column('text', { default: '{}' })
+  dialIn: string;
+
   /** Of the task, to be found by: its piece, whether it is on the Bench, when it was welded. */
   @Column('text', { nullable: true })
   pieceId: string | null;

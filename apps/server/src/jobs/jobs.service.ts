@@ -18,6 +18,7 @@ import {
   changeBetween,
   type FieldChange,
   type Fields,
+  changeOf,
   fieldsOf,
   JOB_BRANCHES,
   type LengthUnit,
@@ -62,7 +63,7 @@ export class JobsService {
   async create({ id, ...said }: NewJob, command: Command): Promise<Made<Job>> {
     const work = saidWork(said, await this.machines.namesInUse());
     const written = await this.written(work, said.line || undefined);
-    const parts = { ...written, own: said.own ?? {}, task: said.task ?? {} };
+    const parts = { ...written, own: said.own ?? {}, task: said.task ?? {}, dialIn: {} };
     return this.insert(id ?? command.id, parts, command, said);
   }
 
@@ -103,12 +104,7 @@ export class JobsService {
       change: (fields) => ({
         ...(work ? this.lineChange(fields, change.line ?? '', work, machine) : {}),
         ...(change.work ? this.workChange(fields, change.work, machine) : {}),
-        ...Object.fromEntries(
-          Object.entries(change.own ?? {}).map(([name, value]) => [`own.${name}`, value]),
-        ),
-        ...Object.fromEntries(
-          Object.entries(change.task ?? {}).map(([name, value]) => [`task.${name}`, value]),
-        ),
+        ...changeOf({ own: change.own, task: change.task, dialIn: change.dialIn }, JOB_BRANCHES),
       }),
     });
   }
@@ -185,11 +181,11 @@ export class JobsService {
 
   private insert(
     id: string,
-    { line, work, own, task, machineId }: WrittenJob & Pick<Job, 'own' | 'task'>,
+    { line, work, own, task, dialIn, machineId }: WrittenJob & Pick<Job, 'own' | 'task' | 'dialIn'>,
     command: Command,
     input: unknown,
   ): Promise<Made<Job>> {
-    const record = { line, work, own, task, ...(machineId === undefined ? {} : { machineId }) };
+    const record = { line, work, own, task, dialIn, ...(machineId === undefined ? {} : { machineId }) };
     return this.records.create(this.record, command, {
       id,
       of: id,
@@ -205,6 +201,7 @@ export class JobsService {
           work: JSON.stringify(work),
           own: JSON.stringify(own),
           ...taskColumns(task),
+          dialIn: JSON.stringify(dialIn),
           machineId: machineId ?? null,
           modelVersion: MODEL_VERSION,
           createdAt: at,

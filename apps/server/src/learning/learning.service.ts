@@ -1,5 +1,5 @@
 import type { KeptProvenSetting, Page, PageRequest } from '@hot-bead/contract';
-import { isSameValue, type LearnedGroup, type MachineLearning, type ProvenSetting } from '@hot-bead/core';
+import { isSameValue, machineLearning, type MachineLearning, type ProvenSetting } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { type EntityManager, In, Repository } from 'typeorm';
@@ -13,17 +13,9 @@ export const LAST_PROVEN_MOST = 200;
 /** A job that is put away teaches nothing. */
 const OF_KEPT_JOBS = 'jobId NOT IN (SELECT id FROM job WHERE deletedAt IS NOT NULL)';
 
-interface GroupRow extends Pick<
-  ProvenSettingEntity,
-  'machineId' | 'wireClass' | 'diameterMm' | 'gas' | 'mode'
-> {
-  readonly settings: number;
-  readonly meanOffsetV: number;
-}
-
 function settingOf(row: ProvenSettingEntity): ProvenSetting {
   const { wireClass, diameterMm, gas, mode, joint, position, thicknessMm, otherThicknessMm } = row;
-  const { wireFeedSpeedMPerMin, volts, offsetV } = row;
+  const { wireFeedSpeedMPerMin, volts, offsetV, toldOffsetV, toldVarianceV2 } = row;
   return {
     wire: { wireClass, diameterMm },
     gas,
@@ -35,6 +27,8 @@ function settingOf(row: ProvenSettingEntity): ProvenSetting {
     wireFeedSpeedMPerMin,
     volts,
     offsetV,
+    toldOffsetV,
+    toldVarianceV2,
   };
 }
 
@@ -123,28 +117,16 @@ export class LearningService {
   }
 
   private async ofMachine(machineId: string): Promise<MachineLearning> {
-    const groups = (await this.settings.query(
-      `SELECT machineId, wireClass, diameterMm, gas, mode, COUNT(*) AS settings, AVG(offsetV) AS meanOffsetV FROM proven_setting WHERE machineId = ? AND ${OF_KEPT_JOBS} GROUP BY wireClass, diameterMm, gas, mode ORDER BY MIN(at)`,
-      [machineId],
-    )) as GroupRow[];
-    const learned: LearnedGroup[] = [];
-    for (const group of groups) {
-      const { wireClass, diameterMm, gas, mode, settings, meanOffsetV } = group;
-      const lastProven = await this.lastProven(group);
-      learned.push({ wire: { wireClass, diameterMm }, gas, mode, settings, meanOffsetV, lastProven });
-    }
-    return learned;
-  }
-
-  /** The last setting of each work with one wire, gas and mode, oldest first. */
-  private async lastProven(group: GroupRow): Promise<readonly ProvenSetting[]> {
-    const { machineId, wireClass, diameterMm, gas, mode } = group;
-    const rows = (await this.settings.query(
-      // of each group SQLite takes the other columns from the row with the greatest date
-      `SELECT *, MAX(at) FROM proven_setting WHERE machineId = ? AND wireClass = ? AND diameterMm = ? AND gas = ? AND mode = ? AND ${OF_KEPT_JOBS} GROUP BY thicknessMm, otherThicknessMm, joint, position ORDER BY at DESC LIMIT ${LAST_PROVEN_MOST}`,
-      [machineId, wireClass, diameterMm, gas, mode],
-    )) as ProvenSettingEntity[];
-    return rows.toReversed().map(settingOf);
+    const rows = await this.settings
+      .createQueryBuilder('setting')
+      .where(`setting.machineId = :machineId AND setting.${OF_KEPT_JOBS}`, { machineId })
+      .orderBy('setting.at')
+      .addOrderBy('setting.id')
+      .getMany();
+    return machineLearning(rows.map(settingOf)).map((group) => ({
+      ...group,
+      lastProven: group.lastProven.slice(-LAST_PROVEN_MOST),
+    }));
   }
 
   private async titlesOf(jobIds: readonly string[]): Promise<ReadonlyMap<string, string>> {

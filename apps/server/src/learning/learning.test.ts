@@ -1,4 +1,11 @@
-import type { Job, KeptMachine, KeptProvenSetting, Page, ShopLearning } from '@hot-bead/contract';
+import type {
+  Job,
+  KeptMachine,
+  KeptProvenSetting,
+  KeptTestBead,
+  Page,
+  ShopLearning,
+} from '@hot-bead/contract';
 import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 
 let server: RunningServer;
@@ -17,7 +24,8 @@ const BEADS = [
 async function welded(line: string, count: number): Promise<Job> {
   const job = (await asking(server).post('/api/jobs').send({ line })).body as Job;
   for (const [volts, face, sound] of BEADS.slice(0, count)) {
-    const bead = { wireFeedSpeedMPerMin: 5, volts, face, sound };
+    const taken = volts === 17.5 ? { taken: { wireFeedSpeedMPerMin: 5, volts: 16.7 } } : {};
+    const bead = { wireFeedSpeedMPerMin: 5, volts, face, sound, ...taken };
     await asking(server).post(`/api/jobs/${job.id}/test-beads`).send(bead).expect(201);
   }
   return job;
@@ -61,8 +69,10 @@ it('proven settings are those of jobs on a named machine whose ladder is finishe
   const offsetV = setting?.offsetV ?? NaN;
   expect(offsetV).toBeCloseTo((setting?.volts ?? 0) - byTheBook, 9);
 
-  // one setting is drawn towards nought by 1 / (1 + 0.5²)
-  expect((await voltsNow()) - byTheBook).toBeCloseTo(0.8 * offsetV, 9);
+  // the same work: what its beads told, by (0.25 + 0.35²) / (0.25 + 0.35² + r²)
+  const { toldOffsetV = NaN, toldVarianceV2 = NaN } = setting ?? {};
+  const share = (0.25 + 0.35 ** 2) / (0.25 + 0.35 ** 2 + toldVarianceV2);
+  expect((await voltsNow()) - byTheBook).toBeCloseTo(share * toldOffsetV, 9);
   const schools = { learning: 'keep-to-book' };
   await asking(server).put('/api/shop').send({ schools }).expect(200);
   expect(await voltsNow()).toBe(byTheBook);
@@ -80,12 +90,24 @@ it('proven settings are those of jobs on a named machine whose ladder is finishe
     .expect(200);
   expect((await proven()).items).toMatchObject([{ joint: 'lap', at: setting?.at }]);
 
-  // a bead that is taken away proves nothing; one that is put away with its job neither
-  const beads = (await asking(server).get(`/api/jobs/${proved.id}/test-beads`)).body as { id: string }[];
-  await asking(server).delete(`/api/jobs/${proved.id}/test-beads/${beads[0]?.id}`).expect(204);
+  // the bead that it was taken with goes, and with it what was taken; it comes back with it
+  const path = `/api/jobs/${proved.id}/test-beads`;
+  const beads = (await asking(server).get(path)).body as KeptTestBead[];
+  await asking(server).delete(`${path}/${beads[3]?.id}`).expect(204);
   expect((await proven()).items).toEqual([]);
-  await asking(server).post(`/api/jobs/${proved.id}/test-beads/${beads[0]?.id}/restore`).expect(200);
+  await asking(server).post(`${path}/${beads[3]?.id}/restore`).expect(200);
   expect((await proven()).items).toHaveLength(1);
+
+  // beads that are corrected afterwards no longer bear it out; put right again they do, and it tells the same
+  const right = beads.slice(1, 3);
+  const say = async (report: object) => {
+    for (const { id } of right) await asking(server).patch(`${path}/${id}`).send(report).expect(200);
+  };
+  await say({ said: 'cold', face: null, sound: null });
+  expect((await proven()).items).toEqual([]);
+  await say({ said: null, face: 'crowned', sound: 'sizzle' });
+  const [again] = (await proven()).items;
+  expect(again).toMatchObject({ volts: 16.7, jobId: proved.id });
   await asking(server).delete(`/api/jobs/${proved.id}`).expect(204);
   expect((await proven()).items).toEqual([]);
   expect((await proven('none')).items).toEqual([]);

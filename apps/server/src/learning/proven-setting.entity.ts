@@ -52,4 +52,11 @@ export class ProvenSettingEntity {
   /** Volts over the book's, V. */
   @Column('real')
   offsetV: number;
+
+  /** What its beads alone say of the middle over the book's, V, and the variance of that, V². */
+  @Column('real', { default: 0 })
+  toldOffsetV: number;
+
+  @Column('real', { default: 0.09 })
+  toldVarianceV2: number;
 }

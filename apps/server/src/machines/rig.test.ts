@@ -56,7 +56,7 @@ describe('how a machine stands', () => {
     const log = (one: object) => asking(server).post(`/api/jobs/${job.id}/test-beads`).send(one);
     await log(bead).expect(201);
     await log(bead);
-    await log({ ...bead, id: randomUUID() }).expect(201);
+    await log({ ...bead, id: randomUUID(), volts: 18.3 }).expect(201);
     expect((await machine()).rig).toMatchObject({ hot: { value: 'yes' }, tipMinutes: { value: '1' } });
     expect((await events())[0]).toMatchObject({ kind: 'rigged', about: { why: 'bead', jobId: job.id } });
     await tell({ tipBore: { from: null, to: '0.8' }, tipFitted: { from: null, to: 'yes' } }).expect(200);

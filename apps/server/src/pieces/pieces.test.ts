@@ -120,7 +120,8 @@ describe('a job as a task', () => {
       [16.5, 'flat', 'sizzle'],
       [17, 'concave', 'crackle'],
     ]) {
-      const bead = { wireFeedSpeedMPerMin: 4, volts, face, sound };
+      const taken = volts === 17 ? { taken: { wireFeedSpeedMPerMin: 4, volts: 16.2 } } : {};
+      const bead = { wireFeedSpeedMPerMin: 4, volts, face, sound, ...taken };
       await asking(server).post(`/api/jobs/${dialled}/test-beads`).send(bead).expect(201);
     }
     await asking(server)

@@ -4,12 +4,13 @@ import {
   effectiveWork,
   machineDials,
   type Machine,
-  type MachineLearning,
   machineTerms,
   parseQuickLine,
   type PlannedSetup,
   planReport,
   type QuickReading,
+  reachFault,
+  type ReachFault,
   renderQuickLine,
   weldedWith,
   type WeldedWith,
@@ -23,6 +24,8 @@ import { type Planner, PlannerService } from './planner.service.ts';
 export interface BeadContext {
   readonly plan: PlanSnapshot | null;
   readonly weldedWith: WeldedWith | null;
+  /** What of its setting the machine does not reach. */
+  readonly beyond?: (ReachFault & { readonly machineName: string }) | undefined;
 }
 
 function snapshotOf(setup: PlannedSetup): PlanSnapshot {
@@ -82,38 +85,41 @@ export class PlanService {
     const planner = await this.planners.planner();
     const setup = job.machine?.retired === true ? null : planner.setupOf(job.work, job.own);
     if (setup?.status !== 'planned') return { plan: null, weldedWith: null };
-    return { plan: snapshotOf(setup), weldedWith: this.weldedWith(planner, job, setup, at) };
+    const machine = planner.machines.find(({ id }) => id === job.machine?.id);
+    const dials = machine && machineDials(machine, machine.dialReadings);
+    const fault = reachFault({ plan: setup, machine, dials }, at);
+    return {
+      plan: snapshotOf(setup),
+      weldedWith: this.weldedWith(planner, job, setup, at),
+      beyond: fault && machine && { ...fault, machineName: machine.name },
+    };
   }
 
   /**
-   * What an old bead's plan was made of: only where a plan by the book, or by what the machine had taught by then,
-   * gives the very numbers that were kept.
+   * What an old bead's plan was made of: only where a plan by the book, or one moved by what the machine had taught by
+   * then, gives the very numbers that were kept.
+   *
+   * @param taughtV by how much a plan's volts had moved then, V
    */
   async recognised(
     job: JobToPlan,
     plan: PlanSnapshot,
     at: BeadSetting,
-    learning: MachineLearning,
+    taughtV: (setup: PlannedSetup) => number,
   ): Promise<WeldedWith | null> {
     const planner = await this.planners.planner();
-    const name = job.machine?.name;
-    const taught = planner.taughtSetupOf(name === undefined ? {} : { [name]: learning });
-    const setup = [planner.bookSetupOf, taught]
-      .map((setupOf) => setupOf(job.work, job.own))
-      .find((one) => one?.status === 'planned' && isSamePlan(snapshotOf(one), plan));
-    return setup?.status === 'planned' ? this.weldedWith(planner, job, setup, at) : null;
+    const setup = planner.bookSetupOf(job.work, job.own);
+    if (setup?.status !== 'planned') return null;
+    const book = snapshotOf(setup);
+    const moved = { ...book, volts: book.volts + taughtV(setup) };
+    const isIt = isSamePlan(book, plan) || (job.own.volts === undefined && isSamePlan(moved, plan));
+    return isIt ? this.weldedWith(planner, job, setup, at) : null;
   }
 
   private weldedWith(planner: Planner, job: JobToPlan, setup: PlannedSetup, at: BeadSetting): WeldedWith {
     const machine = planner.machines.find(({ id }) => id === job.machine?.id);
-    const { wireFeedSpeedMPerMin } = at;
-    const book = planner.bookSetupOf(job.work, { wireFeedSpeedMPerMin });
     const terms = machine && machineTerms(machine, machineDials(machine, machine.dialReadings), setup, at);
-    return weldedWith(setup, {
-      machineId: machine?.id,
-      terms,
-      bookVolts: book?.status === 'planned' ? book.volts.start : undefined,
-    });
+    return weldedWith(setup, { machineId: machine?.id, at, terms });
   }
 
   private unreadable(reading: QuickReading, report: PlanResponse['report'], field: string): DomainError {

@@ -27,8 +27,6 @@ export interface Planner {
   readonly setupOf: SetupOf;
   /** The same by the book: nothing that beads taught. */
   readonly bookSetupOf: SetupOf;
-  /** The same as machines had taught, by their names, at some other time. */
-  readonly taughtSetupOf: (learning: NonNullable<Shop['learning']>) => SetupOf;
 }
 
 function setupIn(shop: Shop): SetupOf {
@@ -84,7 +82,6 @@ export class PlannerService {
       machines: book.machines,
       setupOf: setupIn({ ...book, learning }),
       bookSetupOf: setupIn(book),
-      taughtSetupOf: (taught) => setupIn({ ...book, learning: taught }),
     };
   }
 

@@ -1,4 +1,5 @@
 import {
+  type BeadDetails,
   KEPT_BEAD,
   type KeptBeadParts,
   type KeptTestBead,
@@ -7,12 +8,12 @@ import {
 } from '@hot-bead/contract';
 import {
   AWAY,
+  type BeadSetting,
   beadVerdict,
   type Fields,
   fieldsOf,
   laddersOf,
   provenSetting,
-  type TestBead,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
@@ -23,16 +24,31 @@ import { SetAsideService } from '../events/set-aside.service.ts';
 import { LearningService, type ProvedBy } from '../learning/learning.service.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
 
-/** What a bead reports, as fields. */
-export type ReportedBead = TestBead & { readonly note: string };
+/** What a bead reports: its setting, what is said of it, a note. */
+export type ReportedBead = BeadSetting & BeadDetails & { readonly note: string };
 
-export function reportedFields({ wireFeedSpeedMPerMin, volts, face, sound, note }: ReportedBead): Fields {
-  return fieldsOf({ wireFeedSpeedMPerMin, volts, face, sound, note }, []);
+export function reportedFields(bead: ReportedBead): Fields {
+  return fieldsOf(bead, []);
 }
 
 function reportedOf({ [AWAY]: _away, ...fields }: Fields): ReportedBead {
   const { note = '', ...bead } = validated(newTestBeadSchema, fields);
   return { ...bead, note };
+}
+
+/** A reported bead as it is kept. */
+export function beadColumns({
+  wireFeedSpeedMPerMin,
+  volts,
+  note,
+  ...details
+}: ReportedBead): Pick<TestBeadEntity, 'wireFeedSpeedMPerMin' | 'volts' | 'note' | 'details'> {
+  return { wireFeedSpeedMPerMin, volts, note, details: JSON.stringify(details) };
+}
+
+/** What of a bead is kept as JSON. */
+function partsOf({ plan, weldedWith, details }: TestBeadEntity): Record<keyof KeptBeadParts, string | null> {
+  return { plan, weldedWith, details };
 }
 
 /** How beads are kept, and what a job's beads prove: both in one transaction. */
@@ -51,8 +67,13 @@ export class BeadRecord implements RecordType<KeptTestBead> {
   async load(manager: EntityManager, id: string): Promise<Loaded | undefined> {
     const row = await manager.findOne(TestBeadEntity, { where: { id }, withDeleted: true });
     if (!row) return undefined;
-    const away = awayField(row.deletedAt !== null);
-    return { fields: { ...reportedFields(row), ...away }, version: row.version, of: row.jobId };
+    const { wireFeedSpeedMPerMin, volts, note } = row;
+    const { details } = this.setAside.readOrThrow(KEPT_BEAD, this.keptRow(row), partsOf(row));
+    const fields = {
+      ...reportedFields({ wireFeedSpeedMPerMin, volts, note, ...details }),
+      ...awayField(row.deletedAt !== null),
+    };
+    return { fields, version: row.version, of: row.jobId };
   }
 
   settle(_manager: EntityManager, { after }: Step): Promise<Fields> {
@@ -63,7 +84,7 @@ export class BeadRecord implements RecordType<KeptTestBead> {
   async store(manager: EntityManager, id: string, step: Step & { readonly version: number }): Promise<void> {
     const { after, at, version } = step;
     const deletedAt = after[AWAY] === true ? new Date(at) : null;
-    await manager.update(TestBeadEntity, { id }, { ...reportedOf(after), deletedAt, version });
+    await manager.update(TestBeadEntity, { id }, { ...beadColumns(reportedOf(after)), deletedAt, version });
     const { jobId } = await manager.findOneOrFail(TestBeadEntity, { where: { id }, withDeleted: true });
     await this.prove(manager, jobId);
   }
@@ -71,8 +92,7 @@ export class BeadRecord implements RecordType<KeptTestBead> {
   async tell(id: string): Promise<KeptTestBead> {
     const row = await this.manager.findOneBy(TestBeadEntity, { id });
     if (!row) throw notFound(this.word, id);
-    const { plan, weldedWith } = row;
-    return this.kept(row, this.setAside.readOrThrow(KEPT_BEAD, this.keptRow(row), { plan, weldedWith }));
+    return this.kept(row, this.setAside.readOrThrow(KEPT_BEAD, this.keptRow(row), partsOf(row)));
   }
 
   async titles(manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
@@ -89,13 +109,12 @@ export class BeadRecord implements RecordType<KeptTestBead> {
   async ofJob(manager: EntityManager, jobId: string): Promise<readonly KeptTestBead[]> {
     const rows = await manager.find(TestBeadEntity, { where: { jobId }, order: { number: 'ASC' } });
     return rows.flatMap((row) => {
-      const { plan, weldedWith } = row;
-      const parts = this.setAside.read(KEPT_BEAD, this.keptRow(row), { plan, weldedWith });
+      const parts = this.setAside.read(KEPT_BEAD, this.keptRow(row), partsOf(row));
       return parts ? [this.kept(row, parts)] : [];
     });
   }
 
-  /** Writes down what a job's beads prove: of every ladder on a machine that ended, its setting. */
+  /** Writes down what a job's beads prove: of every ladder on a machine what was taken, where they bear it out. */
   async prove(manager: EntityManager, jobId: string): Promise<void> {
     const beads = (await this.ofJob(manager, jobId)).flatMap((bead) =>
       bead.weldedWith ? [{ ...bead, weldedWith: bead.weldedWith }] : [],
@@ -115,8 +134,8 @@ export class BeadRecord implements RecordType<KeptTestBead> {
     return { kind: this.kind, id, title: `Bead ${number}`, shape } as const;
   }
 
-  private kept(row: TestBeadEntity, { plan, weldedWith }: KeptBeadParts): KeptTestBead {
-    const { id, version, jobId, number, wireFeedSpeedMPerMin, volts, face, sound, note, createdAt } = row;
+  private kept(row: TestBeadEntity, { plan, weldedWith, details }: KeptBeadParts): KeptTestBead {
+    const { id, version, jobId, number, wireFeedSpeedMPerMin, volts, note, createdAt } = row;
     return {
       id,
       version,
@@ -124,12 +143,11 @@ export class BeadRecord implements RecordType<KeptTestBead> {
       number,
       wireFeedSpeedMPerMin,
       volts,
-      face,
-      sound,
+      ...details,
       note,
       plan,
       weldedWith,
-      verdict: beadVerdict(row),
+      verdict: beadVerdict(details),
       createdAt,
     };
   }

@@ -1,4 +1,3 @@
-import type { ArcSound, BeadFace } from '@hot-bead/core';
 import {
   Column,
   DeleteDateColumn,
@@ -37,13 +36,11 @@ export class TestBeadEntity {
   volts: number;
 
   @Column('text')
-  face: BeadFace;
-
-  @Column('text')
-  sound: ArcSound;
-
-  @Column('text')
   note: string;
+
+  /** What is said of it beside its setting, as JSON. */
+  @Column('text', { default: '{}' })
+  details: string;
 
   /** What the plan said when the bead was welded. */
   @Column('text', { nullable: true })
@@ -53,7 +50,7 @@ export class TestBeadEntity {
   @Column('text', { nullable: true })
   weldedWith: string | null;
 
-  /** The form that plan and weldedWith are kept in. */
+  /** The form that details, plan and weldedWith are kept in. */
   @Column('integer', { default: 1 })
   shape: number;
 

@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
-import { TEST_BEAD_ARC_MIN } from '@hot-bead/core';
+import { changeOf, isSameValue, TEST_BEAD_ARC_MIN } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
-import { notFound } from '../errors/domain-error.ts';
+import { DomainError, notFound } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { RigService } from '../machines/rig.service.ts';
 import { type BeadContext, PlanService } from '../plan/plan.service.ts';
-import { BeadRecord, reportedFields, type ReportedBead } from './bead-record.ts';
+import { beadColumns, BeadRecord, reportedFields, type ReportedBead } from './bead-record.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
 
 /** A bead's number in its job: one that was taken away keeps its own. */
@@ -21,6 +21,48 @@ async function nextNumber(manager: EntityManager, jobId: string): Promise<number
     order: { number: 'DESC' },
   });
   return (last?.number ?? 0) + 1;
+}
+
+/** How far a clock may be ahead, ms. */
+const CLOCK_AHEAD_MS = 60_000;
+/** Nobody welds the same bead again in less, ms: it was sent twice. */
+const TWICE_WITHIN_MS = 5_000;
+
+function refuseFuture(weldedAt: string | undefined): void {
+  if (weldedAt === undefined || Date.parse(weldedAt) <= Date.now() + CLOCK_AHEAD_MS) return;
+  throw new DomainError(
+    'bead-in-future',
+    400,
+    'This bead is not welded yet: the time lies ahead.',
+    'weldedAt',
+  );
+}
+
+function refuseBeyond(beyond: BeadContext['beyond']): void {
+  if (!beyond) return;
+  const { field, low, high, machineName } = beyond;
+  const reach =
+    field === 'volts'
+      ? `${low.toFixed(1)} to ${high.toFixed(1)} V at the arc there`
+      : `${low.toFixed(1)} to ${high.toFixed(1)} m/min`;
+  const message = `${machineName} gives ${reach}: check the figure, or its readings.`;
+  throw new DomainError('bead-beyond-machine', 400, message, field);
+}
+
+/** Refuses a bead that was sent twice in a breath, as two: not the same command again, which is answered as before. */
+async function refuseTwice(
+  manager: EntityManager,
+  jobId: string,
+  at: string,
+  bead: ReportedBead,
+): Promise<void> {
+  const last = await manager.findOne(TestBeadEntity, { where: { jobId }, order: { number: 'DESC' } });
+  if (!last || Date.parse(at) - Date.parse(last.createdAt) > TWICE_WITHIN_MS) return;
+  const { wireFeedSpeedMPerMin, volts, note, details } = last;
+  const kept = { wireFeedSpeedMPerMin, volts, note, ...(JSON.parse(details) as object) };
+  if (!isSameValue(kept, bead)) return;
+  const message = `This is bead ${last.number} again, sent twice: it was logged once.`;
+  throw new DomainError('bead-twice', 409, message, 'volts');
 }
 
 @Injectable()
@@ -39,7 +81,9 @@ export class TestBeadsService {
   async create(jobId: string, input: NewTestBead, command: Command): Promise<Made<KeptTestBead>> {
     const { id = command.id, note = '', ...bead } = input;
     const job = await this.jobs.read(jobId);
+    refuseFuture(input.weldedAt);
     const context = await this.plans.beadContext(job, bead);
+    refuseBeyond(context.beyond);
     const made = await this.records.create(this.record, command, {
       id,
       of: jobId,
@@ -72,7 +116,8 @@ export class TestBeadsService {
     command: Command,
   ): Promise<KeptTestBead> {
     await this.refuseOther(jobId, id);
-    return this.records.change(this.record, command, { id, kind: 'changed', change });
+    refuseFuture(change.weldedAt ?? undefined);
+    return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
   }
 
   async remove(jobId: string, id: string, command: Command): Promise<void> {
@@ -101,8 +146,9 @@ export class TestBeadsService {
       readonly context: BeadContext;
     },
   ): Promise<void> {
+    await refuseTwice(manager, jobId, at, bead);
     await manager.insert(TestBeadEntity, {
-      ...bead,
+      ...beadColumns(bead),
       id,
       jobId,
       number: await nextNumber(manager, jobId),

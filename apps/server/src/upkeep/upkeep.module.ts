@@ -1,11 +1,5 @@
 import { KEPT_BEAD, type KeptTestBead } from '@hot-bead/contract';
-import {
-  laddersOf,
-  machineLearning,
-  provenSetting,
-  type ProvenSetting,
-  type WeldedBead,
-} from '@hot-bead/core';
+import { type BeadSetting, laddersOf, type ShelfWire, type WeldedBead } from '@hot-bead/core';
 import { Injectable, Module, type OnApplicationBootstrap } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { JobEntity } from '../jobs/job.entity.ts';
@@ -16,13 +10,44 @@ import { PlanService } from '../plan/plan.service.ts';
 import { BeadRecord } from '../test-beads/bead-record.ts';
 import { TestBeadEntity } from '../test-beads/test-bead.entity.ts';
 import { TestBeadsModule } from '../test-beads/test-beads.module.ts';
+import { plainlyLearnedV, plainlySettled } from './plain-ladder.ts';
 import { UpkeepEntity } from './upkeep.entity.ts';
 
 /** A job from before, its beads, and those of them that were recognised so far. */
 interface OldJob {
   readonly job: JobToPlan;
   readonly beads: ReadonlyMap<string, KeptTestBead>;
-  readonly welded: WeldedBead[];
+  readonly welded: OldBead[];
+}
+
+interface OldBead extends WeldedBead {
+  readonly id: string;
+}
+
+/** Beads of a job with what each ladder had settled on taken with its last: nobody could say so when they were welded. */
+function takenIn(beads: readonly OldBead[]): readonly OldBead[] {
+  return laddersOf(beads).flatMap((ladder) => {
+    const taken = plainlySettled(ladder);
+    return ladder.map((bead, i) => (taken && i === ladder.length - 1 ? { ...bead, taken } : bead));
+  });
+}
+
+/** How far from the book what was taken of old beads had lain, with what it was taken. */
+function offsetsIn(beads: readonly OldBead[]): readonly OldOffset[] {
+  return takenIn(beads).flatMap(({ taken, weldedWith }): OldOffset[] => {
+    const { bookVolts, wire, gas, mode } = weldedWith;
+    if (!taken || bookVolts === undefined) return [];
+    return [{ key: groupKey(wire, gas, mode), offsetV: taken.volts - bookVolts }];
+  });
+}
+
+interface OldOffset {
+  readonly key: string;
+  readonly offsetV: number;
+}
+
+function groupKey(wire: ShelfWire, gas: string, mode: string): string {
+  return [wire.wireClass, wire.diameterMm, gas, mode].join(' ');
 }
 
 /** Brings old records up to date where that takes the planner; each piece of work is done once. */
@@ -67,29 +92,39 @@ export class UpkeepService implements OnApplicationBootstrap {
       'SELECT id, jobId FROM test_bead WHERE deletedAt IS NULL AND weldedWith IS NULL AND plan IS NOT NULL ORDER BY createdAt, number',
     )) as { id: string; jobId: string }[];
     const jobs = new Map<string, OldJob | undefined>();
-    const taught = new Map<string, Map<string, readonly ProvenSetting[]>>();
+    const taught = new Map<string, Map<string, readonly OldOffset[]>>();
     for (const { id, jobId } of rows) {
       if (!jobs.has(jobId)) jobs.set(jobId, await this.oldJob(manager, jobId));
       const old = jobs.get(jobId);
       const bead = old?.beads.get(id);
       if (!old || !bead?.plan) continue;
       const machineId = old.job.machine?.id ?? '';
-      const byJob = taught.get(machineId) ?? new Map<string, readonly ProvenSetting[]>();
-      const learning = machineLearning([...byJob.values()].flat());
-      const welded = await this.plans.recognised(old.job, bead.plan, bead, learning);
+      const byJob = taught.get(machineId) ?? new Map<string, readonly OldOffset[]>();
+      const offsets = [...byJob.values()].flat();
+      const welded = await this.plans.recognised(old.job, bead.plan, bead, ({ wire, gas, transferMode }) => {
+        const key = groupKey(wire, gas.gas.id, transferMode);
+        return plainlyLearnedV(offsets.filter((one) => one.key === key).map(({ offsetV }) => offsetV));
+      });
       if (!welded) continue;
       old.welded.push({ ...bead, weldedWith: welded });
       const weldedWith = JSON.stringify(welded);
       await manager.update(TestBeadEntity, { id }, { weldedWith, shape: KEPT_BEAD.version });
-      taught.set(
-        machineId,
-        byJob.set(
-          jobId,
-          laddersOf(old.welded).flatMap((ladder) => provenSetting(ladder) ?? []),
-        ),
-      );
+      taught.set(machineId, byJob.set(jobId, offsetsIn(old.welded)));
     }
-    for (const [jobId, old] of jobs) if (old && old.welded.length > 0) await this.beads.prove(manager, jobId);
+    for (const [jobId, old] of jobs) {
+      if (!old || old.welded.length === 0) continue;
+      for (const { id, taken } of takenIn(old.welded)) {
+        if (taken) await this.take(manager, id, taken);
+      }
+      await this.beads.prove(manager, jobId);
+    }
+  }
+
+  private async take(manager: EntityManager, id: string, taken: BeadSetting): Promise<void> {
+    await manager.query(`UPDATE test_bead SET details = json_set(details, '$.taken', json(?)) WHERE id = ?`, [
+      JSON.stringify(taken),
+      id,
+    ]);
   }
 
   private async oldJob(manager: EntityManager, jobId: string): Promise<OldJob | undefined> {

@@ -83,6 +83,12 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'practice/dial-in',
+            lazy: async () => ({
+              Component: (await import('../features/dial-in/booth-page.tsx')).BoothPage,
+            }),
+          },
+          {
             path: 'machines/:machineId',
             lazy: async () => ({
               Component: (await import('../features/machines/machine-page.tsx')).MachinePage,

@@ -1,4 +1,4 @@
-import type { BeadFace } from '@hot-bead/core';
+import type { BeadFace, BeadVerdict } from '@hot-bead/core';
 
 /** Shape of a bead's section on a plate, all lengths in plate thicknesses. */
 export interface BeadProfile {
@@ -65,3 +65,11 @@ export function beadPaths(profile: BeadProfile): BeadPaths {
     viewBox: `${-HALF_WIDTH_PX - 2} ${-TOP_PX} ${2 * HALF_WIDTH_PX + 4} ${TOP_PX + PLATE_PX + 18}`,
   };
 }
+
+/** The face that stands for a bead of which only a word was said. */
+export const FACE_OF_VERDICT: Readonly<Record<BeadVerdict, BeadFace>> = {
+  cold: 'tall',
+  right: 'crowned',
+  hot: 'concave',
+  blown: 'blown-through',
+};

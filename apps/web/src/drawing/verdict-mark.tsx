@@ -6,6 +6,7 @@ const MARK: Readonly<
   cold: { sign: '▼', colour: 'text-cold', word: 'cold' },
   right: { sign: '●', colour: 'text-good', word: 'right' },
   hot: { sign: '▲', colour: 'text-hot', word: 'hot' },
+  blown: { sign: '✖', colour: 'text-hot', word: 'blown through' },
 };
 
 /** Cold, right or hot by shape, word and colour together. */

@@ -1,8 +1,11 @@
+import type { ProvenSetting } from './learned-offset.ts';
 import { learnedClaim, offsetWords } from './learned-words.ts';
 
 const learned = (start: number, settings = 1) => ({
   offsetV: { start, low: start - 0.9, high: start + 0.9 },
+  sdV: 0.46,
   settings,
+  elsewhere: 0,
 });
 
 describe('what a machine taught, in words', () => {
@@ -11,6 +14,16 @@ describe('what a machine taught, in words', () => {
     [1.26, 3, 'Tom wanted 1.3 V (± 0.9 V) more than the book, from 3 proven settings'],
   ])('%s V from %s', (offset, settings, claim) => {
     expect(learnedClaim(learned(offset, settings), 'Tom')).toBe(claim);
+  });
+
+  it('says where it was proven: with other wires, or for near work', () => {
+    const elsewhere = { ...learned(-0.5, 0), elsewhere: 2 };
+    expect(learnedClaim(elsewhere, 'Tom')).toContain('from 2 proven settings with other wires or gases');
+    const setting = { thicknessMm: 2.5, joint: 'tee', position: 'flat' } as ProvenSetting;
+    const near = (share: number) => learnedClaim({ ...learned(-0.5), near: { setting, share } }, 'Tom');
+    expect(near(0.8)).toContain(', drawn towards one proven close to it: 2.5 mm tee, flat');
+    expect(near(0.3)).toContain('some way from it');
+    expect(near(1)).not.toContain('drawn');
   });
 
   it('is not worth a word under a fifth of a volt', () => {

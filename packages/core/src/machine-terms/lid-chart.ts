@@ -1,6 +1,6 @@
 import { scaledSettings, type SecondarySetting } from '../secondary-setting/secondary-setting.ts';
 import type { MachineDials } from '../dial-calibration/machine-dials.ts';
-import type { BeadSetting } from '../dial-in/bead-report.ts';
+import type { BeadSetting } from '../window-search/bead-setting.ts';
 import type { MachineLearning } from '../learning/learned-offset.ts';
 import {
   NEAR_POSITION_V,

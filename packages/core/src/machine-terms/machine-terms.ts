@@ -1,5 +1,5 @@
 import type { MachineDials } from '../dial-calibration/machine-dials.ts';
-import type { BeadSetting } from '../dial-in/bead-report.ts';
+import type { BeadSetting } from '../window-search/bead-setting.ts';
 import { entryFor, type EntrySetting } from '../one-entry/one-entry.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { currentAt, type WindowPoint } from '../setup/window-curve.ts';

@@ -1,4 +1,4 @@
-import type { BeadSetting } from '../dial-in/bead-report.ts';
+import type { BeadSetting } from '../window-search/bead-setting.ts';
 import type { Work } from '../material/work.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';

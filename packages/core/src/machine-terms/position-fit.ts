@@ -1,4 +1,4 @@
-import type { BeadSetting } from '../dial-in/bead-report.ts';
+import type { BeadSetting } from '../window-search/bead-setting.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { evenSteps, windowAt, type WindowPoint } from '../setup/window-curve.ts';
 import { positionVolts, type VoltsPosition } from '../volts-calibration/position-volts.ts';

@@ -112,6 +112,43 @@ export function entryLineFault(points: readonly EntryPoint[]): string | undefine
  * @source our model: the machine's own points, joined by a curve that never overshoots
  */
 export function entryFor(oneEntry: OneEntry, wanted: EntryWanted): EntrySetting {
+  const chosen = chosenAt(oneEntry, wanted);
+  if (chosen.status !== 'chosen') return chosen;
+  const { entry, machineVolts } = chosen;
+  const { unit, stepV, each } = trimOf(oneEntry, machineVolts);
+  const off = wanted.volts - machineVolts;
+  const steps = Math.abs(off) < TRIM_WORTH_V ? 0 : Math.round(off / stepV);
+  const by = steps === 0 ? 0 : steps * each;
+  return { status: 'set', entry, machineVolts, trimV: steps === 0 ? 0 : steps * stepV, trim: { unit, by } };
+}
+
+/**
+ * Volts that the trim can give at a wire speed, ascending, V: what the machine chooses there, and steps to both sides.
+ *
+ * @param reachV how far to each side, V
+ * @returns undefined where the machine's choices are not known there
+ */
+export function trimSteps(
+  oneEntry: OneEntry,
+  wanted: EntryWanted,
+  reachV: number,
+): readonly number[] | undefined {
+  const chosen = chosenAt(oneEntry, wanted);
+  if (chosen.status !== 'chosen') return undefined;
+  const { stepV } = trimOf(oneEntry, chosen.machineVolts);
+  const each = Math.floor(reachV / stepV);
+  return Array.from({ length: 2 * each + 1 }, (_, i) => (i - each) * stepV)
+    .filter((off) => off === 0 || Math.abs(off) >= TRIM_WORTH_V - 1e-9)
+    .map((off) => chosen.machineVolts + off);
+}
+
+/** What the machine chooses of itself at a wire speed. */
+function chosenAt(
+  oneEntry: OneEntry,
+  wanted: EntryWanted,
+):
+  | { readonly status: 'chosen'; readonly entry: number; readonly machineVolts: number }
+  | Exclude<EntrySetting, { readonly status: 'set' }> {
   const line = lineFor(oneEntry, wanted);
   if (!line) return { status: 'not-recorded' };
   const points = line.points.toSorted((a, b) => a.entry - b.entry);
@@ -129,9 +166,5 @@ export function entryFor(oneEntry: OneEntry, wanted: EntryWanted): EntrySetting 
     curveOf(points, (point) => point.volts),
     entry,
   );
-  const { unit, stepV, each } = trimOf(oneEntry, machineVolts);
-  const off = wanted.volts - machineVolts;
-  const steps = Math.abs(off) < TRIM_WORTH_V ? 0 : Math.round(off / stepV);
-  const by = steps === 0 ? 0 : steps * each;
-  return { status: 'set', entry, machineVolts, trimV: steps === 0 ? 0 : steps * stepV, trim: { unit, by } };
+  return { status: 'chosen', entry, machineVolts };
 }

@@ -1,8 +1,9 @@
 import { machineDials } from '../dial-calibration/machine-dials.ts';
 import type { Machine } from '../machine/machine.ts';
 import { machineTerms } from '../machine-terms/machine-terms.ts';
+import { bookVoltsAt } from '../setup/window-curve.ts';
 import { planSetup } from '../setup/plan-setup.ts';
-import type { ArcSound, BeadFace } from '../dial-in/bead-report.ts';
+import type { ArcSound, BeadFace } from '../window-search/bead-report.ts';
 import { laddersOf, provenSetting, type WeldedBead } from './proven-setting.ts';
 import { weldedWith, type WeldedWith } from './welded-with.ts';
 
@@ -40,7 +41,11 @@ const READINGS = [
   { knob: 2, run: { lengthMm: 1500, timeS: 10 } },
 ];
 const TERMS = machineTerms(TOM, machineDials(TOM, READINGS), PLAN, { wireFeedSpeedMPerMin: 5, volts: 17 });
-const WITH = weldedWith(PLAN, { machineId: 'tom', terms: TERMS, bookVolts: 17.1 });
+const AT = { wireFeedSpeedMPerMin: 5, volts: 17 };
+const WITH = { ...weldedWith(PLAN, { machineId: 'tom', at: AT, terms: TERMS }), bookVolts: 17.1 };
+
+/** Without a tap: what a window can be looked for on. */
+const WITH_VOLTS = { ...WITH, tap: undefined };
 
 const bead = (
   volts: number,
@@ -52,7 +57,7 @@ const bead = (
   face,
   sound,
   wireFeedSpeedMPerMin: 5,
-  weldedWith: { ...WITH, ...over },
+  weldedWith: { ...WITH_VOLTS, ...over },
 });
 const LADDER = [
   bead(16, 'ropy', 'stubbing'),
@@ -76,17 +81,23 @@ describe('what a bead was welded with', () => {
       bookVolts: 17.1,
       modelVersion: PLAN.modelVersion,
     });
-    expect(
-      weldedWith(PLAN, { machineId: undefined, terms: undefined, bookVolts: undefined }),
-    ).not.toHaveProperty('machineId');
+    const bare = weldedWith(PLAN, { machineId: undefined, at: AT, terms: undefined });
+    expect(bare).not.toHaveProperty('machineId');
+    expect(bare.bookVolts).toBeCloseTo(bookVoltsAt(PLAN, 5), 9);
   });
 });
 
+const TAKEN = { wireFeedSpeedMPerMin: 5, volts: 16.7 };
+/** A ladder on which its last bead was taken at some setting. */
+const taking = (ladder: readonly WeldedBead[], taken = TAKEN): readonly WeldedBead[] =>
+  ladder.map((one, i) => (i === ladder.length - 1 ? { ...one, taken } : one));
+const PROVEN = taking(LADDER);
+
 describe('a proven setting', () => {
-  it('is the middle of a good run with a colder and a hotter neighbour, and how far the book was off', () => {
-    const proven = provenSetting(LADDER);
+  it('is what was taken and the beads bear out, how far the book was off, and what the beads alone say', () => {
+    const proven = provenSetting(PROVEN);
     expect(proven).toMatchObject({
-      wireFeedSpeedMPerMin: 5,
+      ...TAKEN,
       wire: { wireClass: 'ER70S-6', diameterMm: 0.8 },
       gas: 'ar-co2-18',
       mode: 'short-circuit',
@@ -94,16 +105,40 @@ describe('a proven setting', () => {
       joint: 'lap',
       position: 'flat',
     });
-    expect(proven?.volts).toBeCloseTo(16.7, 1);
-    expect(proven?.offsetV).toBeCloseTo((proven?.volts ?? 0) - 17.1, 9);
+    expect(proven?.offsetV).toBeCloseTo(16.7 - 17.1, 9);
+    expect(Math.abs((proven?.toldOffsetV ?? 0) - -0.35)).toBeLessThan(0.15);
+    expect(Math.sqrt(proven?.toldVarianceV2 ?? 0)).toBeGreaterThan(0.2);
+    expect(Math.sqrt(proven?.toldVarianceV2 ?? 0)).toBeLessThan(0.4);
   });
 
-  it('is none while beads do not prove one, contradict one another, or the book says nothing there', () => {
+  it('says the same of the beads whatever was believed before them: the prior is not counted twice', () => {
+    const prior = { offsetV: -0.4, sdV: 0.4 };
+    const sure = taking(LADDER.map((one) => ({ ...one, weldedWith: { ...WITH, prior } })));
+    expect(provenSetting(sure)?.toldOffsetV).toBe(provenSetting(PROVEN)?.toldOffsetV);
+  });
+
+  it('is none while nothing was taken, while beads speak against it, or the book says nothing there', () => {
     expect(provenSetting([])).toBeUndefined();
-    expect(provenSetting(LADDER.slice(0, 3))).toBeUndefined();
-    expect(provenSetting([bead(15.5, 'concave', 'crackle'), ...LADDER])).toBeUndefined();
-    const silent = LADDER.map((one) => ({ ...one, weldedWith: { ...WITH, bookVolts: undefined } }));
+    expect(provenSetting(LADDER)).toBeUndefined();
+    expect(provenSetting(taking(LADDER, { ...TAKEN, volts: 17.5 }))).toBeUndefined();
+    expect(
+      provenSetting([...PROVEN, bead(16.7, 'ropy', 'stubbing'), bead(16.8, 'ropy', 'stubbing')]),
+    ).toBeUndefined();
+    expect(provenSetting(taking(LADDER.slice(0, 1)))).toBeUndefined();
+    const silent = PROVEN.map((one) => ({ ...one, weldedWith: { ...WITH, bookVolts: undefined } }));
     expect(provenSetting(silent)).toBeUndefined();
+  });
+
+  it('needs a bead that read right near it, at its own wire speed', () => {
+    const away = [
+      bead(16, 'ropy', 'stubbing'),
+      ...[16.6, 16.7, 16.8].map((volts) => ({
+        ...bead(volts + 0.5, 'crowned', 'sizzle'),
+        wireFeedSpeedMPerMin: 6,
+      })),
+    ].map((one, i) => (i === 0 ? one : { ...one, weldedWith: { ...WITH, bookVolts: 17.6 } }));
+    expect(provenSetting(taking(away))).toBeUndefined();
+    expect(provenSetting(taking([...away, bead(16.7, 'crowned', 'sizzle')]))).toMatchObject(TAKEN);
   });
 
   it.each<Partial<WeldedWith>>([
@@ -117,9 +152,9 @@ describe('a proven setting', () => {
     { thicknessMm: 3 },
     { otherThicknessMm: 3 },
   ])('is not made of beads welded with something else: %o', (over) => {
-    const changed = LADDER.map((one, i) => (i < 2 ? one : { ...one, weldedWith: { ...WITH, ...over } }));
+    const changed = PROVEN.map((one, i) => (i < 2 ? one : { ...one, weldedWith: { ...WITH, ...over } }));
     expect(laddersOf(changed).map((ladder) => ladder.length)).toEqual([2, 2]);
-    expect(laddersOf(changed).map(provenSetting)).toEqual([undefined, undefined]);
+    expect(laddersOf(changed).map(provenSetting)).not.toContainEqual(provenSetting(PROVEN));
     expect(laddersOf(LADDER)).toEqual([LADDER]);
   });
 });

@@ -1,6 +1,11 @@
-import type { ProvenSetting } from '../learning/learned-offset.ts';
-import type { TestBead } from '../dial-in/bead-report.ts';
-import { settledSetting } from '../dial-in/next-bead.ts';
+import type { BeadsTold, ProvenSetting } from '../learning/learned-offset.ts';
+import { wireClassRow } from '../wire/wire-class.ts';
+import type { BeadSetting } from '../window-search/bead-setting.ts';
+import type { TestBead } from '../window-search/bead-report.ts';
+import { type DialledWork, type DialModel, dialModelOf } from '../window-search/dial-model.ts';
+import { isBorneOut, UNPROVEN_SD_V } from '../window-search/next-volts.ts';
+import { beadsOverLine, type LinedBead } from '../window-search/over-line.ts';
+import { type VoltsBead, VoltsPosterior, voltsPosterior } from '../window-search/volts-posterior.ts';
 import { isSameLadder, type WeldedWith } from './welded-with.ts';
 
 /** A reported bead with what it was welded with. */
@@ -19,26 +24,109 @@ export function laddersOf<Bead extends WeldedBead>(beads: readonly Bead[]): read
   return ladders;
 }
 
+/** Where a wire speed, m/min, and volts still count as the same. Source: our model. */
+const SAME_SPEED_M_PER_MIN = 0.05;
+const SAME_V = 0.05;
+
+/** Whether two settings lie on one line: at the same wire speed, or, where the wire speed is searched over, at the same volts. */
+export function isOnOneLine(a: BeadSetting, b: BeadSetting): boolean {
+  const isSameSpeed = Math.abs(a.wireFeedSpeedMPerMin - b.wireFeedSpeedMPerMin) <= SAME_SPEED_M_PER_MIN;
+  return isSameSpeed || Math.abs(a.volts - b.volts) <= SAME_V;
+}
+
+function dialledWorkOf({
+  wire,
+  mode,
+  way,
+  thicknessMm,
+  otherThicknessMm = thicknessMm,
+}: WeldedWith): DialledWork {
+  return {
+    isAluminium: wireClassRow(wire.wireClass).metals.includes('aluminium'),
+    mode,
+    way,
+    thinnerMm: Math.min(thicknessMm, otherThicknessMm),
+  };
+}
+
+/** Least that beads must tell of the middle to be learnt from, V⁻². Source: handbook on dialling in §6. */
+const LEAST_TOLD_PER_V2 = 0.5;
+
 /**
- * The setting that a ladder of beads proves; undefined while it proves none, or where the book gives no volts to hold
- * it against.
+ * What beads alone say of the middle over the book's: what is known after them, with what was believed before taken out
+ * again, both as normals.
+ *
+ * @param model of the job's kind
+ * @returns undefined where they say next to nothing
+ * @source quotient of two normals, handbook on dialling in §6
+ */
+export function beadsTold(beads: readonly VoltsBead[], model: DialModel): BeadsTold | undefined {
+  const prior = { ...model, middleV: 0, middleSdV: UNPROVEN_SD_V };
+  const before = VoltsPosterior.of(prior);
+  const after = voltsPosterior(prior, beads);
+  const [precisionBefore, precisionAfter] = [before.sdV ** -2, after.sdV ** -2];
+  const precision = precisionAfter - precisionBefore;
+  if (precision < LEAST_TOLD_PER_V2) return undefined;
+  const toldOffsetV = (after.meanV * precisionAfter - before.meanV * precisionBefore) / precision;
+  return { toldOffsetV, toldVarianceV2: 1 / precision };
+}
+
+/** A ladder as the estimator takes it. */
+interface ReadLadder {
+  readonly lined: readonly LinedBead[];
+  readonly model: DialModel;
+  readonly prior: NonNullable<WeldedWith['prior']>;
+}
+
+function readLadder(ladder: readonly WeldedBead[]): ReadLadder | undefined {
+  const [first] = ladder;
+  if (!first) return undefined;
+  const lined = ladder.flatMap((bead): LinedBead[] => {
+    const { bookVolts: bookV } = bead.weldedWith;
+    return bookV === undefined ? [] : [{ bead, bookV }];
+  });
+  const { prior = { offsetV: 0, sdV: UNPROVEN_SD_V } } = first.weldedWith;
+  return { lined, model: dialModelOf(dialledWorkOf(first.weldedWith)), prior };
+}
+
+/**
+ * The setting that was taken of a ladder of beads, if they bear it out: surely in the window, and a bead near it read
+ * right. Undefined while none was taken, where later or corrected beads speak against it, and where the book gives no
+ * volts to hold it against.
  *
  * @param ladder beads welded with the same, oldest first
  */
 export function provenSetting(ladder: readonly WeldedBead[]): ProvenSetting | undefined {
-  const taken = settledSetting(ladder);
-  const welded = ladder.at(-1)?.weldedWith;
-  if (!taken || welded?.bookVolts === undefined) return undefined;
-  const { wire, gas, mode, thicknessMm, otherThicknessMm, joint, position, bookVolts } = welded;
-  return {
-    ...taken.setting,
-    wire,
-    gas,
-    mode,
-    thicknessMm,
-    otherThicknessMm,
-    joint,
-    position,
-    offsetV: taken.setting.volts - bookVolts,
-  };
+  const taken = ladder.findLast((bead) => bead.taken !== undefined);
+  return taken?.taken && proofOf(ladder, taken.taken, taken.weldedWith);
+}
+
+function proofOf(
+  ladder: readonly WeldedBead[],
+  at: BeadSetting,
+  welded: WeldedWith,
+): ProvenSetting | undefined {
+  const read = readLadder(ladder);
+  const bookVolts = read && bookAt(read.lined, at);
+  if (!read || bookVolts === undefined) return undefined;
+  const { lined, model, prior } = read;
+  const beads = beadsOverLine(lined, (bead) => isOnOneLine(bead, at));
+  const known = voltsPosterior({ ...model, middleV: prior.offsetV, middleSdV: prior.sdV }, beads);
+  const offsetV = at.volts - bookVolts;
+  const isTaps = welded.tap !== undefined;
+  const told = isBorneOut(known, offsetV, beads, { model, isTaps }) ? beadsTold(beads, model) : undefined;
+  if (!told) return undefined;
+  const { wire, gas, mode, thicknessMm, otherThicknessMm, joint, position } = welded;
+  return { ...at, wire, gas, mode, thicknessMm, otherThicknessMm, joint, position, offsetV, ...told };
+}
+
+/** The book's volts at a setting's wire speed, between those of the beads; past them those of the nearest. */
+function bookAt(beads: readonly LinedBead[], { wireFeedSpeedMPerMin: at }: BeadSetting): number | undefined {
+  const sorted = beads.toSorted((a, b) => a.bead.wireFeedSpeedMPerMin - b.bead.wireFeedSpeedMPerMin);
+  const above = sorted.find(({ bead }) => bead.wireFeedSpeedMPerMin >= at);
+  const below = sorted.findLast(({ bead }) => bead.wireFeedSpeedMPerMin <= at);
+  if (!above || !below) return (above ?? below)?.bookV;
+  const width = above.bead.wireFeedSpeedMPerMin - below.bead.wireFeedSpeedMPerMin;
+  const share = width > 0 ? (at - below.bead.wireFeedSpeedMPerMin) / width : 0;
+  return below.bookV + share * (above.bookV - below.bookV);
 }

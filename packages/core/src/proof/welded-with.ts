@@ -1,7 +1,11 @@
-import { isSameWith, type ProvenWith, type ProvenWork } from '../learning/learned-offset.ts';
+import { isSameWith, type ProvenWith } from '../learning/learned-offset.ts';
+import type { ProvenWork } from '../learning/near-work.ts';
 import { positionOf, type MachineTerms } from '../machine-terms/machine-terms.ts';
 import type { Polarity } from '../polarity/polarity.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
+import { bookVoltsAt } from '../setup/window-curve.ts';
+import { UNPROVEN_SD_V } from '../window-search/next-volts.ts';
+import type { BeadSetting } from '../window-search/bead-setting.ts';
 import type { Way } from '../wire/way.ts';
 
 /** What a bead was welded with. It is written when the bead is, and no later change of a job or machine touches it. */
@@ -22,15 +26,17 @@ export interface WeldedWith extends ProvenWith, ProvenWork {
   readonly voltsKnob?: number | undefined;
   /** Volts that the book gives at the bead's wire speed, V; undefined where it gives none. */
   readonly bookVolts?: number | undefined;
+  /** What was believed of its middle before the first bead, over the book's volts, V. */
+  readonly prior?: { readonly offsetV: number; readonly sdV: number } | undefined;
   readonly modelVersion: string;
 }
 
 /** What is known beside the plan of where a bead was welded. */
 export interface WeldedAt {
   readonly machineId: string | undefined;
-  /** The bead's setting in the machine's terms. */
+  /** The bead's setting, and that in the machine's terms. */
+  readonly at: BeadSetting;
   readonly terms: MachineTerms | undefined;
-  readonly bookVolts: number | undefined;
 }
 
 function controlsOf(
@@ -46,8 +52,20 @@ function controlsOf(
   };
 }
 
+/**
+ * What is believed of a plan's middle before its first bead, over the book's volts: what the machine taught, where that
+ * is followed; the user's own volts go before it.
+ */
+export function priorOf(plan: PlannedSetup): NonNullable<WeldedWith['prior']> {
+  const { learned, own, volts, wireFeedSpeedMPerMin } = plan;
+  const taught = learned?.followed === true ? learned : undefined;
+  const sdV = taught?.sdV ?? UNPROVEN_SD_V;
+  if (own.volts === undefined) return { offsetV: taught?.offsetV.start ?? 0, sdV };
+  return { offsetV: volts.start - bookVoltsAt(plan, wireFeedSpeedMPerMin.start), sdV };
+}
+
 /** What a bead was welded with, from the plan that it was welded by. */
-export function weldedWith(plan: PlannedSetup, { machineId, terms, bookVolts }: WeldedAt): WeldedWith {
+export function weldedWith(plan: PlannedSetup, { machineId, at, terms }: WeldedAt): WeldedWith {
   const { work, wire, gas, polarity, way, transferMode, ctwdMm, modelVersion } = plan;
   const { thicknessMm, otherThicknessMm, joint, position } = work;
   return {
@@ -64,7 +82,8 @@ export function weldedWith(plan: PlannedSetup, { machineId, terms, bookVolts }: 
     position,
     ...(machineId === undefined ? {} : { machineId }),
     ...controlsOf(terms),
-    ...(bookVolts === undefined ? {} : { bookVolts }),
+    bookVolts: bookVoltsAt(plan, at.wireFeedSpeedMPerMin),
+    prior: priorOf(plan),
     modelVersion,
   };
 }

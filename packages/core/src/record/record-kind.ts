@@ -3,7 +3,7 @@ export const RECORD_KINDS = ['job', 'machine', 'test-bead', 'shop', 'stock', 'pi
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** Parts of a job whose own keys are fields for themselves. */
-export const JOB_BRANCHES = ['work', 'own', 'task'] as const;
+export const JOB_BRANCHES = ['work', 'own', 'task', 'dialIn'] as const;
 /** Of a machine: which of its readings count, and how it stands. */
 export const MACHINE_BRANCHES = ['readingCounts', 'rig'] as const;
 /** Of the shop's settings. */

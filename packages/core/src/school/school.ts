@@ -10,6 +10,7 @@ export interface Schools {
   readonly learning: 'follow-machine' | 'keep-to-book';
   readonly rollPressure: 'block' | 'metal' | 'glove';
   readonly regulatorRest: 'backed-off' | 'set';
+  readonly dialIn: 'wire-first' | 'volts-first' | 'columns';
 }
 
 export type SchoolId = keyof Schools;
@@ -24,6 +25,7 @@ export const DEFAULT_SCHOOLS: Schools = {
   learning: 'follow-machine',
   rollPressure: 'block',
   regulatorRest: 'backed-off',
+  dialIn: 'wire-first',
 };
 
 export interface SchoolOption {
@@ -178,6 +180,22 @@ export const SCHOOL_TABLE: readonly SchoolRow[] = [
       { value: 'set', name: 'Left set', says: 'Tomorrow it stands where it stood.' },
     ],
     whyDefault: 'It is backed off in any case where the bottle is moved or stands more than a day.',
+    source: PRACTICE,
+  },
+  {
+    id: 'dialIn',
+    question: 'What is held while a machine is dialled in?',
+    options: [
+      { value: 'wire-first', name: 'Wire first', says: 'The wire speed is held; the volts move.' },
+      { value: 'volts-first', name: 'Volts first', says: 'The volts are held; the wire speed moves.' },
+      {
+        value: 'columns',
+        name: 'Chart columns',
+        says: 'Both move, a column of the machine’s own chart at a time.',
+      },
+    ],
+    whyDefault:
+      'The wire speed sets the heat that the work needs. A machine with one entry is trimmed whatever is chosen here.',
     source: PRACTICE,
   },
 ];

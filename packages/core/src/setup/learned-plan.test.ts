@@ -1,4 +1,4 @@
-import { machineLearning, type ProvenSetting } from '../learning/learned-offset.ts';
+import { learnedOffset, machineLearning, type ProvenSetting } from '../learning/learned-offset.ts';
 import type { Machine } from '../machine/machine.ts';
 import type { Work } from '../material/work.ts';
 import { planSetup } from './plan-setup.ts';
@@ -32,6 +32,8 @@ const proven = (offsetV: number, over: Partial<ProvenSetting> = {}): ProvenSetti
   joint: 'lap',
   position: 'flat',
   offsetV,
+  toldOffsetV: offsetV,
+  toldVarianceV2: 0.09,
   ...over,
 });
 
@@ -41,8 +43,8 @@ function plan(over: Resources, own: OwnNumbers = {}): PlannedSetup {
   return setup;
 }
 const BOOK = plan({});
-/** One setting a volt off, drawn towards nought: 1 / (1 + 0.5²) = 0.8 of it. */
-const WEIGHT = 0.8;
+/** What is learnt of one setting a volt off in another joint and thickness. */
+const WEIGHT = -(learnedOffset(machineLearning([proven(-1)]), proven(0), WORK)?.offsetV.start ?? 0);
 
 describe('what beads taught', () => {
   it('moves the volts, their window and the chart by the learnt offset, and nothing else', () => {
@@ -56,7 +58,7 @@ describe('what beads taught', () => {
       expect(point.volts.start - (bookWindow[i]?.volts.start ?? 0)).toBeCloseTo(-WEIGHT, 9);
     });
     expect(taught.reasons.map(({ text }) => text).join()).toContain(
-      'Tom wanted 0.8 V (± 0.9 V) less than the book, from 1 proven setting with',
+      'Tom wanted 0.6 V (± 0.9 V) less than the book, from 1 proven setting, drawn towards one proven some way from it: 2 mm lap, flat with',
     );
     expect(taught.schoolsTouched).toContain('learning');
   });
@@ -69,14 +71,20 @@ describe('what beads taught', () => {
     expect(windowCurve(kept)).toEqual(windowCurve(BOOK));
   });
 
-  it('holds for the same wire, gas and transfer, and on a machine that is named', () => {
+  it('holds for the same wire, gas and transfer, in part for others, and on a machine that is named', () => {
     const others: readonly Partial<ProvenSetting>[] = [
       { gas: 'co2' },
       { mode: 'pulse' },
       { wire: { wireClass: 'ER70S-6', diameterMm: 1.0 } },
     ];
-    for (const other of others)
-      expect(plan({ learning: machineLearning([proven(-1, other)]) })).toEqual(BOOK);
+    for (const other of others) {
+      const pooled = plan({ learning: machineLearning([proven(-1, other)]) });
+      expect(pooled.learned).toMatchObject({ settings: 0, elsewhere: 1, near: undefined });
+      // what another wire, gas or transfer proved counts for less than half of what this one does
+      expect(BOOK.volts.start - pooled.volts.start).toBeGreaterThan(0.2);
+      expect(BOOK.volts.start - pooled.volts.start).toBeLessThan(WEIGHT / 2);
+      expect(pooled.proven).toBeUndefined();
+    }
     expect(
       plan({ machine: undefined, learning: machineLearning([proven(-1)]), wireDiameterMm: 0.8 }).learned,
     ).toBeUndefined();

@@ -140,7 +140,7 @@ function taughtOf({ open, wire, gas }: SettledWay): Pick<PlannedSetup, 'learned'
     return { learned: undefined, proven: undefined };
   }
   const given = { wire, gas: gas.gas.id, mode: open.mode };
-  const learned = learnedOffset(resources.learning, given);
+  const learned = learnedOffset(resources.learning, given, work);
   return {
     learned: learned && { ...learned, followed: schools.learning === 'follow-machine' },
     proven: provenFor(resources.learning, given, work),

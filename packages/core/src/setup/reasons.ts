@@ -1,4 +1,6 @@
-import { BEGIN_WHY, ladderFor } from '../dial-in/bead-ladder.ts';
+import { beginWords } from '../window-search/begin-words.ts';
+import { dialModelOf } from '../window-search/dial-model.ts';
+import { dialledWorkOf } from './dialled-work.ts';
 import { sentence } from '../words/sentence.ts';
 import { FILLET_CONVEXITY } from '../bead/weld-size.ts';
 import type { FamilyId } from '../family/family.ts';
@@ -79,7 +81,7 @@ function voltsText(plan: Unreasoned): string {
   if (plan.own.volts !== undefined) return 'Your own number.';
   if (plan.voltsKind === 'mean')
     return 'A rough mean only: the machine’s waveform settles it. Set the arc length by the pulse trim.';
-  return `Arc volts in the middle of the window for this current, wire and gas. ${BEGIN_WHY[ladderFor(plan).begins]}`;
+  return `Arc volts in the middle of the window for this current, wire and gas. ${beginWords(dialModelOf(dialledWorkOf(plan)))}`;
 }
 
 function learnedReason({ learned, own }: Unreasoned, machineName = 'This machine'): readonly Reason[] {

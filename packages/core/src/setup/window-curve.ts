@@ -77,6 +77,17 @@ export function windowAt(plan: PlannedSetup, speedsMPerMin: readonly number[]): 
 }
 
 /**
+ * The middle of the good volts by the book alone, without what the machine taught.
+ *
+ * @param speedMPerMin wire speed, m/min
+ * @source as the plan's own volts
+ */
+export function bookVoltsAt(plan: PlannedSetup, speedMPerMin: number): number {
+  const [point] = windowAt(plan, [speedMPerMin]) as [WindowPoint];
+  return point.volts.start - followedV(plan.learned);
+}
+
+/**
  * The good volts over the wire's whole window in the plan's mode, for the chart of volts against wire speed.
  *
  * @param steps number of points, 2 or more

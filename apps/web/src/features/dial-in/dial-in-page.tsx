@@ -1,15 +1,24 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
-import { ladderFor, nextBead, type PlannedSetup } from '@hot-bead/core';
+import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
+import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { ButtonLink } from '../../ui/button.tsx';
+import { Maximize2 } from 'lucide-react';
+import { useState } from 'react';
+import { Button, ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useJob } from '../jobs/index.ts';
 import { unreadStops, useSetup } from '../plan/index.ts';
-import { WindowChart } from '../window-chart/index.ts';
-import { BeadForm } from './bead-form.tsx';
-import { Ladder } from './ladder.tsx';
-import { NextBeadCard } from './next-bead-card.tsx';
 import { testBeadListQuery } from '../test-beads/index.ts';
+import { WindowChart } from '../window-chart/index.ts';
+import { BeadAtTheMachine } from './at-the-machine.tsx';
+import { DoubtQuestion } from './doubt-question.tsx';
+import { EarlierLadders } from './earlier-ladders.tsx';
+import { Ladder } from './ladder.tsx';
+import { LadderActions } from './ladder-actions.tsx';
+import { NextBeadCard } from './next-bead-card.tsx';
+import { ReportBead } from './report-bead.tsx';
+import { TakeCard } from './take-card.tsx';
+import { useDialIn } from './use-dial-in.ts';
+import { WayChoice } from './way-choice.tsx';
 
 interface ReadyProps {
   readonly job: Job;
@@ -17,35 +26,85 @@ interface ReadyProps {
   readonly machine: KeptMachine | undefined;
 }
 
-function Ready({ job, plan, machine }: ReadyProps) {
-  const beads = useQuery(testBeadListQuery(job.id));
+function Ready(props: ReadyProps) {
+  const beads = useQuery(testBeadListQuery(props.job.id));
   if (beads.error) return <ErrorNotice error={beads.error} onRetry={() => void beads.refetch()} />;
   if (beads.isPending) return <PageSkeleton />;
-  const next = nextBead(plan, beads.data, ladderFor(plan));
-  const number = (beads.data.at(-1)?.number ?? 0) + 1;
+  return <Dialling {...props} beads={beads.data} />;
+}
+
+function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: readonly KeptTestBead[] }) {
+  const { dialled, current, earlier, state, way } = useDialIn(job, plan, machine, beads);
+  // "one more" holds for the next bead only
+  const [more, setMore] = useState<{ readonly after: number; readonly at: BeadSetting }>();
+  const [atMachine, setAtMachine] = useState(false);
+  const { next } = state;
+  const number = Math.max(0, ...beads.map((bead) => bead.number)) + 1;
+  const setting = next.kind === 'weld' ? next.setting : more?.after === current.length ? more.at : undefined;
+  const doubted = state.doubted === undefined ? undefined : current[state.doubted];
   return (
-    <div className="grid items-start gap-4 md:grid-cols-[232px_minmax(0,1fr)_minmax(0,372px)]">
-      <div className="grid gap-4 md:order-2">
-        <NextBeadCard job={job} next={next} number={number} plan={plan} machine={machine} />
-        <BeadForm
-          key={`${number}-${next.setting.volts}`}
-          jobId={job.id}
-          number={number}
-          suggested={next.setting}
-        />
+    <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[232px_minmax(0,1fr)_minmax(0,372px)]">
+      <div className="grid grid-cols-1 gap-4 md:order-2">
+        {doubted && <DoubtQuestion jobId={job.id} bead={doubted} />}
+        {setting ? (
+          <>
+            <NextBeadCard state={state} setting={setting} number={number} plan={plan} machine={machine} />
+            <ReportBead
+              key={`${number}-${setting.volts}-${setting.wireFeedSpeedMPerMin}`}
+              jobId={job.id}
+              number={number}
+              suggested={setting}
+            />
+          </>
+        ) : (
+          <TakeCard
+            job={job}
+            state={state}
+            ladder={current}
+            plan={plan}
+            machine={machine}
+            onMore={(at) => setMore({ after: current.length, at })}
+          />
+        )}
+        <div className="flex flex-wrap items-center justify-between gap-2">
+          <WayChoice job={job} dialled={dialled} way={way} />
+          {setting && (
+            <Button onClick={() => setAtMachine(true)}>
+              <Maximize2 size={18} aria-hidden="true" /> At the machine
+            </Button>
+          )}
+        </div>
       </div>
-      <div className="md:order-1">
-        <Ladder jobId={job.id} beads={beads.data} />
+      <div className="grid grid-cols-1 gap-4 md:order-1">
+        <Ladder jobId={job.id} beads={current} />
+        <EarlierLadders jobId={job.id} ladders={earlier} />
       </div>
-      <div className="md:order-3">
+      <div className="grid grid-cols-1 gap-4 md:order-3">
         <WindowChart
           plan={plan}
-          beads={beads.data}
-          next={next.kind === 'take' ? undefined : next.setting}
+          beads={current}
+          next={setting}
           machine={machine}
           height={300}
+          outlook={state.outlook}
+          about={next.setting}
         />
+        <LadderActions job={job} ladder={current} setting={next.setting} />
+        <ButtonLink to="/practice/dial-in" tone="quiet" className="justify-self-start">
+          Practise dialling in on a simulated machine
+        </ButtonLink>
       </div>
+      {setting && (
+        <BeadAtTheMachine
+          jobId={job.id}
+          number={number}
+          setting={setting}
+          plan={plan}
+          machine={machine}
+          open={atMachine}
+          onOpenChange={setAtMachine}
+        />
+      )}
     </div>
   );
 }

@@ -1,53 +1,91 @@
 import type { KeptTestBead } from '@hot-bead/contract';
-import { Trash2 } from 'lucide-react';
+import { Pencil, Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { BeadSection } from '../../drawing/bead-section.tsx';
+import { FACE_OF_VERDICT } from '../../drawing/bead-profile.ts';
 import { VerdictMark } from '../../drawing/verdict-mark.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { withUnit } from '../units/index.ts';
-import { FACE_WORD, SOUND_WORD } from './bead-words.ts';
+import { FACE_WORD, FLAG_WORD, SOUND_WORD } from './bead-words.ts';
 import { useRemoveBead } from '../test-beads/index.ts';
+import { CorrectBead } from './correct-bead.tsx';
 
-interface Props {
+interface RungProps {
   readonly jobId: string;
-  readonly beads: readonly KeptTestBead[];
+  readonly bead: KeptTestBead;
 }
 
-function Rung({ jobId, bead }: { readonly jobId: string; readonly bead: KeptTestBead }) {
+/** What makes a bead count for less, or not at all. */
+function lessText({ doubt, cooled, flags = [] }: KeptTestBead): string {
+  if (doubt === 'left-out') return 'left out';
+  const amiss = [...(cooled === false ? ['hot coupon'] : []), ...flags.map((flag) => FLAG_WORD[flag])];
+  return amiss.length === 0 || doubt === 'stands' ? '' : `${amiss.join(', ')}: counts for less`;
+}
+
+const ICON = 'grid size-11 shrink-0 place-items-center text-ink-soft';
+
+function Rung({ jobId, bead }: RungProps) {
   const { units } = usePreferences();
   const remove = useRemoveBead(jobId);
   const toast = useToast();
+  const [correcting, setCorrecting] = useState(false);
   const onRemove = (): void =>
     remove.mutate(bead, {
       onSuccess: (_id, undo) => toast(`Bead ${bead.number} taken away`, undo),
       onError: (error) => toast(`Not taken away. ${error.message}`),
     });
+  const seen = [bead.face && FACE_WORD[bead.face], bead.sound && SOUND_WORD[bead.sound]].filter(Boolean);
+  const less = lessText(bead);
   return (
-    <li className="border-b border-line p-3 last:border-b-0">
+    <li
+      className={`border-b border-line p-3 last:border-b-0 ${bead.doubt === 'left-out' ? 'opacity-70' : ''}`}
+    >
       <div className="flex items-start justify-between gap-2">
         <div>
           <p className="figure-text text-xl">{withUnit('volts', bead.volts, units)}</p>
           <p className="text-[15px]">{withUnit('wireFeedSpeed', bead.wireFeedSpeedMPerMin, units)}</p>
         </div>
-        <BeadSection face={bead.face} className="h-14 w-20" />
-        <button
-          type="button"
-          aria-label={`Take bead ${bead.number} away`}
-          onClick={onRemove}
-          className="-mt-1 -mr-2 grid size-11 shrink-0 place-items-center text-ink-soft hover:text-hot"
-        >
-          <Trash2 size={18} aria-hidden="true" />
-        </button>
+        <BeadSection face={bead.face ?? FACE_OF_VERDICT[bead.verdict]} className="h-14 w-20" />
+        <div className="-mt-1 -mr-2 flex flex-col">
+          <button
+            type="button"
+            aria-label={`Correct bead ${bead.number}`}
+            onClick={() => setCorrecting(true)}
+            className={`${ICON} hover:text-action`}
+          >
+            <Pencil size={18} aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            aria-label={`Take bead ${bead.number} away`}
+            onClick={onRemove}
+            className={`${ICON} hover:text-hot`}
+          >
+            <Trash2 size={18} aria-hidden="true" />
+          </button>
+        </div>
       </div>
       <p className="flex flex-wrap items-baseline gap-x-2 text-[15px]">
         <span>Bead {bead.number}</span> <VerdictMark verdict={bead.verdict} />
       </p>
-      <p className="text-sm text-ink-soft">
-        {FACE_WORD[bead.face]}; {SOUND_WORD[bead.sound]}
-      </p>
+      {seen.length > 0 && <p className="text-sm text-ink-soft">{seen.join('; ')}</p>}
+      {less !== '' && <p className="text-sm font-medium">{less}</p>}
+      {bead.taken && (
+        <p className="text-sm font-medium">
+          ● taken at {withUnit('volts', bead.taken.volts, units)},{' '}
+          {withUnit('wireFeedSpeed', bead.taken.wireFeedSpeedMPerMin, units)}
+        </p>
+      )}
       {bead.note !== '' && <p className="mt-1 text-sm">“{bead.note}”</p>}
+      {correcting && <CorrectBead jobId={jobId} bead={bead} onClose={() => setCorrecting(false)} />}
     </li>
   );
+}
+
+interface Props {
+  readonly jobId: string;
+  readonly beads: readonly KeptTestBead[];
 }
 
 /** The beads so far, newest at the top. */
@@ -58,7 +96,7 @@ export function Ladder({ jobId, beads }: Props) {
         The ladder so far
       </h2>
       {beads.length === 0 ? (
-        <p className="p-3">No bead yet. Weld the one shown, then say how it looked and sounded.</p>
+        <p className="p-3">No bead yet. Weld the one shown, then say how it came out.</p>
       ) : (
         <ul>
           {beads.toReversed().map((bead) => (

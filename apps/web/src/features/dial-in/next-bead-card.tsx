@@ -1,72 +1,68 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
-import type { NextBead, PlannedSetup } from '@hot-bead/core';
+import type { KeptMachine } from '@hot-bead/contract';
+import type { BeadSetting, DialIn, PlannedSetup } from '@hot-bead/core';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { Button } from '../../ui/button.tsx';
-import { useTakeSetting } from '../jobs/index.ts';
 import { InItsTerms } from '../machine-terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';
+import { MOVES, probableText, whyText } from './known-words.ts';
+
+interface FiguresProps {
+  readonly setting: BeadSetting;
+  readonly plan: PlannedSetup;
+  readonly machine: KeptMachine | undefined;
+  /** Over the whole screen. */
+  readonly large?: boolean;
+}
+
+/** A setting as large as it can be read at the machine, and in the machine's own terms. */
+export function SettingFigures({ setting, plan, machine, large = false }: FiguresProps) {
+  const { units } = usePreferences();
+  const size = large ? 'text-[clamp(56px,15vw,150px)]' : 'text-[56px] max-md:text-[44px]';
+  return (
+    <>
+      <p className={`figure-text flex flex-wrap items-baseline gap-x-6 leading-tight ${size}`}>
+        <span>
+          {figureOf('volts', setting.volts, units)} <span className="text-[0.45em]">V</span>
+        </span>
+        <span>
+          {figureOf('wireFeedSpeed', setting.wireFeedSpeedMPerMin, units)}{' '}
+          <span className="text-[0.45em]">{shownAs('wireFeedSpeed', units).unit}</span>
+        </span>
+      </p>
+      {machine && (
+        <p className={large ? 'text-[clamp(22px,4vw,40px)] font-medium' : 'text-xl font-medium'}>
+          <InItsTerms plan={plan} machine={machine} of="volts" at={setting} />
+          {'; '}
+          <InItsTerms plan={plan} machine={machine} of="wire" at={setting} />
+        </p>
+      )}
+    </>
+  );
+}
 
 interface Props {
-  readonly job: Job;
-  readonly next: NextBead;
+  readonly state: DialIn;
+  /** What is to be welded next. */
+  readonly setting: BeadSetting;
   readonly number: number;
   readonly plan: PlannedSetup;
   readonly machine: KeptMachine | undefined;
 }
 
-function headline(next: NextBead, number: number): string {
-  if (next.kind === 'take') return 'Take';
-  return next.kind === 'repeat' ? `Bead ${number}, weld again` : `Bead ${number}`;
-}
-
-/** Hands the numbers that proved right to the plan, as the user's own. */
-function TakeButton({ job, next }: Pick<Props, 'job' | 'next'>) {
+/** What to weld next: the one thing to read on this page. */
+export function NextBeadCard({ state, setting, number, plan, machine }: Props) {
   const { units } = usePreferences();
-  const { isTaken, take, taking } = useTakeSetting(job);
-  if (isTaken(next.setting)) return <p className="mt-2 font-semibold">● The plan is set to these numbers.</p>;
+  const told = { plan, machine, units };
+  const isMore = state.next.kind === 'take';
   return (
-    <Button tone="main" className="mt-3 min-h-14" disabled={taking} onClick={() => take(next.setting)}>
-      Set the plan to {withUnit('volts', next.setting.volts, units)}
-    </Button>
-  );
-}
-
-/** What to weld next, as large as it can be read at the machine. */
-export function NextBeadCard({ job, next, number, plan, machine }: Props) {
-  const { units } = usePreferences();
-  const { volts, wireFeedSpeedMPerMin } = next.setting;
-  const done = next.kind === 'take';
-  return (
-    <section
-      aria-label="Next bead"
-      className={`rounded-md border p-4 ${done ? 'border-good bg-good-tint' : 'border-action bg-action-tint'}`}
-    >
-      <h2 className="text-lg font-semibold">{headline(next, number)}</h2>
-      <p className="figure-text flex flex-wrap items-baseline gap-x-6 text-[56px] leading-tight max-md:text-[44px]">
-        <span>
-          {figureOf('volts', volts, units)} <span className="text-2xl">V</span>
-        </span>
-        <span>
-          {figureOf('wireFeedSpeed', wireFeedSpeedMPerMin, units)}{' '}
-          <span className="text-2xl">{shownAs('wireFeedSpeed', units).unit}</span>
-        </span>
+    <section aria-label="Next bead" className="rounded-md border border-action bg-action-tint p-4">
+      <h2 className="text-lg font-semibold">Bead {number}</h2>
+      <SettingFigures setting={setting} plan={plan} machine={machine} />
+      <p className="text-lg">{isMore ? 'One more, to be surer of it.' : whyText(state, told)}</p>
+      <p className="mt-1">{probableText(state, told)}</p>
+      <p className="mt-1 text-[15px] text-ink-soft">
+        {MOVES[state.way]} Tip to work {withUnit('distance', plan.ctwdMm.start, units)} all the way, on scrap
+        of the same thickness, joint and position.
       </p>
-      {machine && (
-        <p className="text-xl font-medium">
-          <InItsTerms plan={plan} machine={machine} of="volts" at={next.setting} />
-          {'; '}
-          <InItsTerms plan={plan} machine={machine} of="wire" at={next.setting} />
-        </p>
-      )}
-      <p className="text-lg">{next.why}</p>
-      {done ? (
-        <TakeButton job={job} next={next} />
-      ) : (
-        <p className="mt-1 text-[15px]">
-          Tip to work {withUnit('distance', plan.ctwdMm.start, units)} all the way, on scrap of the same
-          thickness, joint and position; let it cool between beads.
-        </p>
-      )}
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import type { Job, JobState, NewAcknowledgement, NewJob } from '@hot-bead/contract';
+import type { Job, JobDialIn, JobState, NewAcknowledgement, NewJob } from '@hot-bead/contract';
 import {
   changeBetween,
   type FieldChange,
@@ -75,13 +75,15 @@ export interface JobNext {
   readonly unit?: LengthUnit;
   readonly work?: QuickWork;
   readonly own?: OwnNumbers;
+  readonly dialIn?: JobDialIn;
 }
 
 function changeOfJob(seen: Job | undefined, next: JobNext): FieldChange {
   if (next.line !== undefined) return { line: next.line, ...(next.unit ? { unit: next.unit } : {}) };
-  const part = ({ work, own }: JobNext): JobNext => ({
+  const part = ({ work, own, dialIn }: JobNext): JobNext => ({
     ...(next.work ? { work: work ?? {} } : {}),
     ...(next.own ? { own: own ?? {} } : {}),
+    ...(next.dialIn ? { dialIn: dialIn ?? {} } : {}),
   });
   return changeBetween(fieldsOf(part(seen ?? {}), JOB_BRANCHES), fieldsOf(part(next), JOB_BRANCHES));
 }

@@ -7,7 +7,7 @@ export interface TakeSetting {
   /** Whether the plan is set to these very numbers. */
   readonly isTaken: (setting: BeadSetting) => boolean;
   /** Sets the plan's wire speed and volts, as the user's own; can be undone. */
-  readonly take: (setting: BeadSetting) => void;
+  readonly take: (setting: BeadSetting, then?: () => void) => void;
   readonly taking: boolean;
 }
 
@@ -18,10 +18,15 @@ export function useTakeSetting(job: Job): TakeSetting {
   return {
     isTaken: ({ wireFeedSpeedMPerMin, volts }) =>
       job.own.volts === volts && job.own.wireFeedSpeedMPerMin === wireFeedSpeedMPerMin,
-    take: ({ wireFeedSpeedMPerMin, volts }) =>
+    take: ({ wireFeedSpeedMPerMin, volts }, then) =>
       change.mutate(
         { own: { ...job.own, wireFeedSpeedMPerMin, volts } },
-        { onSuccess: (_job, undo) => toast('The plan takes these numbers', undo) },
+        {
+          onSuccess: (_job, undo) => {
+            toast('The plan takes these numbers', undo);
+            then?.();
+          },
+        },
       ),
     taking: change.isPending,
   };

@@ -107,6 +107,8 @@ describe('a lid chart as text', () => {
       joint: 'butt',
       position: 'flat',
       offsetV: -0.5,
+      toldOffsetV: -0.5,
+      toldVarianceV2: 0.09,
     };
     const rows = chart({}, { learning: machineLearning([proven]) });
     const { data, errors } = Papa.parse<string[]>(chartCsv(rows, WIRES, MACHINE, METRIC));

@@ -23,13 +23,15 @@ const setting = (jobId: string, offsetV: number, over: Partial<KeptProvenSetting
     joint: 'lap',
     position: 'flat',
     offsetV,
+    toldOffsetV: offsetV,
+    toldVarianceV2: 0.09,
     ...over,
   }) as KeptProvenSetting;
 
 /** As the server tells it: settings without the rows' own fields. */
 function learnt(settings: readonly KeptProvenSetting[]): ShopLearning {
   const bare = settings.map(({ id: _id, machineId: _m, jobId: _j, title: _t, at: _at, ...rest }) => rest);
-  return { tapped: machineLearning(bare), other: machineLearning([{ ...bare[0], offsetV: 3 } as never]) };
+  return { tapped: machineLearning(bare), other: machineLearning([{ ...bare[0], toldOffsetV: 3 } as never]) };
 }
 
 describe('what a machine’s beads taught', () => {
@@ -45,10 +47,10 @@ describe('what a machine’s beads taught', () => {
     const steel = await screen.findByRole('heading', {
       name: '0.8 mm ER70S-6, Ar + 18 % CO₂, short-circuit',
     });
-    // By hand: the mean −0.75 V is drawn in by 2 / (2 + 0.25): −0.67 V.
-    expect(steel.parentElement).toHaveTextContent('wants 0.7 V less than the book');
+    // by hand: −0.75 V ± 0.33 here, +0.6 V ± 0.46 with the other gas, drawn together: −0.45 V and +0.16 V
+    expect(steel.parentElement).toHaveTextContent('wants 0.4 V less than the book');
     expect(steel.parentElement).toHaveTextContent('from 2 proven settings');
-    expect(screen.getByText('0.5 V more')).toBeInTheDocument();
+    expect(screen.getByText('as the book says')).toBeInTheDocument();
     expect(
       await screen.findByRole('link', {
         name: /job b.*0\.5 V under the book, with 0\.8 mm ER70S-6, 1 Nov 2026/,
@@ -57,6 +59,16 @@ describe('what a machine’s beads taught', () => {
     expect(screen.queryByRole('link', { name: /job a/ })).not.toBeInTheDocument();
     await user.click(screen.getByRole('button', { name: 'Show more' }));
     expect(await screen.findByRole('link', { name: /job a/ })).toBeInTheDocument();
+  });
+
+  it('says when the last settings have drifted from those before, and what to look at', async () => {
+    const list = [-0.5, -0.4, -0.6, -0.5, 0.6, 0.7].map((offsetV, i) => setting(String(i), offsetV));
+    show(<LearnedSection machine={TAPPED} />, {
+      answers: { [LEARNING]: learnt(list), [PROVEN]: { items: [], next: null } },
+    });
+    expect(
+      await screen.findByText(/^◆ The last 2 settings wanted 1\.[12] V more than the 4 before/),
+    ).toBeVisible();
   });
 
   it('says how it comes to know anything while it knows nothing', async () => {

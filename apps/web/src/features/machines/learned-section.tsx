@@ -1,5 +1,13 @@
 import type { KeptMachine, KeptProvenSetting } from '@hot-bead/contract';
-import { gasOf, type LearnedGroup, learnedOffset, MODE_NAME, offsetWords } from '@hot-bead/core';
+import {
+  driftOf,
+  gasOf,
+  type LearnedGroup,
+  learnedOffset,
+  type MachineLearning,
+  MODE_NAME,
+  offsetWords,
+} from '@hot-bead/core';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
@@ -8,12 +16,32 @@ import { Button } from '../../ui/button.tsx';
 import { wireSizeText, withUnit } from '../units/index.ts';
 import { learningQuery, provenQuery } from './machines.queries.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
+import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Section } from '../../ui/page/section.tsx';
 
 const signed = (volts: number): string => `${volts < 0 ? '−' : '+'}${Math.abs(volts).toFixed(1)}`;
 
-function Group({ group }: { readonly group: LearnedGroup }) {
-  const learned = learnedOffset([group], group);
+/** A machine that has begun to want other volts than it did, and what to look at. */
+function DriftNote({ group }: { readonly group: LearnedGroup }) {
+  const drift = driftOf(group);
+  if (!drift) return null;
+  const { driftV, last, before } = drift;
+  return (
+    <p className={MIND_BOX}>
+      ◆ The last {last} settings wanted {Math.abs(driftV).toFixed(1)} V {driftV < 0 ? 'less' : 'more'} than
+      the {before} before them. Look at the tip, the liner, the mains, and whether a new spool was put on.
+    </p>
+  );
+}
+
+interface GroupProps {
+  readonly group: LearnedGroup;
+  /** All that was proven on the machine: each wire and gas counts for the others in part. */
+  readonly all: MachineLearning;
+}
+
+function Group({ group, all }: GroupProps) {
+  const learned = learnedOffset(all, group);
   if (!learned) return null;
   const { volts, side, isByTheBook, settings } = offsetWords(learned);
   const { low, high } = learned.offsetV;
@@ -37,9 +65,10 @@ function Group({ group }: { readonly group: LearnedGroup }) {
           </>
         )}{' '}
         <span className="text-sm text-ink-soft">
-          ({signed(low)} to {signed(high)} V, from {settings}) [our model]
+          (the next job {signed(low)} to {signed(high)} V, from {settings}) [our model]
         </span>
       </p>
+      <DriftNote group={group} />
     </div>
   );
 }
@@ -109,6 +138,7 @@ export function LearnedSection({ machine }: { readonly machine: KeptMachine }) {
         <Group
           key={`${group.wire.wireClass} ${group.wire.diameterMm} ${group.gas} ${group.mode}`}
           group={group}
+          all={groups}
         />
       ))}
       {groups.length > 0 && <Settings machineId={machine.id} />}

@@ -1,31 +1,9 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { isNewSetting, MODE_NAME, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core';
-import { X } from 'lucide-react';
-import { Dialog } from 'radix-ui';
-import { useEffect } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
+import { FullScreen } from '../../ui/full-screen.tsx';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
-
-/** Keeps the screen awake while the numbers stand on it; does nothing where the browser cannot. */
-function useScreenAwake(on: boolean): void {
-  useEffect(() => {
-    if (!on || !('wakeLock' in navigator)) return undefined;
-    let released = false;
-    let lock: WakeLockSentinel | undefined;
-    navigator.wakeLock.request('screen').then(
-      (held) => {
-        if (released) void held.release();
-        else lock = held;
-      },
-      () => undefined, // the battery saver may refuse: the numbers are shown all the same
-    );
-    return () => {
-      released = true;
-      void lock?.release();
-    };
-  }, [on]);
-}
 
 interface RowProps {
   readonly name: string;
@@ -107,26 +85,9 @@ interface LargeProps extends Props {
 
 /** The four numbers over the whole screen, for the machine: nothing else, and the screen stays awake. */
 export function AtTheMachine({ plan, title, machine, open, onOpenChange }: LargeProps) {
-  useScreenAwake(open);
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-0 z-50 flex flex-col overflow-y-auto bg-ground outline-none"
-        >
-          <div className="flex items-center justify-between gap-4 border-b border-line p-4">
-            <Dialog.Title className="text-xl font-semibold">{title}</Dialog.Title>
-            <Dialog.Close
-              className="grid size-14 place-items-center rounded-md border border-line-strong"
-              aria-label="Close"
-            >
-              <X size={24} aria-hidden="true" />
-            </Dialog.Close>
-          </div>
-          <Numbers plan={plan} machine={machine} />
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <FullScreen title={title} open={open} onOpenChange={onOpenChange}>
+      <Numbers plan={plan} machine={machine} />
+    </FullScreen>
   );
 }

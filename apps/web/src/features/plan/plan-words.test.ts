@@ -65,7 +65,13 @@ describe('what the machine taught', () => {
   const plan = planOf();
   const taught = (start: number, settings = 1, over: Partial<PlannedSetup> = {}): PlannedSetup => ({
     ...plan,
-    learned: { offsetV: { start, low: start - 1, high: start + 1 }, settings, followed: true },
+    learned: {
+      offsetV: { start, low: start - 1, high: start + 1 },
+      sdV: 0.5,
+      settings,
+      elsewhere: 0,
+      followed: true,
+    },
     ...over,
   });
 

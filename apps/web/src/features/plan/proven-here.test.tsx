@@ -17,6 +17,8 @@ const PROVEN: ProvenSetting = {
   joint: 'tee',
   position: 'flat',
   offsetV: -0.5,
+  toldOffsetV: -0.5,
+  toldVarianceV2: 0.09,
 };
 const PLAN: PlannedSetup = { ...planOf(), proven: PROVEN };
 

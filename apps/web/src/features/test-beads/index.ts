@@ -1,1 +1,1 @@
-export { testBeadListQuery, useRemoveBead, useReportBead } from './test-beads.queries.ts';
+export { testBeadListQuery, useChangeBead, useRemoveBead, useReportBead } from './test-beads.queries.ts';

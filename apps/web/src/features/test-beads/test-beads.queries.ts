@@ -1,7 +1,8 @@
-import type { KeptTestBead, NewTestBead } from '@hot-bead/contract';
+import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
+import { changeOf } from '@hot-bead/core';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
-import { sendAway } from '../../commands/send-change.ts';
+import { sendAway, sendChange } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
 import { jobKeys } from '../jobs/index.ts';
 
@@ -19,6 +20,12 @@ export function testBeadListQuery(jobId: string) {
         readBy((contract) => contract.testBeadListSchema),
       ),
   });
+}
+
+/** A bead as it was seen, and what of it changes. */
+interface ChangedBead {
+  readonly bead: KeptTestBead;
+  readonly change: Omit<TestBeadChange, 'version'>;
 }
 
 function useBeadCommand<Input, Output>(
@@ -40,6 +47,21 @@ function useBeadCommand<Input, Output>(
 export function useReportBead(jobId: string) {
   return useBeadCommand(jobId, (bead: NewTestBead, command) =>
     api('POST', `/jobs/${jobId}/test-beads`, readBead, { body: { id: command, ...bead }, command }),
+  );
+}
+
+/** Corrects what was reported of a bead; null takes a field away. */
+export function useChangeBead(jobId: string) {
+  return useBeadCommand(jobId, ({ bead, change }: ChangedBead, command) =>
+    sendChange<KeptTestBead>({
+      kind: 'test-bead',
+      path: `/jobs/${jobId}/test-beads/${bead.id}`,
+      read: readBead,
+      branches: [],
+      change: changeOf(change, []),
+      version: bead.version,
+      command,
+    }),
   );
 }
 

@@ -1,4 +1,5 @@
 import type { BeadVerdict } from '@hot-bead/core';
+import { VERDICT_SHAPE } from '../../drawing/verdict-shape.ts';
 
 /** What the chart hands to a mark: where it stands, and the point's own data. */
 interface MarkProps {
@@ -26,20 +27,9 @@ export function NextPoint({ cx = 0, cy = 0 }: MarkProps) {
   );
 }
 
-const SHAPE: Readonly<
-  Record<BeadVerdict, { readonly path: (x: number, y: number) => string; readonly colour: string }>
-> = {
-  cold: { path: (x, y) => `M${x - 7} ${y - 6}H${x + 7}L${x} ${y + 7}Z`, colour: 'var(--cold)' },
-  right: {
-    path: (x, y) => `M${x - 6} ${y}A6 6 0 1 0 ${x + 6} ${y}A6 6 0 1 0 ${x - 6} ${y}Z`,
-    colour: 'var(--good)',
-  },
-  hot: { path: (x, y) => `M${x - 7} ${y + 6}H${x + 7}L${x} ${y - 7}Z`, colour: 'var(--hot)' },
-};
-
 /** A welded bead: its shape and colour say cold, right or hot. */
 export function BeadPoint({ cx = 0, cy = 0, payload }: MarkProps) {
-  const { path, colour } = SHAPE[payload?.verdict ?? 'right'];
+  const { path, colour } = VERDICT_SHAPE[payload?.verdict ?? 'right'];
   return <path d={path(cx, cy)} fill={colour} stroke="var(--plate)" strokeWidth={1.5} />;
 }
 

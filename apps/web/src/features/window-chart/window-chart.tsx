@@ -8,6 +8,8 @@ import {
   positionLines,
   type TransferRegion,
   transferRegions,
+  evenSteps,
+  windowAt,
   windowCurve,
   workTitle,
 } from '@hot-bead/core';
@@ -30,7 +32,22 @@ interface Props {
   /** The machine whose taps and reach are drawn. */
   readonly machine?: KeptMachine | undefined;
   readonly height?: number;
+  /** What can be set next, each with the chance that it lies in the window: drawn the fuller the likelier. */
+  readonly outlook?: readonly OutlookCell[];
+  /** Only what lies about this setting is drawn. */
+  readonly about?: BeadSetting | undefined;
 }
+
+/** How much is drawn about a setting: of the wire speed as a share, and volts. */
+const ABOUT = { share: 0.35, volts: 2.5 } as const;
+
+/** Points of the window where all of it is drawn. */
+const CURVE_STEPS = 24;
+
+type OutlookCell = BeadSetting & { readonly chance: number };
+
+/** Least chance that is drawn. */
+const LEAST_DRAWN = 0.15;
 
 const REGION_FILL: Readonly<Record<TransferRegion['name'], string>> = {
   'short-circuit': 'var(--cold)',
@@ -74,11 +91,34 @@ function lastWithin(
   return points.findLastIndex(({ volts }) => volts > low + 0.4 && volts < high - 0.4);
 }
 
+/** A cell about what can be set, as an area of the chart: a step high or wide, or a spot where both move. */
+function cellArea(cells: readonly OutlookCell[], i: number): { low: BeadSetting; high: BeadSetting } {
+  const at = cells[i] as OutlookCell;
+  const [before, after] = [cells[i - 1] ?? at, cells[i + 1] ?? at];
+  const half = (of: keyof BeadSetting): readonly [number, number] => {
+    const [low, high] = [before[of], after[of]].toSorted((a, b) => a - b) as [number, number];
+    return low === high ? [at[of] - SPOT[of], at[of] + SPOT[of]] : [(at[of] + low) / 2, (at[of] + high) / 2];
+  };
+  const [volts, speed] = [half('volts'), half('wireFeedSpeedMPerMin')];
+  return {
+    low: { volts: volts[0], wireFeedSpeedMPerMin: speed[0] },
+    high: { volts: volts[1], wireFeedSpeedMPerMin: speed[1] },
+  };
+}
+
+/** How far a cell reaches where nothing moves. */
+const SPOT: Readonly<BeadSetting> = { volts: 0.1, wireFeedSpeedMPerMin: 0.25 };
+
 /** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
-export const WindowChart = memo(function WindowChart({ plan, beads, next, machine, height = 224 }: Props) {
+export const WindowChart = memo(function WindowChart(props: Props) {
+  const { plan, beads, next, machine, height = 224, outlook = [], about } = props;
   const { units } = usePreferences();
   const { from, unit } = shownAs('wireFeedSpeed', units);
-  const curve = useMemo(() => windowCurve(plan), [plan]);
+  const curve = useMemo(() => {
+    if (!about) return windowCurve(plan, CURVE_STEPS);
+    const speed = about.wireFeedSpeedMPerMin;
+    return windowAt(plan, evenSteps([speed * (1 - ABOUT.share), speed * (1 + ABOUT.share)], CURVE_STEPS));
+  }, [plan, about]);
   const taps = useMemo(
     () => (machine && plan.voltsKind === 'arc' ? positionLines(machine, curve) : []),
     [plan, machine, curve],
@@ -109,7 +149,12 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
   const volts = [...band.flatMap((p) => p.good), ...welded.map((p) => p.volts)];
   const { low, high } = plan.wireFeedSpeedMPerMin;
   const ends = [Math.floor(Math.min(...speeds)), Math.ceil(Math.max(...speeds))] as const;
-  const levels = [Math.floor(Math.min(...volts) - 1), Math.ceil(Math.max(...volts) + 1)] as const;
+  const levels = about
+    ? ([
+        Math.floor(Math.min(about.volts - ABOUT.volts, ...welded.map((p) => p.volts))),
+        Math.ceil(Math.max(about.volts + ABOUT.volts, ...welded.map((p) => p.volts))),
+      ] as const)
+    : ([Math.floor(Math.min(...volts) - 1), Math.ceil(Math.max(...volts) + 1)] as const);
   const shownTaps = taps.filter(({ points }) =>
     points.some((p) => p.volts > levels[0] && p.volts < levels[1]),
   );
@@ -153,6 +198,22 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
           strokeOpacity={0.4}
           strokeDasharray="4 4"
         />
+        {outlook.map((cell, i) => {
+          if (cell.chance < LEAST_DRAWN) return null;
+          const { low: start, high: end } = cellArea(outlook, i);
+          return (
+            <ReferenceArea
+              key={`${cell.volts} ${cell.wireFeedSpeedMPerMin}`}
+              x1={from(start.wireFeedSpeedMPerMin)}
+              x2={from(end.wireFeedSpeedMPerMin)}
+              y1={start.volts}
+              y2={end.volts}
+              fill="var(--action)"
+              fillOpacity={0.9 * cell.chance ** 1.5}
+              ifOverflow="hidden"
+            />
+          );
+        })}
         <Area
           dataKey="good"
           stroke="var(--good)"
@@ -198,8 +259,9 @@ export const WindowChart = memo(function WindowChart({ plan, beads, next, machin
         ✚ start {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)},{' '}
         {withUnit('volts', plan.volts.start, units)}
         {next && '; ◇ next bead'}
-        {beads.length > 0 && '; ▼ cold, ● right, ▲ hot'}. Dashed: the wire speed’s range.
+        {beads.length > 0 && '; ▼ cold, ● right, ▲ hot, ✖ blown through'}. Dashed: the wire speed’s range.
         {shownTaps.length > 0 && ` Thin lines: ${machine?.name ?? ''}’s taps at the arc.`}
+        {outlook.length > 0 && ' Column: what would be right, the fuller the likelier.'}
         {limits.length > 0 && ` Dotted: as far as ${machine?.name ?? ''} reaches.`}
       </p>
     </Section>

@@ -1,6 +1,6 @@
 import type { DialModel } from './dial-model.ts';
-import { MOST_BEADS } from './dial-model.ts';
-import { GROSS_SHARE, TAPS } from './reading-level.ts';
+import { FULL_VOLT_UNDER_V, MOST_BEADS } from './dial-model.ts';
+import { TAPS } from './reading-level.ts';
 import {
   type VoltsBead,
   VoltsPosterior,
@@ -20,6 +20,8 @@ const BLOWN_COST = 0.1;
 const BLOWN_MOST = [0.1, 0.03] as const;
 /** A bead that read right within so much of what is taken makes it sure, V. Source: our model. */
 const CONFIRMS_WITHIN_V = 0.3;
+/** A middle so unlikely that what would be told of it is not reckoned. */
+const NEGLIGIBLE = 1e-9;
 /** Gain in the chance below which another bead tells no more. Source: our model. */
 const NO_GAIN = 0.01;
 /** Beads that are still laid after one burnt through. Source: our model. */
@@ -27,20 +29,44 @@ const AFTER_BLOWN = 2;
 /** How far down is gone at once after one burnt through, V. Source: our model. */
 const DOWN_AFTER_BLOWN_V = 1;
 
+/** How sure the book is of a middle of which nothing is proven, V: the starts are reckoned for it. Source: our model. */
+export const UNPROVEN_SD_V = 0.7;
+
 /** What the volts of a job can be set to, ascending, V. */
 export type SettableVolts = readonly number[];
 
+/** What is known of the search beside the beads. */
+export interface Search {
+  /** What can be set. */
+  readonly settable: SettableVolts;
+  /** Whether the volts come in taps: then a bead moves by one tap, and none near what is taken is asked for. */
+  readonly isTaps?: boolean;
+  /** How much less sure the middle is since the last bead, V: the wire speed moves before the next one. */
+  readonly widenedV?: number;
+}
+
+/** Why it ends: sure enough, another bead would tell no more, burnt through too often, or it is not settled. */
+export type EndReason = 'settled' | 'no-gain' | 'blown' | 'most-beads';
+
 /** What is to be done next. */
 export type NextVolts =
-  | { readonly kind: 'weld'; readonly volts: number; readonly known: VoltsPosterior }
+  | {
+      readonly kind: 'weld';
+      readonly volts: number;
+      readonly known: VoltsPosterior;
+      /** What would be taken as things stand. */
+      readonly taken: number;
+    }
   | {
       readonly kind: 'take';
       readonly volts: number;
       readonly known: VoltsPosterior;
-      /** Why it ends: sure enough, another bead would tell no more, or it is not settled. */
-      readonly because: 'settled' | 'no-gain' | 'blown' | 'most-beads';
+      readonly taken: number;
+      readonly because: EndReason;
       /** Whether it may be kept as proven. */
       readonly isProven: boolean;
+      /** Where one more bead would tell most, V; undefined: no more of them. */
+      readonly oneMore: number | undefined;
     };
 
 const isRight = ({ level }: VoltsBead): boolean =>
@@ -74,10 +100,22 @@ function firstVolts(
   { startOffV, mayBeginAbove }: DialModel,
   settable: SettableVolts,
 ): number {
-  const wanted = prior.middleV + startOffV;
+  // one that is surer of the middle begins nearer to it; a full volt under is asked for as such
+  const surer = abs(startOffV) < FULL_VOLT_UNDER_V ? min(1, prior.middleSdV / UNPROVEN_SD_V) : 1;
+  const wanted = prior.middleV + startOffV * surer;
   const allowed = settable.filter((volts) => mayBeginAbove || volts <= prior.middleV + 1e-9);
   const from = allowed.length > 0 ? allowed : settable;
   return from.reduce((a, b) => (abs(b - wanted) < abs(a - wanted) - 1e-9 ? b : a));
+}
+
+/** The tap nearest to the coldest bead, less one, and nearest to the hottest, and one. */
+function tapReach(taps: SettableVolts, coldest: number, hottest: number): readonly [number, number] {
+  const nearest = (volts: number): number =>
+    taps.reduce((best, tap, i) => (abs(tap - volts) < abs((taps[best] as number) - volts) ? i : best), 0);
+  return [
+    taps[max(0, nearest(coldest) - 1)] as number,
+    taps[min(taps.length - 1, nearest(hottest) + 1)] as number,
+  ];
 }
 
 /** Volts that may be tried next: freely between the beads that were laid, a step beyond them. */
@@ -85,13 +123,14 @@ function reachable(
   beads: readonly VoltsBead[],
   known: VoltsPosterior,
   model: DialModel,
-  settable: SettableVolts,
+  { settable, isTaps }: Search,
 ): SettableVolts {
   const volts = beads.map((bead) => bead.volts);
   const blown = beads.filter(({ level }) => level === 'blown').length;
   const reach = model.stepV * model.steps;
   const down = blown > 0 ? max(reach, DOWN_AFTER_BLOWN_V) : reach;
-  const [low, high] = [min(...volts) - down, max(...volts) + reach];
+  const [coldest, hottest] = [min(...volts), max(...volts)];
+  const [low, high] = isTaps ? tapReach(settable, coldest, hottest) : [coldest - down, hottest + reach];
   const ceiling = ceilingV(beads, model);
   const within = settable.filter((one) => one >= low - 1e-9 && one <= high + 1e-9 && one <= ceiling + 1e-9);
   const open = within.length > 0 ? within : settable.filter((one) => one <= ceiling + 1e-9).slice(-1);
@@ -116,7 +155,7 @@ function entropy(share: number): number {
 
 /** What a bead at a volts is to be expected to tell. */
 function outlook(known: VoltsPosterior, volts: number, model: DialModel, settable: SettableVolts): Outlook {
-  const levels = known.outlooks(volts, GROSS_SHARE.usual);
+  const levels = known.outlooks(volts);
   const { middles, widths, chances } = known;
   const count = middles.length;
   let chance = 0;
@@ -124,14 +163,15 @@ function outlook(known: VoltsPosterior, volts: number, model: DialModel, settabl
   let blown = 0;
   const perMiddle = levels.map(() => new Float64Array(count));
   levels.forEach((joint, k) => {
+    const middle = perMiddle[k] as Float64Array;
+    for (let w = 0, i = 0; w < widths.length; w += 1) {
+      for (let m = 0; m < count; m += 1, i += 1) middle[m] = (middle[m] as number) + (joint[i] as number);
+    }
     let total = 0;
     let mean = 0;
-    const middle = perMiddle[k] as Float64Array;
-    for (let i = 0; i < joint.length; i += 1) {
-      const share = joint[i] as number;
-      total += share;
-      mean += share * (middles[i % count] as number);
-      middle[i % count] = (middle[i % count] as number) + share;
+    for (let m = 0; m < count; m += 1) {
+      total += middle[m] as number;
+      mean += (middle[m] as number) * (middles[m] as number);
     }
     if (total <= 0) return;
     told += entropy(total);
@@ -141,7 +181,7 @@ function outlook(known: VoltsPosterior, volts: number, model: DialModel, settabl
   for (let m = 0; m < count; m += 1) {
     let mass = 0;
     for (let w = 0; w < widths.length; w += 1) mass += chances[w * count + m] as number;
-    if (mass <= 0) continue;
+    if (mass <= NEGLIGIBLE) continue;
     for (const middle of perMiddle) told -= mass * entropy((middle[m] as number) / mass);
   }
   const worth = chance + KNOWING_WORTH * told - (model.minds ? BLOWN_COST * blown : 0);
@@ -163,49 +203,90 @@ function laidAfterBlown(beads: readonly VoltsBead[]): number {
   return first < 0 ? 0 : beads.length - first - 1;
 }
 
+/** Chance that what is taken of some taps is the one nearest to the middle. */
+function nearestChance(known: VoltsPosterior, taps: SettableVolts, taken: number): number {
+  const at = taps.indexOf(taken);
+  const edge = (other: number | undefined, open: number): number =>
+    other === undefined ? open : (other + taken) / 2;
+  return known.between(edge(taps[at - 1], -Infinity), edge(taps[at + 1], Infinity));
+}
+
+/** Chance with which the nearest of the taps is sure enough. Source: handbook on dialling in. */
+const NEAREST_TAP_CHANCE = 0.85;
+
+/** How sure a setting must be, and of what kind the volts are. */
+interface Sureness {
+  readonly model: Pick<DialModel, 'stopChance' | 'stopSdV'>;
+  readonly isTaps: boolean;
+}
+
+/**
+ * Whether beads bear a setting out, so that it may be kept as proven: likely in the window, the middle known (between
+ * taps nothing can be set, so it need not be), and a bead near it read right.
+ */
+export function isBorneOut(
+  known: VoltsPosterior,
+  taken: number,
+  beads: readonly VoltsBead[],
+  { model: { stopChance, stopSdV }, isTaps }: Sureness,
+): boolean {
+  const confirms = (bead: VoltsBead): boolean =>
+    bead.isAside !== true && isRight(bead) && abs(bead.volts - taken) <= CONFIRMS_WITHIN_V + 1e-9;
+  return known.inWindow(taken) >= stopChance && (isTaps || known.sdV <= stopSdV) && beads.some(confirms);
+}
+
 /**
  * What is to be done after some beads: the next to lay, or what to take. Never a bead at or above volts that blew
  * through; it ends as soon as it is sure enough, or another bead would tell no more.
  *
- * @param settable what can be set, ascending, V; at least one
- * @param isTaps whether the volts come in taps: then no bead near what is taken is asked for
+ * @param beads oldest first
+ * @param search what can be set, ascending, V; at least one
  * @source decision by the expected chance to be in the window: our model, after the handbook on dialling in
  */
 export function nextVolts(
   prior: VoltsPrior,
   beads: readonly VoltsBead[],
   model: DialModel,
-  settable: SettableVolts,
-  isTaps = false,
+  search: Search,
 ): NextVolts {
-  const known = voltsPosterior(prior, beads);
-  if (beads.length === 0) return { kind: 'weld', volts: firstVolts(prior, model, settable), known };
+  const { settable, isTaps = false, widenedV = 0 } = search;
+  const known = voltsPosterior(prior, beads).widened(widenedV);
+  if (beads.length === 0) {
+    const volts = firstVolts(prior, model, settable);
+    return { kind: 'weld', volts, known, taken: volts };
+  }
   const ceiling = ceilingV(beads, model);
   const under = settable.filter((one) => one <= ceiling + 1e-9);
   const open = under.length > 0 ? under : settable.slice(0, 1);
   const taken = takenVolts(known, open);
   const chance = known.inWindow(taken);
-  const isConfirmed =
-    isTaps || beads.some((bead) => isRight(bead) && abs(bead.volts - taken) <= CONFIRMS_WITHIN_V + 1e-9);
-  const isSure = chance >= model.stopChance && known.sdV <= model.stopSdV;
-  const end = (because: 'settled' | 'no-gain' | 'blown' | 'most-beads'): NextVolts => ({
-    kind: 'take',
-    volts: taken,
-    known,
-    because,
-    isProven: because === 'settled' && !isTaps,
-  });
-  if (isSure && isConfirmed) return end('settled');
-  if (beads.length >= MOST_BEADS) return end('most-beads');
-  if (beads.some(({ level }) => level === 'blown') && model.minds && laidAfterBlown(beads) >= AFTER_BLOWN) {
-    return end('blown');
-  }
-  const outlooks = reachable(beads, known, model, open).map((volts) => outlook(known, volts, model, open));
+  const isProven = widenedV === 0 && isBorneOut(known, taken, beads, { model, isTaps });
+  const isSure =
+    isProven ||
+    (isTaps && (chance >= model.stopChance || nearestChance(known, open, taken) >= NEAREST_TAP_CHANCE));
+  const outlooks = reachable(beads, known, model, { settable: open, isTaps }).map((volts) =>
+    outlook(known, volts, model, open),
+  );
   const best = outlooks.reduce<Outlook | undefined>(
     (a, b) => (!a || b.worth > a.worth + 1e-9 ? b : a),
     undefined,
   );
+  const isFull = beads.length >= MOST_BEADS;
+  const end = (because: EndReason): NextVolts => ({
+    kind: 'take',
+    volts: taken,
+    known,
+    taken,
+    because,
+    isProven,
+    oneMore: isFull ? undefined : best?.volts,
+  });
+  if (isSure) return end('settled');
+  if (isFull) return end('most-beads');
+  if (beads.some(({ level }) => level === 'blown') && model.minds && laidAfterBlown(beads) >= AFTER_BLOWN) {
+    return end('blown');
+  }
   const mostChance = max(...outlooks.map((one) => one.chance));
-  if (!best || (beads.length >= 2 && mostChance - chance <= NO_GAIN)) return end('no-gain');
-  return { kind: 'weld', volts: best.volts, known };
+  if (!best || (widenedV === 0 && beads.length >= 2 && mostChance - chance <= NO_GAIN)) return end('no-gain');
+  return { kind: 'weld', volts: best.volts, known, taken };
 }

@@ -1,4 +1,4 @@
-import type { ArcSound, BeadFace } from './bead-report.ts';
+import type { ArcSound, BeadFace, BeadReport, BeadVerdict } from './bead-report.ts';
 
 /** What a report of a bead can say of its volts: three taps, seven levels about right, and burnt through. */
 export const READING_LEVELS = ['cold', 'right', 'hot', -3, -2, -1, 0, 1, 2, 3, 'blown'] as const;
@@ -52,8 +52,8 @@ export function levelSpan(
   }
 }
 
-/** Share of reports that are grossly wrong, usual and where face and sound disagree. Source: our model. */
-export const GROSS_SHARE = { usual: 0.05, disagree: 0.15, doubted: 0.5 } as const;
+/** Share of reports that are grossly wrong: usual, where face and sound disagree, on a hot coupon, with a hand that was not steady. Source: our model. */
+export const GROSS_SHARE = { usual: 0.05, disagree: 0.15, hotCoupon: 0.15, doubted: 0.5 } as const;
 
 const FACE_LEVEL: Readonly<Record<Exclude<BeadFace, 'blown-through'>, number>> = {
   ropy: -3,
@@ -89,13 +89,7 @@ function awayFromZero(value: number): number {
  *
  * @source our model, after the handbook on dialling in; the words are common practice
  */
-export function levelOf({
-  face,
-  sound,
-}: {
-  readonly face: BeadFace;
-  readonly sound: ArcSound;
-}): LevelReading {
+function heardAndSeen(face: BeadFace, sound: ArcSound): LevelReading {
   const grossShare = GROSS_SHARE.usual;
   if (face === 'blown-through') return { level: 'blown', grossShare };
   const [byFace, bySound] = [FACE_LEVEL[face], SOUND_LEVEL[sound]];
@@ -109,4 +103,49 @@ export function levelOf({
   const withFault = face === 'undercut' || face === 'concave' ? Math.max(withCold, 2) : withCold;
   // −0 is 0
   return { level: (withFault + 0) as ReadingLevel, grossShare };
+}
+
+/** What was said, seen or heard of a bead. */
+export type SaidOfBead = Pick<BeadReport, 'said' | 'face' | 'sound'>;
+
+/**
+ * The level of a bead: what was said of it in one tap goes before what was picked of its face and sound; of these one
+ * alone tells as much as it can. Undefined where nothing was said.
+ *
+ * @source our model, after the handbook on dialling in; the words are common practice
+ */
+export function levelOf({ said, face, sound }: SaidOfBead): LevelReading | undefined {
+  if (said !== undefined) return { level: said, grossShare: GROSS_SHARE.usual };
+  if (face !== undefined && sound !== undefined) return heardAndSeen(face, sound);
+  if (face === 'blown-through') return { level: 'blown', grossShare: GROSS_SHARE.usual };
+  const one = face === undefined ? sound && SOUND_LEVEL[sound] : FACE_LEVEL[face];
+  // one sign alone does not tell the fine levels apart
+  return one === undefined ? undefined : { level: tapOf(one), grossShare: GROSS_SHARE.usual };
+}
+
+function tapOf(level: number): 'cold' | 'right' | 'hot' {
+  if (level <= -2) return 'cold';
+  return level >= 2 ? 'hot' : 'right';
+}
+
+/** Cold, right, hot or burnt through, as a level reads. */
+export function verdictOfLevel(level: ReadingLevel): BeadVerdict {
+  return typeof level === 'number' ? tapOf(level) : level;
+}
+
+/** Cold, right, hot or burnt through, from all that was said of a bead; right where nothing was. */
+export function beadVerdict(bead: SaidOfBead): BeadVerdict {
+  return verdictOfLevel(levelOf(bead)?.level ?? 'right');
+}
+
+/**
+ * A report as the estimator takes it; undefined where it was left out, or says nothing of the volts. One that was laid
+ * on a hot coupon, or with a hand that was not steady, counts as likely wrong.
+ */
+export function readingOf(bead: BeadReport): LevelReading | undefined {
+  const reading = levelOf(bead);
+  if (!reading || bead.doubt === 'left-out') return undefined;
+  if (bead.doubt === 'stands') return reading;
+  const least = bead.flags?.length ? GROSS_SHARE.doubted : bead.cooled === false ? GROSS_SHARE.hotCoupon : 0;
+  return { ...reading, grossShare: Math.max(reading.grossShare, least) };
 }

@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import { simulated, type SimulatedJobs, type SimulatedResult } from '../../test/simulated-welder.ts';
 import { DIAL_MODELS, type DialKind, MOST_BEADS } from './dial-model.ts';
 import { ceilingV, nextVolts, takenVolts } from './next-volts.ts';
 import { GROSS_SHARE, type ReadingLevel } from './reading-level.ts';
@@ -13,76 +12,7 @@ const bead = (volts: number, level: ReadingLevel): VoltsBead => ({
   grossShare: GROSS_SHARE.usual,
 });
 const next = (kind: DialKind, ...beads: readonly VoltsBead[]) =>
-  nextVolts(priorOf(kind), beads, DIAL_MODELS[kind], SETTABLE);
-
-/** Runs of 300 jobs; the sampling error of a share of 95 % is then 2.5 points at two sigma, of 70 % 5 points. */
-const done = new Map<string, SimulatedResult>();
-const run = (kind: DialKind, over: Partial<SimulatedJobs> = {}): SimulatedResult => {
-  const key = JSON.stringify([kind, over]);
-  const result = done.get(key) ?? simulated({ model: DIAL_MODELS[kind], jobs: 300, seed: 11, ...over });
-  done.set(key, result);
-  return result;
-};
-
-// Source of the figures: handbook on dialling in §11, acceptance, less the sampling error of 300 jobs.
-describe('jobs that are dialled in, simulated', () => {
-  it.each<
-    [
-      string,
-      DialKind,
-      Partial<SimulatedJobs>,
-      { mean: number; median: number; p90: number; window: number; near: number },
-    ]
-  >([
-    ['dip', 'dip', {}, { mean: 3.8, median: 3, p90: 5, window: 91, near: 66 }],
-    [
-      'dip, seven levels',
-      'dip',
-      { sevenLevels: true },
-      { mean: 2.9, median: 3, p90: 5, window: 91, near: 66 },
-    ],
-    ['thin sheet', 'sheet', {}, { mean: 5.5, median: 5, p90: 8, window: 70, near: 70 }],
-    ['aluminium', 'aluminium', {}, { mean: 2.9, median: 3, p90: 4, window: 91, near: 54 }],
-    ['self-shielded', 'self-shielded', {}, { mean: 3.1, median: 3, p90: 4, window: 91, near: 56 }],
-    ['spray', 'spray', {}, { mean: 3.2, median: 3, p90: 4, window: 92, near: 56 }],
-    [
-      'dip, learned',
-      'dip',
-      { middleSdV: 0.43, priorSdV: 0.43 },
-      { mean: 2.75, median: 2, p90: 4, window: 90, near: 62 },
-    ],
-  ])(
-    '%s: few beads, most of them in the window, nothing laid above what blew through',
-    (_, kind, over, most) => {
-      const found = run(kind, over);
-      expect(found.neverAboveBlown).toBe(true);
-      expect(found.meanBeads).toBeLessThanOrEqual(most.mean);
-      expect(found.medianBeads).toBeLessThanOrEqual(most.median);
-      expect(found.p90Beads).toBeLessThanOrEqual(most.p90);
-      expect(found.inWindow).toBeGreaterThanOrEqual(most.window);
-      expect(found.near).toBeGreaterThanOrEqual(most.near);
-      // what it claims is what comes true, within 2 points and the sampling error
-      expect(Math.abs(found.claimed - found.inWindow)).toBeLessThanOrEqual(kind === 'sheet' ? 7 : 4.5);
-    },
-  );
-
-  it('burns through seldom, aluminium hardly ever stubs far under, and thin sheet never burns through three times', () => {
-    expect(run('dip').blown).toBeLessThanOrEqual(0.08);
-    const aluminium = run('aluminium');
-    expect(aluminium.farCold).toBeLessThanOrEqual(0.05);
-    const sheet = run('sheet');
-    expect(sheet.blown).toBeLessThanOrEqual(0.36);
-    expect(sheet.overTwoBlown).toBeLessThanOrEqual(1);
-  });
-
-  it('a book that is a volt off costs beads, not the window', () => {
-    for (const bookOffV of [1, -1]) {
-      const off = run('dip', { bookOffV, jobs: 150 });
-      expect(off.meanBeads).toBeLessThanOrEqual(5.1);
-      expect(off.inWindow).toBeGreaterThanOrEqual(86);
-    }
-  });
-});
+  nextVolts(priorOf(kind), beads, DIAL_MODELS[kind], { settable: SETTABLE });
 
 describe('the next bead', () => {
   it('is first half a volt under in dip, over in aluminium, in the middle in spray; never above the middle from under', () => {
@@ -90,7 +20,7 @@ describe('the next bead', () => {
     expect(next('sheet')).toMatchObject({ kind: 'weld', volts: 17.3 });
     expect(next('aluminium')).toMatchObject({ kind: 'weld', volts: 18.5 });
     expect(next('spray')).toMatchObject({ kind: 'weld', volts: 18 });
-    const tap = nextVolts(priorOf('dip'), [], DIAL_MODELS.dip, [14, 16, 18.2], true);
+    const tap = nextVolts(priorOf('dip'), [], DIAL_MODELS.dip, { settable: [14, 16, 18.2], isTaps: true });
     expect(tap).toMatchObject({ kind: 'weld', volts: 16 });
   });
 
@@ -106,7 +36,7 @@ describe('the next bead', () => {
   it('the worked example ends in its window: 3.2 mm steel, 17.5 cold, 18 cold, 18.5 right: take about 18.7', () => {
     // handbook on dialling in §5: window 18.25 to 19.25
     const ladder = [bead(17.5, 'cold'), bead(18, 'cold'), bead(18.5, 'right'), bead(19, 'right')];
-    const end = nextVolts(priorOf('dip', 18.5), ladder, DIAL_MODELS.dip, SETTABLE);
+    const end = nextVolts(priorOf('dip', 18.5), ladder, DIAL_MODELS.dip, { settable: SETTABLE });
     expect(end).toMatchObject({ kind: 'take', because: 'settled', isProven: true });
     expect(end.volts).toBeGreaterThanOrEqual(18.25);
     expect(end.volts).toBeLessThanOrEqual(19.25);
@@ -129,10 +59,10 @@ describe('the next bead', () => {
     const prior = priorOf('dip', 19);
     // the window lies between two taps: each is read once more at most, then it ends
     const answers = [bead(18, 'cold'), bead(20, 'hot')];
-    let stuck = nextVolts(prior, answers, DIAL_MODELS.dip, taps, true);
+    let stuck = nextVolts(prior, answers, DIAL_MODELS.dip, { settable: taps, isTaps: true });
     while (stuck.kind === 'weld') {
       answers.push(bead(stuck.volts, stuck.volts < 19 ? 'cold' : 'hot'));
-      stuck = nextVolts(prior, answers, DIAL_MODELS.dip, taps, true);
+      stuck = nextVolts(prior, answers, DIAL_MODELS.dip, { settable: taps, isTaps: true });
     }
     expect([stuck.because, stuck.isProven]).toEqual(['no-gain', false]);
     expect(answers.length).toBeLessThanOrEqual(5);

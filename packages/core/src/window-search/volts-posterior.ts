@@ -1,4 +1,4 @@
-import { levelSpan, type LevelReading } from './reading-level.ts';
+import { GROSS_SHARE, levelSpan, type LevelReading } from './reading-level.ts';
 
 /** Taken out of the global once: it is asked for millions of times. */
 const { exp, sqrt, max, min, floor, round } = Math;
@@ -15,11 +15,18 @@ const WIDTH_SPREAD = 2.2;
 const LEAST_HALF_WIDTH_V = 0.05;
 /** Chances so small that what they tell is not reckoned. */
 const NEGLIGIBLE = 1e-9;
+/** A chance so small that no run of reports brings it back. */
+const LEAST_CHANCE = 1e-14;
+/** The same for what a bead that is not laid yet would tell. */
+const NEGLIGIBLE_AHEAD = 1e-7;
 /** Share of jobs whose middle lies far from the book, and how far, V. Source: our model: without them it is too sure. */
 const FAR_SHARE = 0.1;
 const FAR_SD_V = 1.5;
 /** Never surer of the middle before the first bead than this, V. Source: our model. */
 export const LEAST_PRIOR_SD_V = 0.35;
+
+/** From this chance on a report is asked about. Source: handbook on dialling in. */
+export const GROSS_ASK = 0.3;
 
 /** What is believed of a job's volts before its first bead. */
 export interface VoltsPrior {
@@ -36,14 +43,41 @@ export interface VoltsPrior {
 /** A bead as the estimator takes it: its volts, over the line where the wire speed moved, and what was read. */
 export interface VoltsBead extends LevelReading {
   readonly volts: number;
+  /** How much less sure the middle is since the bead before, V, one standard deviation: the wire speed moved. */
+  readonly widenedV?: number | undefined;
+  /** Whether it was laid where the setting that is looked for lies; if not, it does not confirm it. */
+  readonly isAside?: boolean | undefined;
 }
 
 function logistic(t: number): number {
   return 1 / (1 + exp(-t));
 }
 
+/** Chances that a usual report lies under an edge, by how far above the bead the edge lies: a table, linear between. */
+const UNDER_STEP_V = 0.0025;
+const UNDER_REACH_V = 12;
+const UNDER = Float64Array.from({ length: round((2 * UNDER_REACH_V) / UNDER_STEP_V) + 2 }, (_, i) => {
+  const edge = i * UNDER_STEP_V - UNDER_REACH_V;
+  const gross = GROSS_SHARE.usual;
+  return (1 - gross) * logistic(edge / NOISE_V) + gross * logistic(edge / GROSS_NOISE_V);
+});
+
+function readUnder(edgeV: number): number {
+  const at = (edgeV + UNDER_REACH_V) / UNDER_STEP_V;
+  if (at <= 0) return 0;
+  const i = floor(at);
+  if (i >= UNDER.length - 1) return 1;
+  const low = UNDER[i] as number;
+  return low + (at - i) * ((UNDER[i + 1] as number) - low);
+}
+
 function chance([low, high]: readonly [number, number], x: number, noiseV: number): number {
   return logistic((high - x) / noiseV) - logistic((low - x) / noiseV);
+}
+
+/** Chance of a reading at a distance from the middle. */
+function likelihood(grossShare: number, span: readonly [number, number], x: number): number {
+  return (1 - grossShare) * chance(span, x, NOISE_V) + grossShare * chance(span, x, GROSS_NOISE_V);
 }
 
 /**
@@ -88,53 +122,97 @@ export class VoltsPosterior {
     return new VoltsPosterior(prior, { middles, widths, chances: normalised(chances) });
   }
 
-  /** Chance of a level at a volts for a pair of the lattice. */
-  private likelihood({ level, grossShare }: LevelReading, volts: number, w: number, m: number): number {
-    const span = levelSpan(level, this.widths[w] as number, this.prior.blownBeyondV);
-    const x = volts - (this.middles[m] as number);
-    return (1 - grossShare) * chance(span, x, NOISE_V) + grossShare * chance(span, x, GROSS_NOISE_V);
-  }
-
   /** What is known after one more bead. */
   after(bead: VoltsBead): VoltsPosterior {
     const { middles, widths } = this;
     const chances = new Float64Array(this.chances.length);
     for (let w = 0; w < widths.length; w += 1) {
+      const span = levelSpan(bead.level, widths[w] as number, this.prior.blownBeyondV);
       for (let m = 0; m < middles.length; m += 1) {
         const i = w * middles.length + m;
         const before = this.chances[i] as number;
-        if (before > 0) chances[i] = before * this.likelihood(bead, bead.volts, w, m);
+        if (before < LEAST_CHANCE) continue;
+        chances[i] = before * likelihood(bead.grossShare, span, bead.volts - (middles[m] as number));
       }
     }
     return new VoltsPosterior(this.prior, { middles, widths, chances: normalised(chances) });
+  }
+
+  /** What is known once the middle has become less sure, by one standard deviation, V. */
+  widened(sdV: number): VoltsPosterior {
+    if (!(sdV > 0)) return this;
+    const { middles, widths } = this;
+    const count = middles.length;
+    const reach = Math.ceil((3 * sdV) / LATTICE_V);
+    const bell = Float64Array.from({ length: 2 * reach + 1 }, (_, i) =>
+      exp(-0.5 * (((i - reach) * LATTICE_V) / sdV) ** 2),
+    );
+    const chances = new Float64Array(this.chances.length);
+    for (let w = 0; w < widths.length; w += 1) {
+      for (let m = 0; m < count; m += 1) {
+        const share = this.chances[w * count + m] as number;
+        if (share < NEGLIGIBLE) continue;
+        for (let k = max(0, m - reach); k <= min(count - 1, m + reach); k += 1) {
+          chances[w * count + k] =
+            (chances[w * count + k] as number) + share * (bell[k - m + reach] as number);
+        }
+      }
+    }
+    return new VoltsPosterior(this.prior, { middles, widths, chances: normalised(chances) });
+  }
+
+  /** Chance that the middle lies between two volts; edges are interpolated. */
+  between(lowV: number, highV: number): number {
+    const { middles, chances } = this;
+    const first = middles[0] as number;
+    const [low, high] = [(lowV - first) / LATTICE_V + 0.5, (highV - first) / LATTICE_V + 0.5];
+    let sum = 0;
+    for (let i = 0; i < chances.length; i += 1) {
+      const m = i % middles.length;
+      sum += (chances[i] as number) * max(0, min(high, m + 1) - max(low, m));
+    }
+    return sum;
+  }
+
+  /** Volts under which the middle lies with a chance of 0 to 1. */
+  quantileV(share: number): number {
+    const { middles, chances } = this;
+    const count = middles.length;
+    let sum = 0;
+    for (let m = 0; m < count; m += 1) {
+      let here = 0;
+      for (let i = m; i < chances.length; i += count) here += chances[i] as number;
+      if (sum + here >= share) {
+        return (middles[m] as number) + LATTICE_V * ((share - sum) / max(here, NEGLIGIBLE) - 0.5);
+      }
+      sum += here;
+    }
+    return middles[count - 1] as number;
   }
 
   /**
    * What a bead at a volts may be answered with by the taps cold, right, hot and burnt through: for each the chance
    * together with each pair of the lattice.
    */
-  outlooks(volts: number, grossShare: number): readonly Float64Array[] {
+  outlooks(volts: number): readonly Float64Array[] {
     const { middles, widths, chances, prior } = this;
+    const count = middles.length;
     const taps = Array.from({ length: 4 }, () => new Float64Array(chances.length));
+    const [cold, right, hot, blown] = taps as [Float64Array, Float64Array, Float64Array, Float64Array];
     for (let w = 0; w < widths.length; w += 1) {
       const half = widths[w] as number;
-      const edges = [-half, half, half + prior.blownBeyondV];
-      for (let m = 0; m < middles.length; m += 1) {
-        const i = w * middles.length + m;
+      for (let m = 0; m < count; m += 1) {
+        const i = w * count + m;
         const share = chances[i] as number;
-        if (share < NEGLIGIBLE) continue;
+        if (share < NEGLIGIBLE_AHEAD) continue;
         const x = volts - (middles[m] as number);
-        let below = 0;
-        for (let k = 0; k < 4; k += 1) {
-          const edge = edges[k];
-          const up =
-            edge === undefined
-              ? 1
-              : (1 - grossShare) * logistic((edge - x) / NOISE_V) +
-                grossShare * logistic((edge - x) / GROSS_NOISE_V);
-          (taps[k] as Float64Array)[i] = share * (up - below);
-          below = up;
-        }
+        const underCold = readUnder(-half - x);
+        const underHot = readUnder(half - x);
+        const underBlown = readUnder(half + prior.blownBeyondV - x);
+        cold[i] = share * underCold;
+        right[i] = share * (underHot - underCold);
+        hot[i] = share * (underBlown - underHot);
+        blown[i] = share * (1 - underBlown);
       }
     }
     return taps;
@@ -190,8 +268,9 @@ export class VoltsPosterior {
     for (let w = 0; w < widths.length; w += 1) {
       const span = levelSpan(bead.level, widths[w] as number, prior.blownBeyondV);
       for (let m = 0; m < middles.length; m += 1) {
-        const clean = (1 - bead.grossShare) * chance(span, bead.volts - (middles[m] as number), NOISE_V);
-        const whole = this.likelihood(bead, bead.volts, w, m);
+        const x = bead.volts - (middles[m] as number);
+        const clean = (1 - bead.grossShare) * chance(span, x, NOISE_V);
+        const whole = likelihood(bead.grossShare, span, x);
         if (whole > 0) sum += (chances[w * middles.length + m] as number) * (1 - clean / whole);
       }
     }
@@ -201,9 +280,11 @@ export class VoltsPosterior {
 
 /** Chances that sum to 1; where nothing is left of them (reports that cannot be), all alike. */
 function normalised(chances: Float64Array): Float64Array {
-  const sum = chances.reduce((total, one) => total + one, 0);
+  let sum = 0;
+  for (let i = 0; i < chances.length; i += 1) sum += chances[i] as number;
   if (!(sum > 0)) return chances.fill(1 / chances.length);
-  return chances.map((one) => one / sum);
+  for (let i = 0; i < chances.length; i += 1) chances[i] = (chances[i] as number) / sum;
+  return chances;
 }
 
 /** Chance that a volts lies in the window, for chances over a posterior's lattice; they need not sum to 1. */
@@ -229,7 +310,10 @@ export function windowChance(
   return sum;
 }
 
-/** What is known after some beads, in any order. */
+/** What is known after some beads; their order is of no matter where none of them widens. */
 export function voltsPosterior(prior: VoltsPrior, beads: readonly VoltsBead[]): VoltsPosterior {
-  return beads.reduce((known, bead) => known.after(bead), VoltsPosterior.of(prior));
+  return beads.reduce(
+    (known, bead) => known.widened(bead.widenedV ?? 0).after(bead),
+    VoltsPosterior.of(prior),
+  );
 }

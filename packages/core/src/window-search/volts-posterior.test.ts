@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DIAL_MODELS } from './dial-model.ts';
-import { levelOf, levelSpan, type ReadingLevel } from './reading-level.ts';
+import { beadVerdict, levelOf, levelSpan, type ReadingLevel, readingOf } from './reading-level.ts';
 import { type VoltsBead, voltsPosterior, type VoltsPrior } from './volts-posterior.ts';
 
 const PRIOR: VoltsPrior = { middleV: 18.37, middleSdV: 0.7, ...DIAL_MODELS.dip };
@@ -146,6 +146,40 @@ describe('what is known of the volts', () => {
     expect(voltsPosterior(PRIOR, [...clean, odd]).grossChance(odd)).toBeGreaterThan(0.3);
   });
 
+  it('a look ahead at a bead adds up to what is known, and is what the report itself then finds', () => {
+    const known = voltsPosterior(PRIOR, [bead(18, 'cold'), bead(18.6, 'right')]);
+    const levels = ['cold', 'right', 'hot', 'blown'] as const;
+    known.outlooks(18.83).forEach((joint, k) => {
+      const total = joint.reduce((sum, one) => sum + one, 0);
+      const after = known.after(bead(18.83, levels[k] as ReadingLevel));
+      const off = joint.reduce(
+        (most, one, i) => Math.max(most, Math.abs(one / total - (after.chances[i] as number))),
+        0,
+      );
+      expect(off).toBeLessThan(5e-5);
+    });
+    const all = known.outlooks(18.83).reduce((sum, joint) => sum + joint.reduce((a, b) => a + b, 0), 0);
+    expect(all).toBeCloseTo(1, 3);
+  });
+
+  it('is less sure by just so much when the wire speed has moved, about the same middle', () => {
+    const known = voltsPosterior(PRIOR, [bead(18, 'cold'), bead(18.5, 'right'), bead(19, 'hot')]);
+    const wider = known.widened(0.3);
+    expect(wider.meanV).toBeCloseTo(known.meanV, 2);
+    expect(wider.sdV).toBeCloseTo(Math.hypot(known.sdV, 0.3), 2);
+    expect(known.widened(0)).toBe(known);
+    const moved = voltsPosterior(PRIOR, [bead(18, 'cold'), { ...bead(18.5, 'right'), widenedV: 0.5 }]);
+    expect(moved.sdV).toBeGreaterThan(voltsPosterior(PRIOR, [bead(18, 'cold'), bead(18.5, 'right')]).sdV);
+  });
+
+  it('its shares and its ends belong together', () => {
+    const known = voltsPosterior(PRIOR, [bead(18, 'cold'), bead(18.6, 'right')]);
+    for (const share of [0.1, 0.5, 0.9]) {
+      expect(known.between(-Infinity, known.quantileV(share))).toBeCloseTo(share, 6);
+    }
+    expect(known.between(-Infinity, Infinity)).toBeCloseTo(1, 9);
+  });
+
   it('burns through the likelier the hotter it is', () => {
     const known = voltsPosterior(PRIOR, []);
     const chances = [17, 18, 19, 20, 21].map((volts) => known.blownChance(volts));
@@ -178,5 +212,32 @@ describe('the level of a report', () => {
     ['crowned', 'hiss', 'hot'],
   ] as const)('%s and %s disagree: %s by the tap alone, and less trusted', (face, sound, level) => {
     expect(levelOf({ face, sound })).toEqual({ level, grossShare: 0.15 });
+  });
+
+  it('is what one tap says, before all else; of one sign alone the tap that it points to', () => {
+    expect(levelOf({ said: 'hot', face: 'ropy', sound: 'stubbing' })).toMatchObject({ level: 'hot' });
+    expect(levelOf({ sound: 'popping' })).toMatchObject({ level: 'cold' });
+    expect(levelOf({ face: 'flat' })).toMatchObject({ level: 'right' });
+    expect(levelOf({ face: 'undercut' })).toMatchObject({ level: 'hot' });
+    expect(levelOf({ face: 'blown-through' })).toMatchObject({ level: 'blown' });
+    expect(levelOf({})).toBeUndefined();
+    expect((['cold', 'right', 'hot', 'blown'] as const).map((said) => beadVerdict({ said }))).toEqual([
+      'cold',
+      'right',
+      'hot',
+      'blown',
+    ]);
+    expect(beadVerdict({ face: 'crowned', sound: 'popping' })).toBe('right');
+  });
+
+  it('counts for less on a hot coupon, least with an unsteady hand, for nothing once it was left out', () => {
+    const share = (over: object) => readingOf({ said: 'right', ...over })?.grossShare;
+    expect([share({}), share({ cooled: true })]).toEqual([0.05, 0.05]);
+    expect([share({ cooled: false }), share({ flags: ['stick-out'] }), share({ flags: [] })]).toEqual([
+      0.15, 0.5, 0.05,
+    ]);
+    expect(share({ flags: ['stick-out'], doubt: 'stands' })).toBe(0.05);
+    expect(readingOf({ said: 'right', doubt: 'left-out' })).toBeUndefined();
+    expect(readingOf({ spatter: 'much' })).toBeUndefined();
   });
 });

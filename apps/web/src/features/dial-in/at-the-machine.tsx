@@ -1,0 +1,34 @@
+import type { KeptMachine } from '@hot-bead/contract';
+import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
+import { FullScreen } from '../../ui/full-screen.tsx';
+import { ReportBead } from './report-bead.tsx';
+import { SettingFigures } from './next-bead-card.tsx';
+
+interface Props {
+  readonly jobId: string;
+  readonly number: number;
+  readonly setting: BeadSetting;
+  readonly plan: PlannedSetup;
+  readonly machine: KeptMachine | undefined;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}
+
+/** The next bead over the whole screen, and its report under it; the screen stays awake. */
+export function BeadAtTheMachine({ jobId, number, setting, plan, machine, open, onOpenChange }: Props) {
+  return (
+    <FullScreen title={`Bead ${number}`} open={open} onOpenChange={onOpenChange}>
+      <div className="flex flex-1 flex-col justify-between gap-4 p-4">
+        <div>
+          <SettingFigures setting={setting} plan={plan} machine={machine} large />
+        </div>
+        <ReportBead
+          key={`${number}-${setting.volts}-${setting.wireFeedSpeedMPerMin}`}
+          jobId={jobId}
+          number={number}
+          suggested={setting}
+        />
+      </div>
+    </FullScreen>
+  );
+}

@@ -1,0 +1,80 @@
+import {
+  boothBead,
+  type BoothBead,
+  boothMiddleV,
+  type DialIn,
+  dialIn,
+  type DialledPlan,
+  type LadderBead,
+  planSetup,
+  practiceBooth,
+  type PracticeBooth,
+  type Work,
+} from '@hot-bead/core';
+
+/** Works to practise on. */
+export const BOOTH_WORKS = [
+  { id: 'dip', name: '2 mm steel, lap', metal: 'carbon-steel', thicknessMm: 2 },
+  { id: 'sheet', name: '0.8 mm steel sheet, lap', metal: 'carbon-steel', thicknessMm: 0.8 },
+  { id: 'aluminium', name: '3 mm aluminium, lap', metal: 'aluminium', thicknessMm: 3 },
+] as const;
+export type BoothWorkId = (typeof BOOTH_WORKS)[number]['id'];
+
+/** A bead laid in the booth: what it looked and sounded like, and what was said of it, once it was. */
+export interface BoothRung extends LadderBead {
+  readonly shows: BoothBead;
+}
+
+/** A booth with the plan that it is practised by. */
+export interface OpenBooth {
+  readonly booth: PracticeBooth;
+  readonly dialled: DialledPlan;
+  readonly bookV: number;
+}
+
+/** The booth of a seed and a work. */
+export function openBooth(seed: number, id: BoothWorkId): OpenBooth {
+  const { metal, thicknessMm } = BOOTH_WORKS.find((one) => one.id === id) ?? BOOTH_WORKS[0];
+  const work: Work = {
+    metal,
+    ...(metal === 'aluminium' ? { alloy: '6061' } : {}),
+    thicknessMm,
+    joint: 'lap',
+    position: 'flat',
+    surface: 'clean',
+    place: 'indoors',
+    windy: false,
+  };
+  const plan = planSetup(work, {});
+  if (plan.status !== 'planned') throw new Error(plan.reasons[0] ?? plan.code);
+  const dialled = { plan, machine: undefined, dials: undefined };
+  const { model } = dialIn(dialled, [], { way: 'wire-first' });
+  return { booth: practiceBooth(seed, model), dialled, bookV: plan.volts.start };
+}
+
+/** Where the practice stands. */
+export function boothState({ dialled }: OpenBooth, rungs: readonly BoothRung[]): DialIn {
+  return dialIn(dialled, rungs, { way: 'wire-first' });
+}
+
+/**
+ * What a bead at these volts comes out like.
+ *
+ * @param cooled whether the coupon was let cool before it
+ */
+export function weldInBooth(
+  { booth, bookV }: OpenBooth,
+  volts: number,
+  rungs: readonly BoothRung[],
+  cooled: boolean,
+): BoothBead {
+  const cooledLast = rungs.findLastIndex((rung) => rung.cooled !== false);
+  // the first bead is laid on a cold coupon in any case
+  const uncooledBefore = cooled || rungs.length === 0 ? 0 : rungs.length - Math.max(0, cooledLast);
+  return boothBead(booth, { shownOverBookV: volts - bookV, beadsBefore: rungs.length, uncooledBefore });
+}
+
+/** The middle of the hidden window on the booth's own display, V. */
+export function hiddenMiddleV({ booth, bookV }: OpenBooth): number {
+  return bookV + boothMiddleV(booth);
+}

@@ -1,0 +1,179 @@
+import type { MachineDials } from '../dial-calibration/machine-dials.ts';
+import { dialAtPosition } from '../dial-calibration/machine-dials.ts';
+import { dialEnds, dialSpeed } from '../dial-calibration/dial-band.ts';
+import type { Machine } from '../machine/machine.ts';
+import { machineTerms, positionOf } from '../machine-terms/machine-terms.ts';
+import { wireReach } from '../machine-terms/knob-terms.ts';
+import { isSameLine, trimSteps } from '../one-entry/one-entry.ts';
+import { bandAt, curveEnds } from '../quantity/banded-curve.ts';
+import { handStep } from '../quantity/knob-words.ts';
+import type { PlannedSetup } from '../setup/setup.ts';
+import { bookVoltsAt, currentAt } from '../setup/window-curve.ts';
+import { positionVolts } from '../volts-calibration/position-volts.ts';
+import { voltsOverKnob } from '../volts-calibration/volts-knob.ts';
+import type { BeadSetting } from '../window-search/bead-setting.ts';
+import type { DialWay } from '../window-search/dial-model.ts';
+import { OWN_VOLTS_RANGE, OWN_WIRE_SPEED_RANGE_M_PER_MIN } from '../setup/plan-setup.ts';
+
+/** A setting that the machine can be put to, and its volts over the book's at its wire speed, V. */
+export interface Candidate extends BeadSetting {
+  readonly overLineV: number;
+}
+
+/** How far from the book a setting is looked for, V. */
+const REACH_V = 4;
+/** Volts and wire speed as a display sets them. Source: common practice. */
+const DISPLAY_STEP_V = 0.1;
+const DISPLAY_STEP_M_PER_MIN = 0.1;
+
+/** A plan on a machine, as far as one is named and was measured. */
+export interface DialledPlan {
+  readonly plan: PlannedSetup;
+  readonly machine: Machine | undefined;
+  readonly dials: MachineDials | undefined;
+}
+
+/** Whole steps between two ends, both within. */
+function steps(low: number, high: number, step: number): readonly number[] {
+  const from = Math.ceil(low / step - 1e-9);
+  const to = Math.floor(high / step + 1e-9);
+  return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => Number(((from + i) * step).toFixed(6)));
+}
+
+/** Arc volts of the machine's taps at a wire speed, as far as they are known; undefined where it has none. */
+function tapVolts({ plan, machine }: DialledPlan, speedMPerMin: number): readonly number[] | undefined {
+  const control = machine?.voltsControl;
+  if (control?.kind !== 'positions') return undefined;
+  const currentA = currentAt(plan, speedMPerMin);
+  const volts = control.positions.flatMap(
+    (one) => positionVolts(one, machine?.kind ?? 'transformer', currentA)?.volts.start ?? [],
+  );
+  return volts.length > 0 ? volts : undefined;
+}
+
+/** Arc volts of the marks of the machine's volts knob at a wire speed; undefined where it has none that was read. */
+function markVolts({ plan, machine }: DialledPlan, speedMPerMin: number): readonly number[] | undefined {
+  const control = machine?.voltsControl;
+  if (control?.kind !== 'knob') return undefined;
+  const curve = voltsOverKnob(control.places, machine?.kind ?? 'transformer', currentAt(plan, speedMPerMin));
+  if (!curve) return undefined;
+  const [low, high] = curveEnds(curve);
+  const marks = steps(low, high, handStep([control.min, control.max]));
+  return marks.flatMap((knob) => bandAt(curve, knob)?.start ?? []);
+}
+
+/** Arc volts that the machine reaches at a wire speed, V; undefined where that was not measured. */
+export function voltsReach(
+  dialled: DialledPlan,
+  speedMPerMin: number,
+): readonly [number, number] | undefined {
+  const volts = tapVolts(dialled, speedMPerMin) ?? markVolts(dialled, speedMPerMin);
+  return volts && [Math.min(...volts), Math.max(...volts)];
+}
+
+/** Volts that the machine can set at a wire speed. */
+function voltsAt(dialled: DialledPlan, way: DialWay, speedMPerMin: number): readonly number[] {
+  const { plan, machine } = dialled;
+  const bookV = bookVoltsAt(plan, speedMPerMin);
+  const least = Math.max(OWN_VOLTS_RANGE[0], bookV - REACH_V);
+  const most = Math.min(OWN_VOLTS_RANGE[1], bookV + REACH_V);
+  const isNear = (volts: number): boolean => volts >= least && volts <= most;
+  const own = tapVolts(dialled, speedMPerMin) ?? markVolts(dialled, speedMPerMin)?.filter(isNear);
+  if (own?.some(isNear)) return own;
+  if (way === 'trim' && machine?.oneEntry) {
+    const { wireClass, diameterMm } = plan.wire;
+    const at = { wireFeedSpeedMPerMin: speedMPerMin, volts: bookV };
+    const wanted = { wireClass, diameterMm, gas: plan.gas.gas.id, ...at };
+    const trims = trimSteps(machine.oneEntry, wanted, REACH_V);
+    if (trims) return trims;
+  }
+  return steps(least, most, DISPLAY_STEP_V);
+}
+
+/** Whether the machine's volts come in taps that are measured. */
+export function isTapped(dialled: DialledPlan, speedMPerMin: number): boolean {
+  return tapVolts(dialled, speedMPerMin) !== undefined;
+}
+
+/** Wire speeds that the machine can set where its volts stand. */
+function speedsAt({ plan, machine, dials }: DialledPlan, heldV: number): readonly number[] {
+  const [least, most] = OWN_WIRE_SPEED_RANGE_M_PER_MIN;
+  if (!machine || !dials) return steps(least, most, DISPLAY_STEP_M_PER_MIN);
+  const at = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: heldV };
+  const position = positionOf(machineTerms(machine, dials, plan, at).volts);
+  const [slow, fast] = wireReach(machine, dials, position) ?? [least, most];
+  const control = machine.wireControl;
+  const dial = control?.kind === 'units' ? undefined : dialAtPosition(dials, position)?.dial;
+  if (!dial || dial.points.length < 2) return steps(slow, fast, DISPLAY_STEP_M_PER_MIN);
+  const under = 1 - dials.sag.start;
+  const [low, high] = dialEnds(dial);
+  const marks =
+    control?.kind === 'letters'
+      ? dial.points.map(({ knob }) => knob)
+      : steps(low, high, handStep(control?.kind === 'knob' ? [control.min, control.max] : [low, high]));
+  return marks.flatMap((knob) => {
+    const speed = dialSpeed(dial, knob);
+    return speed ? [speed.start * under] : [];
+  });
+}
+
+/** A wire speed as the machine gives it: the nearest of its letters; else as a display shows it. */
+export function givenSpeed(dialled: DialledPlan, at: BeadSetting): number {
+  const speeds = dialled.machine?.wireControl?.kind === 'letters' ? speedsAt(dialled, at.volts) : [];
+  const wanted = at.wireFeedSpeedMPerMin;
+  const [first] = speeds;
+  if (first === undefined) return Number(wanted.toFixed(1));
+  return speeds.reduce((best, one) => (Math.abs(one - wanted) < Math.abs(best - wanted) ? one : best), first);
+}
+
+/** The machine's own chart for the plan's wire and gas, by entry; undefined where it was not recorded. */
+export function columnsOf({ plan, machine }: DialledPlan): readonly BeadSetting[] | undefined {
+  const { wireClass, diameterMm } = plan.wire;
+  const given = { wireClass, diameterMm, gas: plan.gas.gas.id };
+  const line = machine?.oneEntry?.lines.find((one) => isSameLine(one, given));
+  return line && line.points.length >= 2 ? line.points.toSorted((a, b) => a.entry - b.entry) : undefined;
+}
+
+/** The columns that a chart is read at next: the one for the work, then a column beyond those that were tried. */
+function openColumns(columns: readonly BeadSetting[], laid: readonly BeadSetting[], held: BeadSetting) {
+  const indexOf = ({ wireFeedSpeedMPerMin: at }: BeadSetting): number =>
+    columns.reduce((best, one, i) => {
+      const off = Math.abs(one.wireFeedSpeedMPerMin - at);
+      return off < Math.abs((columns[best] as BeadSetting).wireFeedSpeedMPerMin - at) ? i : best;
+    }, 0);
+  if (laid.length === 0) return [columns[indexOf(held)] as BeadSetting];
+  const tried = laid.map(indexOf);
+  return columns.slice(Math.max(0, Math.min(...tried) - 1), Math.max(...tried) + 2);
+}
+
+/**
+ * What can be set next by a way of searching, ascending from cold to hot, each with its volts over the line.
+ *
+ * @param held the wire speed or the volts that are held
+ * @param laid beads so far: a chart is gone through a column at a time
+ */
+export function settable(
+  dialled: DialledPlan,
+  way: DialWay,
+  held: BeadSetting,
+  laid: readonly BeadSetting[],
+): readonly Candidate[] {
+  const lined = ({ wireFeedSpeedMPerMin, volts }: BeadSetting): Candidate => ({
+    wireFeedSpeedMPerMin,
+    volts,
+    overLineV: volts - bookVoltsAt(dialled.plan, wireFeedSpeedMPerMin),
+  });
+  const coldFirst = (settings: readonly BeadSetting[]): readonly Candidate[] =>
+    settings.map(lined).toSorted((a, b) => a.overLineV - b.overLineV);
+  if (way === 'columns') return coldFirst(openColumns(columnsOf(dialled) ?? [held], laid, held));
+  if (way === 'volts-first') {
+    const { volts } = held;
+    const speeds = speedsAt(dialled, volts).map((wireFeedSpeedMPerMin) => ({ wireFeedSpeedMPerMin, volts }));
+    const near = coldFirst(speeds).filter(({ overLineV }) => Math.abs(overLineV) <= REACH_V);
+    return near.length > 0 ? near : coldFirst([held]);
+  }
+  const { wireFeedSpeedMPerMin } = held;
+  return coldFirst(
+    voltsAt(dialled, way, wireFeedSpeedMPerMin).map((volts) => ({ wireFeedSpeedMPerMin, volts })),
+  );
+}
