@@ -39,7 +39,7 @@ const VIEWS = [
   { name: 'machine', path: '/machines/demo-old-tom?part=dials' },
   { name: 'machine-settings', path: '/machines/demo-marigold?part=settings' },
   { name: 'lid-chart', path: '/machines/demo-old-tom/lid-chart?joint=lap&position=flat' },
-  { name: 'practice', path: '/machines/practice?feeder=7' },
+  { name: 'booth', path: '/practice/dial-in?machine=7' },
   { name: 'history', path: '/history' },
   { name: 'settings', path: '/settings' },
   { name: 'truth', path: '/truth' },

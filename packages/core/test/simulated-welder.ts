@@ -102,7 +102,10 @@ function plainNext(
   const book = taps.findLastIndex((volts) => volts <= BOOK_V);
   const next = plainStep(book, rungs, { startOffV: 0, stepV: 1 });
   const tap = Math.min(taps.length - 1, Math.max(0, Math.ceil(next.volts - 0.5)));
-  return { kind: next.kind, volts: taps[tap] as number };
+  const volts = taps[tap] as number;
+  // between a cold tap and a hot one there is nothing to set: the one that would be laid a third time is taken
+  const isTaken = next.kind === 'take' || beads.filter((bead) => bead.volts === volts).length >= 2;
+  return { kind: isTaken ? 'take' : 'weld', volts };
 }
 
 /** Dials many simulated jobs in and counts what came of it; the jobs of a seed are the same for every way to dial in. */

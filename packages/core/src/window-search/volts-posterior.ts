@@ -1,11 +1,9 @@
-import { GROSS_SHARE, levelSpan, type LevelReading } from './reading-level.ts';
+import { cleanChance, readingChance, readOver, readUnder } from './reading-chance.ts';
+import { levelSpan, type LevelReading } from './reading-level.ts';
 
 /** Taken out of the global once: it is asked for millions of times. */
 const { exp, sqrt, max, min, floor, round } = Math;
 
-/** Reading noise of a welder, V, and that of a report that is grossly wrong. Source: our model. */
-const NOISE_V = 0.2;
-const GROSS_NOISE_V = 0.8;
 /** How finely the middle is told apart, V, and how far from the book it is looked for. */
 export const LATTICE_V = 0.05;
 const REACH_V = 4;
@@ -47,37 +45,6 @@ export interface VoltsBead extends LevelReading {
   readonly widenedV?: number | undefined;
   /** Whether it was laid where the setting that is looked for lies; if not, it does not confirm it. */
   readonly isAside?: boolean | undefined;
-}
-
-function logistic(t: number): number {
-  return 1 / (1 + exp(-t));
-}
-
-/** Chances that a usual report lies under an edge, by how far above the bead the edge lies: a table, linear between. */
-const UNDER_STEP_V = 0.0025;
-const UNDER_REACH_V = 12;
-const UNDER = Float64Array.from({ length: round((2 * UNDER_REACH_V) / UNDER_STEP_V) + 2 }, (_, i) => {
-  const edge = i * UNDER_STEP_V - UNDER_REACH_V;
-  const gross = GROSS_SHARE.usual;
-  return (1 - gross) * logistic(edge / NOISE_V) + gross * logistic(edge / GROSS_NOISE_V);
-});
-
-function readUnder(edgeV: number): number {
-  const at = (edgeV + UNDER_REACH_V) / UNDER_STEP_V;
-  if (at <= 0) return 0;
-  const i = floor(at);
-  if (i >= UNDER.length - 1) return 1;
-  const low = UNDER[i] as number;
-  return low + (at - i) * ((UNDER[i + 1] as number) - low);
-}
-
-function chance([low, high]: readonly [number, number], x: number, noiseV: number): number {
-  return logistic((high - x) / noiseV) - logistic((low - x) / noiseV);
-}
-
-/** Chance of a reading at a distance from the middle. */
-function likelihood(grossShare: number, span: readonly [number, number], x: number): number {
-  return (1 - grossShare) * chance(span, x, NOISE_V) + grossShare * chance(span, x, GROSS_NOISE_V);
 }
 
 /**
@@ -132,7 +99,7 @@ export class VoltsPosterior {
         const i = w * middles.length + m;
         const before = this.chances[i] as number;
         if (before < LEAST_CHANCE) continue;
-        chances[i] = before * likelihood(bead.grossShare, span, bead.volts - (middles[m] as number));
+        chances[i] = before * readingChance(bead.grossShare, span, bead.volts - (middles[m] as number));
       }
     }
     return new VoltsPosterior(this.prior, { middles, widths, chances: normalised(chances) });
@@ -251,7 +218,7 @@ export class VoltsPosterior {
       const edge = (widths[w] as number) + prior.blownBeyondV;
       for (let m = 0; m < middles.length; m += 1) {
         const x = volts - (middles[m] as number);
-        sum += (chances[w * middles.length + m] as number) * (1 - logistic((edge - x) / NOISE_V));
+        sum += (chances[w * middles.length + m] as number) * readOver(edge - x);
       }
     }
     return sum;
@@ -269,8 +236,8 @@ export class VoltsPosterior {
       const span = levelSpan(bead.level, widths[w] as number, prior.blownBeyondV);
       for (let m = 0; m < middles.length; m += 1) {
         const x = bead.volts - (middles[m] as number);
-        const clean = (1 - bead.grossShare) * chance(span, x, NOISE_V);
-        const whole = likelihood(bead.grossShare, span, x);
+        const clean = cleanChance(bead.grossShare, span, x);
+        const whole = readingChance(bead.grossShare, span, x);
         if (whole > 0) sum += (chances[w * middles.length + m] as number) * (1 - clean / whole);
       }
     }

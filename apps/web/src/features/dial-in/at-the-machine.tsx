@@ -2,10 +2,13 @@ import type { KeptMachine } from '@hot-bead/contract';
 import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
 import { FullScreen } from '../../ui/full-screen.tsx';
 import { ReportBead } from './report-bead.tsx';
+import type { Reporting } from './use-reporting.ts';
 import { SettingFigures } from './next-bead-card.tsx';
 
 interface Props {
-  readonly jobId: string;
+  readonly reporting: Reporting;
+  /** Another bead, or one that was refused: the report begins anew. */
+  readonly reportKey: string;
   readonly number: number;
   readonly setting: BeadSetting;
   readonly plan: PlannedSetup;
@@ -15,19 +18,15 @@ interface Props {
 }
 
 /** The next bead over the whole screen, and its report under it; the screen stays awake. */
-export function BeadAtTheMachine({ jobId, number, setting, plan, machine, open, onOpenChange }: Props) {
+export function BeadAtTheMachine(props: Props) {
+  const { reporting, reportKey, number, setting, plan, machine, open, onOpenChange } = props;
   return (
     <FullScreen title={`Bead ${number}`} open={open} onOpenChange={onOpenChange}>
       <div className="flex flex-1 flex-col justify-between gap-4 p-4">
         <div>
           <SettingFigures setting={setting} plan={plan} machine={machine} large />
         </div>
-        <ReportBead
-          key={`${number}-${setting.volts}-${setting.wireFeedSpeedMPerMin}`}
-          jobId={jobId}
-          number={number}
-          suggested={setting}
-        />
+        <ReportBead key={reportKey} number={number} suggested={setting} reporting={reporting} />
       </div>
     </FullScreen>
   );

@@ -2,7 +2,7 @@ import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
 import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { Maximize2 } from 'lucide-react';
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Button, ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useJob } from '../jobs/index.ts';
@@ -10,6 +10,7 @@ import { unreadStops, useSetup } from '../plan/index.ts';
 import { testBeadListQuery } from '../test-beads/index.ts';
 import { WindowChart } from '../window-chart/index.ts';
 import { BeadAtTheMachine } from './at-the-machine.tsx';
+import { BeginProven } from './begin-proven.tsx';
 import { DoubtQuestion } from './doubt-question.tsx';
 import { EarlierLadders } from './earlier-ladders.tsx';
 import { Ladder } from './ladder.tsx';
@@ -17,6 +18,7 @@ import { LadderActions } from './ladder-actions.tsx';
 import { NextBeadCard } from './next-bead-card.tsx';
 import { ReportBead } from './report-bead.tsx';
 import { TakeCard } from './take-card.tsx';
+import { useReporting } from './use-reporting.ts';
 import { useDialIn } from './use-dial-in.ts';
 import { WayChoice } from './way-choice.tsx';
 
@@ -35,12 +37,27 @@ function Ready(props: ReadyProps) {
 
 function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: readonly KeptTestBead[] }) {
   const { dialled, current, earlier, state, way } = useDialIn(job, plan, machine, beads);
-  // "one more" holds for the next bead only
+  // a bead that was asked for by hand: it holds for the next one only
   const [more, setMore] = useState<{ readonly after: number; readonly at: BeadSetting }>();
   const [atMachine, setAtMachine] = useState(false);
+  const reporting = useReporting(job, plan, machine);
   const { next } = state;
   const number = Math.max(0, ...beads.map((bead) => bead.number)) + 1;
-  const setting = next.kind === 'weld' ? next.setting : more?.after === current.length ? more.at : undefined;
+  const chosen = more?.after === current.length ? more.at : undefined;
+  const setting = chosen ?? (next.kind === 'weld' ? next.setting : undefined);
+  // the next bead is said first, and drawn after
+  const drawn = useDeferredValue(
+    useMemo(
+      () => ({ beads: current, next: setting, outlook: state.outlook, about: state.next.setting }),
+      [current, setting, state],
+    ),
+  );
+  const reportKey = [
+    number,
+    setting?.volts,
+    setting?.wireFeedSpeedMPerMin,
+    reporting.refused?.error.message,
+  ].join(' ');
   const doubted = state.doubted === undefined ? undefined : current[state.doubted];
   return (
     <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[232px_minmax(0,1fr)_minmax(0,372px)]">
@@ -48,13 +65,18 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
         {doubted && <DoubtQuestion jobId={job.id} bead={doubted} />}
         {setting ? (
           <>
-            <NextBeadCard state={state} setting={setting} number={number} plan={plan} machine={machine} />
-            <ReportBead
-              key={`${number}-${setting.volts}-${setting.wireFeedSpeedMPerMin}`}
-              jobId={job.id}
+            <NextBeadCard
+              state={state}
+              setting={setting}
+              isChosen={chosen !== undefined}
               number={number}
-              suggested={setting}
+              plan={plan}
+              machine={machine}
             />
+            {current.length === 0 && (
+              <BeginProven plan={plan} setting={setting} onBegin={(at) => setMore({ after: 0, at })} />
+            )}
+            <ReportBead key={reportKey} number={number} suggested={setting} reporting={reporting} />
           </>
         ) : (
           <TakeCard
@@ -80,15 +102,7 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
         <EarlierLadders jobId={job.id} ladders={earlier} />
       </div>
       <div className="grid grid-cols-1 gap-4 md:order-3">
-        <WindowChart
-          plan={plan}
-          beads={current}
-          next={setting}
-          machine={machine}
-          height={300}
-          outlook={state.outlook}
-          about={next.setting}
-        />
+        <WindowChart plan={plan} machine={machine} height={300} {...drawn} />
         <LadderActions job={job} ladder={current} setting={next.setting} />
         <ButtonLink to="/practice/dial-in" tone="quiet" className="justify-self-start">
           Practise dialling in on a simulated machine
@@ -96,7 +110,8 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
       </div>
       {setting && (
         <BeadAtTheMachine
-          jobId={job.id}
+          reporting={reporting}
+          reportKey={reportKey}
           number={number}
           setting={setting}
           plan={plan}

@@ -68,6 +68,10 @@ export const MOVES: Readonly<Record<DialWay, string>> = {
   columns: 'Wire speed and volts move together, a column at a time.',
 };
 
+/** In pulse there is no volts knob: its trim sets the length of the arc. */
+export const PULSE_MOVES =
+  'In pulse the trim moves, by the look of the arc: the volts here are a rough mean.';
+
 /** Why the next bead lies where it does, or why it ends. */
 export function whyText(state: DialIn, told: TellIn): string {
   const { next } = state;

@@ -3,7 +3,7 @@ import type { BeadSetting, DialIn, PlannedSetup } from '@hot-bead/core';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { InItsTerms } from '../machine-terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';
-import { MOVES, probableText, whyText } from './known-words.ts';
+import { MOVES, probableText, PULSE_MOVES, whyText } from './known-words.ts';
 
 interface FiguresProps {
   readonly setting: BeadSetting;
@@ -43,25 +43,27 @@ interface Props {
   readonly state: DialIn;
   /** What is to be welded next. */
   readonly setting: BeadSetting;
+  /** Whether it was asked for by hand. */
+  readonly isChosen: boolean;
   readonly number: number;
   readonly plan: PlannedSetup;
   readonly machine: KeptMachine | undefined;
 }
 
 /** What to weld next: the one thing to read on this page. */
-export function NextBeadCard({ state, setting, number, plan, machine }: Props) {
+export function NextBeadCard({ state, setting, isChosen, number, plan, machine }: Props) {
   const { units } = usePreferences();
   const told = { plan, machine, units };
-  const isMore = state.next.kind === 'take';
   return (
     <section aria-label="Next bead" className="rounded-md border border-action bg-action-tint p-4">
       <h2 className="text-lg font-semibold">Bead {number}</h2>
       <SettingFigures setting={setting} plan={plan} machine={machine} />
-      <p className="text-lg">{isMore ? 'One more, to be surer of it.' : whyText(state, told)}</p>
+      <p className="text-lg">{isChosen ? 'As you asked for it.' : whyText(state, told)}</p>
       <p className="mt-1">{probableText(state, told)}</p>
       <p className="mt-1 text-[15px] text-ink-soft">
-        {MOVES[state.way]} Tip to work {withUnit('distance', plan.ctwdMm.start, units)} all the way, on scrap
-        of the same thickness, joint and position.
+        {plan.voltsKind === 'mean' ? PULSE_MOVES : MOVES[state.way]} Tip to work{' '}
+        {withUnit('distance', plan.ctwdMm.start, units)} all the way, on scrap of the same thickness, joint
+        and position.
       </p>
     </section>
   );

@@ -1,65 +1,71 @@
-import type { KeptTestBead } from '@hot-bead/contract';
 import type { BeadSetting } from '@hot-bead/core';
 import { useState } from 'react';
+import { ApiFailure } from '../../api/client.ts';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
-import { sendChecked } from '../../ui/form/problems.ts';
+import { type Problem, sendChecked } from '../../ui/form/problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
-import { useToast } from '../../ui/toasts.tsx';
-import { useReportBead } from '../test-beads/index.ts';
 import { CoolQuestion, QuickTaps } from './quick-taps.tsx';
 import { ReportDetails, type ReportFaults } from './report-details.tsx';
 import { beadOf, reportAt, type ReportFields } from './report-fields.ts';
+import type { RefusedReport, Reporting } from './use-reporting.ts';
 
 const PLACED = ['volts', 'wireFeedSpeedMPerMin', 'face', 'sound', 'flags', 'weldedAt'];
 
 interface Props {
-  readonly jobId: string;
   readonly number: number;
   readonly suggested: BeadSetting;
+  readonly reporting: Reporting;
+}
+
+function faultsOf(problems: readonly Problem[]): ReportFaults {
+  return Object.fromEntries(
+    problems.map(({ field, message }) => [PLACED.includes(field) ? field : '', message]),
+  );
+}
+
+function problemOf({ error }: RefusedReport): Problem {
+  return { field: error instanceof ApiFailure ? (error.field ?? '') : '', message: error.message };
 }
 
 /** Reports a bead: in two taps, or with all that was seen and heard. Nothing typed is lost by a refusal. */
-export function ReportBead({ jobId, number: beadNumber, suggested }: Props) {
+export function ReportBead({ number: beadNumber, suggested, reporting }: Props) {
   const { units } = usePreferences();
-  const report = useReportBead(jobId);
-  const toast = useToast();
-  const [fields, setFields] = useState<ReportFields>(() => reportAt(suggested, units));
-  const [faults, setFaults] = useState<ReportFaults>({});
+  const { refused, isPending, log } = reporting;
+  const [fields, setFields] = useState<ReportFields>(() => refused?.fields ?? reportAt(suggested, units));
+  const [faults, setFaults] = useState<ReportFaults>(() => (refused ? faultsOf([problemOf(refused)]) : {}));
   const [asking, setAsking] = useState<ReportFields>();
-  const [isOpen, setOpen] = useState(false);
+  const [isOpen, setOpen] = useState(
+    () => refused !== undefined && PLACED.includes(problemOf(refused).field),
+  );
 
-  const onLogged = (kept: KeptTestBead, undo: () => void): void => toast(`Bead ${kept.number} logged`, undo);
   /** Sends it once it is whole: what is wrong is said first, then whether the coupon was cool is asked. */
   const say = (asked: ReportFields): void => {
     setFaults({});
     sendChecked({
       check: () => beadOf(asked, suggested, units),
-      send: (bead, onError) =>
-        asked.cooled === undefined ? setAsking(asked) : report.mutate(bead, { onSuccess: onLogged, onError }),
+      // what was said in one tap is said anew, should it be refused
+      send: (bead) =>
+        asked.cooled === undefined ? setAsking(asked) : log(bead, { ...fields, cooled: undefined }),
       place: (problems) => {
         setAsking(undefined);
-        setFaults(
-          Object.fromEntries(
-            problems.map(({ field, message }) => [PLACED.includes(field) ? field : '', message]),
-          ),
-        );
+        setFaults(faultsOf(problems));
         if (problems.some(({ field }) => PLACED.includes(field))) setOpen(true);
       },
     });
   };
   return (
     <section aria-label={`Report bead ${beadNumber}`} className="rounded-md border border-line bg-plate p-4">
-      <h2 className="text-lg font-semibold">How did bead {beadNumber} come out?</h2>
+      <h2 className={asking ? 'sr-only' : 'text-lg font-semibold'}>How did bead {beadNumber} come out?</h2>
       <div className="mt-2 max-md:sticky max-md:bottom-14 max-md:z-10 max-md:-mx-4 max-md:border-t max-md:border-line max-md:bg-plate max-md:px-4 max-md:py-2">
         {asking ? (
           <CoolQuestion
-            disabled={report.isPending}
+            disabled={isPending}
             onSay={(cooled) => say({ ...asking, cooled })}
             onBack={() => setAsking(undefined)}
           />
         ) : (
-          <QuickTaps disabled={report.isPending} onSay={(said) => say({ ...fields, said })} />
+          <QuickTaps disabled={isPending} onSay={(said) => say({ ...fields, said })} />
         )}
         <Wrong>{faults['']}</Wrong>
       </div>
@@ -79,10 +85,10 @@ export function ReportBead({ jobId, number: beadNumber, suggested }: Props) {
         <Button
           tone="main"
           className="mt-4 min-h-14 w-full text-lg"
-          disabled={report.isPending}
+          disabled={isPending}
           onClick={() => say({ ...fields, said: undefined })}
         >
-          {report.isPending ? 'Logging…' : `Log bead ${beadNumber} by sound and face`}
+          {isPending ? 'Logging…' : `Log bead ${beadNumber} by sound and face`}
         </Button>
       </details>
     </section>

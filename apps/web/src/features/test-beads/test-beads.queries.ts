@@ -1,5 +1,5 @@
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
-import { changeOf } from '@hot-bead/core';
+import { beadVerdict, changeOf, type WeldedWith } from '@hot-bead/core';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';
@@ -28,25 +28,78 @@ interface ChangedBead {
   readonly change: Omit<TestBeadChange, 'version'>;
 }
 
+/** What is shown before the server has answered, and how it is taken back. */
+interface AtOnce<Input> {
+  readonly onMutate: (input: Input) => Promise<KeptTestBead[] | undefined>;
+  readonly onError: (before: KeptTestBead[] | undefined) => void;
+}
+
 function useBeadCommand<Input, Output>(
   jobId: string,
   send: (input: Input, command: string) => Promise<Output>,
+  atOnce?: AtOnce<Input>,
 ) {
   const client = useQueryClient();
-  return useCommand({
+  return useCommand<Input, Output, KeptTestBead[] | undefined>({
     send,
+    ...atOnce,
     onDone: () => {
       void client.invalidateQueries({ queryKey: testBeadKeys.ofJob(jobId) });
       void client.invalidateQueries({ queryKey: jobKeys.all });
       // a bead makes the gun hot and the tip older
       void client.invalidateQueries({ queryKey: ['machines'] });
+      // and may prove a setting, or speak against one
+      void client.invalidateQueries({ queryKey: ['learning'] });
     },
   });
 }
 
+/** A bead to be logged, and what it was welded with as far as the screen knows. */
+interface ReportedBead {
+  readonly bead: NewTestBead;
+  readonly weldedWith: WeldedWith | null;
+}
+
+/** A bead as it is shown until the server has answered. */
+function shownBead(
+  jobId: string,
+  { bead, weldedWith }: ReportedBead,
+  beads: readonly KeptTestBead[],
+): KeptTestBead {
+  const { id: _id, note = '', ...reported } = bead;
+  return {
+    ...reported,
+    id: 'being-logged',
+    version: 1,
+    jobId,
+    number: Math.max(0, ...beads.map(({ number }) => number)) + 1,
+    note,
+    verdict: beadVerdict(bead),
+    plan: null,
+    weldedWith,
+    createdAt: new Date().toISOString(),
+  };
+}
+
+/** Logs a bead: it stands in the ladder at once, and goes again where the server refuses it. */
 export function useReportBead(jobId: string) {
-  return useBeadCommand(jobId, (bead: NewTestBead, command) =>
-    api('POST', `/jobs/${jobId}/test-beads`, readBead, { body: { id: command, ...bead }, command }),
+  const client = useQueryClient();
+  const key = testBeadKeys.ofJob(jobId);
+  return useBeadCommand(
+    jobId,
+    ({ bead }: ReportedBead, command) =>
+      api('POST', `/jobs/${jobId}/test-beads`, readBead, { body: { id: command, ...bead }, command }),
+    {
+      onMutate: async (asked) => {
+        await client.cancelQueries({ queryKey: key });
+        const before = client.getQueryData<KeptTestBead[]>(key);
+        if (before) client.setQueryData(key, [...before, shownBead(jobId, asked, before)]);
+        return before;
+      },
+      onError: (before) => {
+        if (before) client.setQueryData(key, before);
+      },
+    },
   );
 }
 

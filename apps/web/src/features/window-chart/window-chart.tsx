@@ -13,7 +13,7 @@ import {
   windowCurve,
   workTitle,
 } from '@hot-bead/core';
-import { memo, useMemo, useRef } from 'react';
+import { memo, useId, useMemo, useRef } from 'react';
 import { Area, Line, ReferenceArea, ReferenceLine, Scatter } from 'recharts';
 import { SaveChart } from '../../drawing/chart/save-chart.tsx';
 import { ChartFrame } from '../../drawing/chart/chart-frame.tsx';
@@ -21,6 +21,7 @@ import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
 import { shownAs, withUnit } from '../units/index.ts';
 import { dialsOf, termsOf } from '../machine-terms/index.ts';
+import { type OutlookArea, outlookAreas, type OutlookCell } from './outlook-areas.ts';
 import { BeadPoint, NextPoint, StartPoint, tapLabel } from './chart-marks.tsx';
 import { Section } from '../../ui/page/section.tsx';
 
@@ -43,11 +44,6 @@ const ABOUT = { share: 0.35, volts: 2.5 } as const;
 
 /** Points of the window where all of it is drawn. */
 const CURVE_STEPS = 24;
-
-type OutlookCell = BeadSetting & { readonly chance: number };
-
-/** Least chance that is drawn. */
-const LEAST_DRAWN = 0.15;
 
 const REGION_FILL: Readonly<Record<TransferRegion['name'], string>> = {
   'short-circuit': 'var(--cold)',
@@ -91,34 +87,49 @@ function lastWithin(
   return points.findLastIndex(({ volts }) => volts > low + 0.4 && volts < high - 0.4);
 }
 
-/** A cell about what can be set, as an area of the chart: a step high or wide, or a spot where both move. */
-function cellArea(cells: readonly OutlookCell[], i: number): { low: BeadSetting; high: BeadSetting } {
-  const at = cells[i] as OutlookCell;
-  const [before, after] = [cells[i - 1] ?? at, cells[i + 1] ?? at];
-  const half = (of: keyof BeadSetting): readonly [number, number] => {
-    const [low, high] = [before[of], after[of]].toSorted((a, b) => a - b) as [number, number];
-    return low === high ? [at[of] - SPOT[of], at[of] + SPOT[of]] : [(at[of] + low) / 2, (at[of] + high) / 2];
-  };
-  const [volts, speed] = [half('volts'), half('wireFeedSpeedMPerMin')];
-  return {
-    low: { volts: volts[0], wireFeedSpeedMPerMin: speed[0] },
-    high: { volts: volts[1], wireFeedSpeedMPerMin: speed[1] },
-  };
+interface StretchProps {
+  readonly id: string;
+  readonly area: OutlookArea;
+  readonly from: (speedMPerMin: number) => number;
 }
 
-/** How far a cell reaches where nothing moves. */
-const SPOT: Readonly<BeadSetting> = { volts: 0.1, wireFeedSpeedMPerMin: 0.25 };
+/** A stretch of what may be right, the fuller the likelier. */
+function OutlookStretch({ id, area: { low, high, along, stops }, from }: StretchProps) {
+  const isUp = along === 'volts';
+  return (
+    <>
+      <defs>
+        <linearGradient id={id} x1="0" x2={isUp ? '0' : '1'} y1={isUp ? '1' : '0'} y2="0">
+          {stops.map(({ at, opacity }) => (
+            <stop key={at} offset={at} stopColor="var(--action)" stopOpacity={opacity} />
+          ))}
+        </linearGradient>
+      </defs>
+      <ReferenceArea
+        x1={from(low.wireFeedSpeedMPerMin)}
+        x2={from(high.wireFeedSpeedMPerMin)}
+        y1={low.volts}
+        y2={high.volts}
+        fill={`url(#${id})`}
+        fillOpacity={1}
+        ifOverflow="hidden"
+      />
+    </>
+  );
+}
 
 /** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
 export const WindowChart = memo(function WindowChart(props: Props) {
   const { plan, beads, next, machine, height = 224, outlook = [], about } = props;
   const { units } = usePreferences();
   const { from, unit } = shownAs('wireFeedSpeed', units);
+  const fillId = useId();
+  const aboutSpeed = about?.wireFeedSpeedMPerMin;
   const curve = useMemo(() => {
-    if (!about) return windowCurve(plan, CURVE_STEPS);
-    const speed = about.wireFeedSpeedMPerMin;
-    return windowAt(plan, evenSteps([speed * (1 - ABOUT.share), speed * (1 + ABOUT.share)], CURVE_STEPS));
-  }, [plan, about]);
+    if (aboutSpeed === undefined) return windowCurve(plan, CURVE_STEPS);
+    const ends = [aboutSpeed * (1 - ABOUT.share), aboutSpeed * (1 + ABOUT.share)] as const;
+    return windowAt(plan, evenSteps(ends, CURVE_STEPS));
+  }, [plan, aboutSpeed]);
   const taps = useMemo(
     () => (machine && plan.voltsKind === 'arc' ? positionLines(machine, curve) : []),
     [plan, machine, curve],
@@ -198,22 +209,9 @@ export const WindowChart = memo(function WindowChart(props: Props) {
           strokeOpacity={0.4}
           strokeDasharray="4 4"
         />
-        {outlook.map((cell, i) => {
-          if (cell.chance < LEAST_DRAWN) return null;
-          const { low: start, high: end } = cellArea(outlook, i);
-          return (
-            <ReferenceArea
-              key={`${cell.volts} ${cell.wireFeedSpeedMPerMin}`}
-              x1={from(start.wireFeedSpeedMPerMin)}
-              x2={from(end.wireFeedSpeedMPerMin)}
-              y1={start.volts}
-              y2={end.volts}
-              fill="var(--action)"
-              fillOpacity={0.9 * cell.chance ** 1.5}
-              ifOverflow="hidden"
-            />
-          );
-        })}
+        {outlookAreas(outlook).map((area, i) => (
+          <OutlookStretch key={area.low.volts} id={`${fillId}-${i}`} area={area} from={from} />
+        ))}
         <Area
           dataKey="good"
           stroke="var(--good)"

@@ -1,0 +1,31 @@
+import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { Button } from '../../ui/button.tsx';
+import { withUnit } from '../units/index.ts';
+
+interface Props {
+  readonly plan: PlannedSetup;
+  /** Where the first bead lies as things stand. */
+  readonly setting: BeadSetting;
+  readonly onBegin: (at: BeadSetting) => void;
+}
+
+/** Offers what was proven for this very work before anything that is worked out. */
+export function BeginProven({ plan, setting, onBegin }: Props) {
+  const { units } = usePreferences();
+  const { proven } = plan;
+  if (!proven) return null;
+  const { volts, wireFeedSpeedMPerMin } = proven;
+  if (setting.volts === volts && setting.wireFeedSpeedMPerMin === wireFeedSpeedMPerMin) return null;
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-3 rounded-md border border-good bg-good-tint px-4 py-2">
+      <p>
+        ● Proven for this work before: {withUnit('volts', volts, units)},{' '}
+        {withUnit('wireFeedSpeed', wireFeedSpeedMPerMin, units)}.
+      </p>
+      <Button className="min-h-14" onClick={() => onBegin({ volts, wireFeedSpeedMPerMin })}>
+        Begin there
+      </Button>
+    </div>
+  );
+}
