@@ -10,7 +10,7 @@ import { type EndReason, nextVolts, type NextVolts } from '../window-search/next
 import { beadsOverLine, movedSdV } from '../window-search/over-line.ts';
 import { beadVerdict, readingOf } from '../window-search/reading-level.ts';
 import { GROSS_ASK, type VoltsPosterior } from '../window-search/volts-posterior.ts';
-import { heatStep } from './heat-step.ts';
+import { heatAskedOf, heatStep } from './heat-step.ts';
 import { type Candidate, columnsOf, type DialledPlan, givenSpeed, isTapped, settable } from './settable.ts';
 
 /** A bead of a ladder as it is kept; what it was welded with, where that was recorded. */
@@ -129,14 +129,17 @@ function heldOf(dialled: DialledPlan, way: DialWay, lined: readonly Lined[]): He
     const speed = givenSpeed(dialled, { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts });
     return { wireFeedSpeedMPerMin: speed, volts, bookV: bookVoltsAt(plan, speed), heat: undefined };
   }
-  const { wireFeedSpeedMPerMin, volts } = last.bead;
-  const step = heatStep(lined.map(({ bead }) => bead));
-  const moved = step === undefined ? undefined : heatedSpeed(dialled, way, last.bead, step);
-  if (moved === undefined || step === undefined) {
+  const ladder = lined.map(({ bead }) => bead);
+  const right = lined[heatAskedOf(ladder)];
+  const step = heatStep(right?.bead.heat, ladder);
+  const moved = right && step !== undefined ? heatedSpeed(dialled, way, right.bead, step) : undefined;
+  if (right === undefined || moved === undefined || step === undefined) {
+    const { wireFeedSpeedMPerMin, volts } = last.bead;
     return { wireFeedSpeedMPerMin, volts, bookV: last.bookV, heat: undefined };
   }
+  const { volts } = right.bead;
   const bookV = bookVoltsAt(plan, moved);
-  const followed = Number((volts + bookV - last.bookV).toFixed(1));
+  const followed = Number((volts + bookV - right.bookV).toFixed(1));
   return {
     wireFeedSpeedMPerMin: moved,
     volts: way === 'volts-first' ? followed : volts,
@@ -179,7 +182,8 @@ export function dialIn(dialled: DialledPlan, ladder: readonly LadderBead[], choi
   const model = searchModel(dialModelOf(dialledWorkOf(plan)), { way, isLowStart, isTaps });
   const { offsetV: middleV, sdV: middleSdV } = ladder[0]?.weldedWith?.prior ?? priorOf(plan);
   const candidates = openAt(settable(dialled, way, held, ladder), held, way);
-  const confirms = (bead: TestBead): boolean => way === 'columns' || isOnOneLine(bead, held);
+  const isHeld = way === 'columns' || way === 'volts-first';
+  const confirms = (bead: TestBead): boolean => isHeld || isOnOneLine(bead, held);
   const beads = beadsOverLine(lined, confirms);
   const last = lined.at(-1);
   const widenedV = held.heat && last ? movedSdV({ ...last.bead, bookV: last.bookV }, held) : 0;
@@ -254,8 +258,8 @@ function tapFitOf(dialled: DialledPlan, held: Held, middleOverLineV: number): Be
   return { wireFeedSpeedMPerMin, volts };
 }
 
-/** The last bead, where it read right and its heat was not said. */
+/** The bead that the heat is asked of, where it was not said. */
 function heatOpenOf(ladder: readonly LadderBead[]): number | undefined {
-  const i = ladder.findLastIndex((bead) => readingOf(bead) && beadVerdict(bead) === 'right');
+  const i = heatAskedOf(ladder);
   return i >= 0 && ladder[i]?.heat === undefined ? i : undefined;
 }

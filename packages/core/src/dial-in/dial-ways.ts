@@ -24,9 +24,15 @@ const SAYS: Readonly<Record<DialWay, string>> = {
   columns: 'Wire speed and volts move together, a column of the machine’s own chart at a time.',
 };
 
+/** Whether the machine has nothing but one entry and its trim, and these are known. */
+function isOneEntry({ machine }: DialledPlan): boolean {
+  return machine?.voltsControl?.kind === 'entry' && machine.oneEntry !== undefined;
+}
+
 function closedOf(way: DialWay, dialled: DialledPlan): string | undefined {
   const { plan, machine } = dialled;
   const isEntry = machine?.voltsControl?.kind === 'entry' || machine?.wireControl?.kind === 'entry';
+  if (way === 'wire-first' && isOneEntry(dialled)) return 'This machine sets both from one entry: trim it.';
   if (way === 'trim' && !machine?.oneEntry) return 'For a machine that sets both from one entry.';
   if (way === 'columns' && !columnsOf(dialled)) {
     return 'Write down the machine’s own choices for this wire and gas first, on its page under One entry.';
@@ -54,6 +60,5 @@ export function dialWayRows(dialled: DialledPlan): readonly DialWayRow[] {
  */
 export function dialWayFor(dialled: DialledPlan, chosen: DialWay | undefined): DialWay {
   if (chosen !== undefined && closedOf(chosen, dialled) === undefined) return chosen;
-  const isEntry = dialled.machine?.voltsControl?.kind === 'entry';
-  return isEntry && closedOf('trim', dialled) === undefined ? 'trim' : 'wire-first';
+  return isOneEntry(dialled) ? 'trim' : 'wire-first';
 }

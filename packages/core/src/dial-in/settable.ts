@@ -22,6 +22,8 @@ export interface Candidate extends BeadSetting {
 
 /** How far from the book a setting is looked for, V. */
 const REACH_V = 4;
+/** How far from the plan's wire speed it is looked for, as shares. */
+const NEAR_SPEED = [0.4, 2] as const;
 /** Volts and wire speed as a display sets them. Source: common practice. */
 const DISPLAY_STEP_V = 0.1;
 const DISPLAY_STEP_M_PER_MIN = 0.1;
@@ -40,11 +42,19 @@ function steps(low: number, high: number, step: number): readonly number[] {
   return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => Number(((from + i) * step).toFixed(6)));
 }
 
+/** Currents that a machine's droop is known for, A. */
+const DROOP_CURRENT_A = [1, 500] as const;
+
+/** The current at a wire speed; one past what droop is known for counts as its end. */
+function knownCurrentA(plan: PlannedSetup, speedMPerMin: number): number {
+  return Math.min(Math.max(currentAt(plan, speedMPerMin), DROOP_CURRENT_A[0]), DROOP_CURRENT_A[1]);
+}
+
 /** Arc volts of the machine's taps at a wire speed, as far as they are known; undefined where it has none. */
 function tapVolts({ plan, machine }: DialledPlan, speedMPerMin: number): readonly number[] | undefined {
   const control = machine?.voltsControl;
   if (control?.kind !== 'positions') return undefined;
-  const currentA = currentAt(plan, speedMPerMin);
+  const currentA = knownCurrentA(plan, speedMPerMin);
   const volts = control.positions.flatMap(
     (one) => positionVolts(one, machine?.kind ?? 'transformer', currentA)?.volts.start ?? [],
   );
@@ -55,7 +65,11 @@ function tapVolts({ plan, machine }: DialledPlan, speedMPerMin: number): readonl
 function markVolts({ plan, machine }: DialledPlan, speedMPerMin: number): readonly number[] | undefined {
   const control = machine?.voltsControl;
   if (control?.kind !== 'knob') return undefined;
-  const curve = voltsOverKnob(control.places, machine?.kind ?? 'transformer', currentAt(plan, speedMPerMin));
+  const curve = voltsOverKnob(
+    control.places,
+    machine?.kind ?? 'transformer',
+    knownCurrentA(plan, speedMPerMin),
+  );
   if (!curve) return undefined;
   const [low, high] = curveEnds(curve);
   const marks = steps(low, high, handStep([control.min, control.max]));
@@ -69,6 +83,17 @@ export function voltsReach(
 ): readonly [number, number] | undefined {
   const volts = tapVolts(dialled, speedMPerMin) ?? markVolts(dialled, speedMPerMin);
   return volts && [Math.min(...volts), Math.max(...volts)];
+}
+
+/** The volts that a held control gives at a wire speed: of a tap or a mark what it gives there, else the same. */
+function heldVolts(dialled: DialledPlan, held: BeadSetting): (speedMPerMin: number) => number {
+  const at = held.wireFeedSpeedMPerMin;
+  const gives = [tapVolts, markVolts].find((one) => one(dialled, at));
+  const settings = gives?.(dialled, at);
+  if (!gives || !settings) return () => held.volts;
+  const apart = (i: number): number => Math.abs((settings[i] as number) - held.volts);
+  const index = settings.reduce((best, _volts, i) => (apart(i) < apart(best) ? i : best), 0);
+  return (speedMPerMin) => gives(dialled, speedMPerMin)?.[index] ?? held.volts;
 }
 
 /** Volts that the machine can set at a wire speed. */
@@ -167,8 +192,16 @@ export function settable(
     settings.map(lined).toSorted((a, b) => a.overLineV - b.overLineV);
   if (way === 'columns') return coldFirst(openColumns(columnsOf(dialled) ?? [held], laid, held));
   if (way === 'volts-first') {
-    const { volts } = held;
-    const speeds = speedsAt(dialled, volts).map((wireFeedSpeedMPerMin) => ({ wireFeedSpeedMPerMin, volts }));
+    const voltsOf = heldVolts(dialled, held);
+    const { start } = dialled.plan.wireFeedSpeedMPerMin;
+    const isNear = (speed: number): boolean =>
+      speed >= start * NEAR_SPEED[0] && speed <= start * NEAR_SPEED[1];
+    const speeds = speedsAt(dialled, held.volts)
+      .filter(isNear)
+      .map((wireFeedSpeedMPerMin) => ({
+        wireFeedSpeedMPerMin,
+        volts: voltsOf(wireFeedSpeedMPerMin),
+      }));
     const near = coldFirst(speeds).filter(({ overLineV }) => Math.abs(overLineV) <= REACH_V);
     return near.length > 0 ? near : coldFirst([held]);
   }

@@ -136,7 +136,7 @@ describe('a proven setting', () => {
         ...bead(volts + 0.5, 'crowned', 'sizzle'),
         wireFeedSpeedMPerMin: 6,
       })),
-    ].map((one, i) => (i === 0 ? one : { ...one, weldedWith: { ...WITH, bookVolts: 17.6 } }));
+    ].map((one, i) => (i === 0 ? one : { ...one, weldedWith: { ...WITH_VOLTS, bookVolts: 17.6 } }));
     expect(provenSetting(taking(away))).toBeUndefined();
     expect(provenSetting(taking([...away, bead(16.7, 'crowned', 'sizzle')]))).toMatchObject(TAKEN);
   });

@@ -73,7 +73,7 @@ export function beadsTold(beads: readonly VoltsBead[], model: DialModel): BeadsT
 
 /** A ladder as the estimator takes it. */
 interface ReadLadder {
-  readonly lined: readonly LinedBead[];
+  readonly lined: readonly LinedBead<WeldedBead>[];
   readonly model: DialModel;
   readonly prior: NonNullable<WeldedWith['prior']>;
 }
@@ -81,7 +81,7 @@ interface ReadLadder {
 function readLadder(ladder: readonly WeldedBead[]): ReadLadder | undefined {
   const [first] = ladder;
   if (!first) return undefined;
-  const lined = ladder.flatMap((bead): LinedBead[] => {
+  const lined = ladder.flatMap((bead): LinedBead<WeldedBead>[] => {
     const { bookVolts: bookV } = bead.weldedWith;
     return bookV === undefined ? [] : [{ bead, bookV }];
   });
@@ -110,7 +110,8 @@ function proofOf(
   const bookVolts = read && bookAt(read.lined, at);
   if (!read || bookVolts === undefined) return undefined;
   const { lined, model, prior } = read;
-  const beads = beadsOverLine(lined, (bead) => isOnOneLine(bead, at));
+  const isSameTap = ({ weldedWith: { tap } }: WeldedBead): boolean => tap !== undefined && tap === welded.tap;
+  const beads = beadsOverLine(lined, (bead) => isOnOneLine(bead, at) || isSameTap(bead));
   const known = voltsPosterior({ ...model, middleV: prior.offsetV, middleSdV: prior.sdV }, beads);
   const offsetV = at.volts - bookVolts;
   const isTaps = welded.tap !== undefined;

@@ -15,6 +15,12 @@ const next = (kind: DialKind, ...beads: readonly VoltsBead[]) =>
   nextVolts(priorOf(kind), beads, DIAL_MODELS[kind], { settable: SETTABLE });
 
 describe('the next bead', () => {
+  it('is none where all that can be set lies over what blew through', () => {
+    const [low, high] = [bead(16, 'blown'), bead(17, 'blown')];
+    const end = nextVolts(priorOf('dip', 17), [high, low], DIAL_MODELS.dip, { settable: [16, 17, 18] });
+    expect(end).toMatchObject({ kind: 'take', because: 'blown-all', isProven: false, oneMore: undefined });
+  });
+
   it('is first half a volt under in dip, over in aluminium, in the middle in spray; never above the middle from under', () => {
     expect(next('dip')).toMatchObject({ kind: 'weld', volts: 17.5 });
     expect(next('sheet')).toMatchObject({ kind: 'weld', volts: 17.3 });

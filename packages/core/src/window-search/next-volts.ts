@@ -45,8 +45,8 @@ export interface Search {
   readonly widenedV?: number;
 }
 
-/** Why it ends: sure enough, another bead would tell no more, burnt through too often, or it is not settled. */
-export type EndReason = 'settled' | 'no-gain' | 'blown' | 'most-beads';
+/** Why it ends: sure enough, another bead would tell no more, burnt through too often or at all that can be set, or it is not settled. */
+export type EndReason = 'settled' | 'no-gain' | 'blown' | 'blown-all' | 'most-beads';
 
 /** What is to be done next. */
 export type NextVolts =
@@ -272,7 +272,7 @@ export function nextVolts(
     undefined,
   );
   const isFull = beads.length >= MOST_BEADS;
-  const end = (because: EndReason): NextVolts => ({
+  const end = (because: EndReason): NextVolts & { readonly kind: 'take' } => ({
     kind: 'take',
     volts: taken,
     known,
@@ -281,6 +281,7 @@ export function nextVolts(
     isProven,
     oneMore: isFull ? undefined : best?.volts,
   });
+  if (under.length === 0) return { ...end('blown-all'), isProven: false, oneMore: undefined };
   if (isSure) return end('settled');
   if (isFull) return end('most-beads');
   if (beads.some(({ level }) => level === 'blown') && model.minds && laidAfterBlown(beads) >= AFTER_BLOWN) {

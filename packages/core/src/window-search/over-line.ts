@@ -9,8 +9,8 @@ export const SLOPE_SHARE = 0.15;
 const SAME_V = 0.05;
 
 /** A bead with the volts that the book gives at its wire speed. */
-export interface LinedBead {
-  readonly bead: TestBead;
+export interface LinedBead<Bead extends TestBead = TestBead> {
+  readonly bead: Bead;
   readonly bookV: number;
 }
 
@@ -33,9 +33,9 @@ export function movedSdV(
  * @param beads oldest first
  * @param confirms whether a bead lies where the setting that is looked for does
  */
-export function beadsOverLine(
-  beads: readonly LinedBead[],
-  confirms: (bead: TestBead) => boolean,
+export function beadsOverLine<Bead extends TestBead>(
+  beads: readonly LinedBead<Bead>[],
+  confirms: (bead: Bead) => boolean,
 ): readonly VoltsBead[] {
   let last: (BeadSetting & { readonly bookV: number }) | undefined;
   return beads.flatMap(({ bead, bookV }): VoltsBead[] => {

@@ -103,6 +103,8 @@ export function whyText(state: DialIn, told: TellIn): string {
       return 'Another bead would tell no more.';
     case 'blown':
       return 'It blew through, and two beads were laid since: spare the sheet, and take this.';
+    case 'blown-all':
+      return 'All that can be set here lies over what blew through. Turn the wire speed down in the plan, or take a thinner wire or another way.';
     case 'most-beads':
       return 'Not settled after eight beads. Take this for now; check the stick-out and the work clamp, let the coupon cool, and lay one more.';
   }

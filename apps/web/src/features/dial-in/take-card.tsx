@@ -3,6 +3,7 @@ import type { BeadSetting, DialIn, HeatVerdict, PlannedSetup } from '@hot-bead/c
 import { HEAT_VERDICTS } from '@hot-bead/core';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
+import { Notice } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { useTakeSetting } from '../jobs/index.ts';
 import { useChangeBead } from '../test-beads/index.ts';
@@ -70,6 +71,13 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
   const save = (): void =>
     change.mutate({ bead: last, change: { taken: setting } }, { onSuccess: () => take(setting) });
   const mayKeep = isProven && machine !== undefined;
+  if (next.because === 'blown-all') {
+    return (
+      <Notice tone="hot" title="Nothing colder can be set">
+        {whyText(state, told)}
+      </Notice>
+    );
+  }
   return (
     <section
       aria-label="Next bead"
