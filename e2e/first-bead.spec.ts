@@ -136,10 +136,12 @@ test('a report that does not fit is asked about, and left out if it was the hand
   ] as const;
   const { origin, pathname } = new URL(page.url());
   for (const [volts, said] of beads) {
-    await page.request.post(`${origin}/api${pathname}/test-beads`, {
+    const logged = await page.request.post(`${origin}/api${pathname}/test-beads`, {
       data: { wireFeedSpeedMPerMin: 7.3, volts, said, cooled: true },
     });
+    expect(await logged.text()).toContain('verdict');
   }
+  await page.reload();
   await page.getByRole('link', { name: 'Dial-in' }).click();
   const doubt = page.getByRole('region', { name: 'Bead 1 does not fit the others' });
   await expect(doubt).toContainText('Was the stick-out steady and the coupon cool?');
@@ -152,6 +154,7 @@ test('the next bead over the whole screen, reported there', async ({ page, open 
   await open('/jobs');
   await typeJob(page, '2 mm lap 0.8');
   await page.getByRole('link', { name: 'Dial-in' }).click();
+  await expect(nextBead(page)).toBeVisible();
   await page.getByRole('button', { name: 'At the machine' }).click();
   const screen = page.getByRole('dialog', { name: 'Bead 1' });
   await screen.getByRole('button', { name: 'Too cold' }).click();
