@@ -49,6 +49,7 @@ export const ROOMS = {
     'machine-terms',
     'proof',
     'dial-in',
+    'faults',
     'check-value',
     'practice-feeder',
     'practice-booth',
