@@ -47,7 +47,7 @@ describe('the tables of faults', () => {
 });
 
 describe('what may be wrong', () => {
-  // handbook on finding faults: the prototype put the right cause first in 97 % of the cases written along with it
+  // handbook on finding faults: cases written without sight of the links
   it('is first in two thirds of the open cases and among three in nine of ten, and never what cannot be', () => {
     const ranked = OPEN_CASES.map((one) => ({ one, found: ids(one.report), seen: shown(one.report) }));
     const share = (is: (row: (typeof ranked)[number]) => boolean): number =>
