@@ -1,6 +1,13 @@
-import { type PlanRequest, type PlanResponse, type PlanSnapshot, quickWorkOf } from '@hot-bead/contract';
+import {
+  type KeptMachine,
+  type PlanRequest,
+  type PlanResponse,
+  type PlanSnapshot,
+  quickWorkOf,
+} from '@hot-bead/contract';
 import {
   type BeadSetting,
+  type DialledPlan,
   effectiveWork,
   machineDials,
   type Machine,
@@ -55,6 +62,21 @@ function refuseUnknownMachine(name: string | undefined, machines: readonly Machi
   throw new DomainError('machine-unknown', 400, message, 'work.machineName');
 }
 
+/** A plan on the machine that its job names. */
+interface KeptDialledPlan extends DialledPlan {
+  readonly machine: KeptMachine | undefined;
+}
+
+function dialledOn(planner: Planner, job: JobToPlan, plan: PlannedSetup): KeptDialledPlan {
+  const machine = planner.machines.find(({ id }) => id === job.machine?.id);
+  return { plan, machine, dials: machine && machineDials(machine, machine.dialReadings) };
+}
+
+function weldedOn({ plan, machine, dials }: KeptDialledPlan, at: BeadSetting): WeldedWith {
+  const terms = machine && dials && machineTerms(machine, dials, plan, at);
+  return weldedWith(plan, { machineId: machine?.id, at, terms });
+}
+
 @Injectable()
 export class PlanService {
   constructor(private readonly planners: PlannerService) {}
@@ -85,12 +107,12 @@ export class PlanService {
     const planner = await this.planners.planner();
     const setup = job.machine?.retired === true ? null : planner.setupOf(job.work, job.own);
     if (setup?.status !== 'planned') return { plan: null, weldedWith: null };
-    const machine = planner.machines.find(({ id }) => id === job.machine?.id);
-    const dials = machine && machineDials(machine, machine.dialReadings);
-    const fault = reachFault({ plan: setup, machine, dials }, at);
+    const dialled = dialledOn(planner, job, setup);
+    const { machine } = dialled;
+    const fault = reachFault(dialled, at);
     return {
       plan: snapshotOf(setup),
-      weldedWith: this.weldedWith(planner, job, setup, at),
+      weldedWith: weldedOn(dialled, at),
       beyond: fault && machine && { ...fault, machineName: machine.name },
     };
   }
@@ -113,13 +135,7 @@ export class PlanService {
     const book = snapshotOf(setup);
     const moved = { ...book, volts: book.volts + taughtV(setup) };
     const isIt = isSamePlan(book, plan) || (job.own.volts === undefined && isSamePlan(moved, plan));
-    return isIt ? this.weldedWith(planner, job, setup, at) : null;
-  }
-
-  private weldedWith(planner: Planner, job: JobToPlan, setup: PlannedSetup, at: BeadSetting): WeldedWith {
-    const machine = planner.machines.find(({ id }) => id === job.machine?.id);
-    const terms = machine && machineTerms(machine, machineDials(machine, machine.dialReadings), setup, at);
-    return weldedWith(setup, { machineId: machine?.id, at, terms });
+    return isIt ? weldedOn(dialledOn(planner, job, setup), at) : null;
   }
 
   private unreadable(reading: QuickReading, report: PlanResponse['report'], field: string): DomainError {

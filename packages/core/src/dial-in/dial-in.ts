@@ -1,13 +1,13 @@
-import { isOnOneLine } from '../proof/proven-setting.ts';
 import { positionFit } from '../machine-terms/position-fit.ts';
+import { nearestIndex } from '../quantity/nearest.ts';
 import { priorOf, type WeldedWith } from '../proof/welded-with.ts';
-import { dialledWorkOf } from '../setup/dialled-work.ts';
+import { planDialModel } from '../setup/plan-dial-model.ts';
 import { bookVoltsAt } from '../setup/window-curve.ts';
 import type { BeadVerdict, TestBead } from '../window-search/bead-report.ts';
 import type { BeadSetting } from '../window-search/bead-setting.ts';
-import { type DialModel, type DialWay, dialModelOf, searchModel } from '../window-search/dial-model.ts';
+import { type DialModel, type DialWay, searchModel } from '../window-search/dial-model.ts';
 import { type EndReason, nextVolts, type NextVolts } from '../window-search/next-volts.ts';
-import { beadsOverLine, movedSdV } from '../window-search/over-line.ts';
+import { beadsOverLine, isOnOneLine, movedSdV } from '../window-search/over-line.ts';
 import { beadVerdict, readingOf } from '../window-search/reading-level.ts';
 import { GROSS_ASK, type VoltsPosterior } from '../window-search/volts-posterior.ts';
 import { heatAskedOf, heatStep } from './heat-step.ts';
@@ -74,9 +74,12 @@ interface Lined {
 }
 
 function nearest(candidates: readonly Candidate[], overLineV: number): Candidate {
-  return candidates.reduce((best, one) =>
-    Math.abs(one.overLineV - overLineV) < Math.abs(best.overLineV - overLineV) - 1e-9 ? one : best,
-  );
+  const overs = candidates.map((one) => one.overLineV);
+  return candidates[nearestIndex(overs, overLineV)] as Candidate;
+}
+
+function settingOf({ wireFeedSpeedMPerMin, volts }: Candidate): BeadSetting {
+  return { wireFeedSpeedMPerMin, volts };
 }
 
 /** The bracket about the beads that read right. */
@@ -179,7 +182,7 @@ export function dialIn(dialled: DialledPlan, ladder: readonly LadderBead[], choi
   }));
   const held = heldOf(dialled, way, lined);
   const isTaps = way !== 'volts-first' && isTapped(dialled, held.wireFeedSpeedMPerMin);
-  const model = searchModel(dialModelOf(dialledWorkOf(plan)), { way, isLowStart, isTaps });
+  const model = searchModel(planDialModel(plan), { way, isLowStart, isTaps });
   const { offsetV: middleV, sdV: middleSdV } = ladder[0]?.weldedWith?.prior ?? priorOf(plan);
   const candidates = openAt(settable(dialled, way, held, ladder), held, way);
   const isHeld = way === 'columns' || way === 'volts-first';
@@ -222,24 +225,22 @@ function nextOf(
   lined: readonly Lined[],
   held: Held,
 ): DialInNext {
+  // the heat moved: the volts follow the line, and one bead confirms it
   if (held.heat !== undefined) {
-    // the heat moved: the volts follow the line, and one bead confirms it
-    const { wireFeedSpeedMPerMin, volts } = at(found.taken);
-    return { kind: 'weld', setting: { wireFeedSpeedMPerMin, volts }, why: held.heat };
+    return { kind: 'weld', setting: settingOf(at(found.taken)), why: held.heat };
   }
-  const setting = at(found.volts);
-  const { wireFeedSpeedMPerMin, volts } = setting;
+  const candidate = at(found.volts);
+  const setting = settingOf(candidate);
   if (found.kind === 'weld') {
-    const why = lined.length === 0 ? 'first' : weldReason(setting, lined);
-    return { kind: 'weld', setting: { wireFeedSpeedMPerMin, volts }, why };
+    return { kind: 'weld', setting, why: lined.length === 0 ? 'first' : weldReason(candidate, lined) };
   }
-  const more = found.oneMore === undefined ? undefined : at(found.oneMore);
+  const { because, isProven, oneMore } = found;
   return {
     kind: 'take',
-    setting: { wireFeedSpeedMPerMin, volts },
-    because: found.because,
-    isProven: found.isProven,
-    oneMore: more && { wireFeedSpeedMPerMin: more.wireFeedSpeedMPerMin, volts: more.volts },
+    setting,
+    because,
+    isProven,
+    oneMore: oneMore === undefined ? undefined : settingOf(at(oneMore)),
   };
 }
 

@@ -1,4 +1,4 @@
-import type { DialWay } from '../window-search/dial-model.ts';
+import { DIAL_WAYS, type DialWay } from '../window-search/dial-model.ts';
 import { columnsOf, type DialledPlan } from './settable.ts';
 
 /** A way of searching, whether it is open on the machine, and why not. */
@@ -46,7 +46,7 @@ function closedOf(way: DialWay, dialled: DialledPlan): string | undefined {
 
 /** Every way of searching, as it stands for a plan on its machine. */
 export function dialWayRows(dialled: DialledPlan): readonly DialWayRow[] {
-  return (['wire-first', 'volts-first', 'trim', 'columns'] as const).map((way) => ({
+  return DIAL_WAYS.map((way) => ({
     way,
     name: NAME[way],
     says: SAYS[way],

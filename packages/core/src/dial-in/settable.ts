@@ -6,6 +6,7 @@ import { machineTerms, positionOf } from '../machine-terms/machine-terms.ts';
 import { wireReach } from '../machine-terms/knob-terms.ts';
 import { isSameLine, trimSteps } from '../one-entry/one-entry.ts';
 import { bandAt, curveEnds } from '../quantity/banded-curve.ts';
+import { nearestIndex, nearestOf } from '../quantity/nearest.ts';
 import { handStep } from '../quantity/knob-words.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { bookVoltsAt, currentAt } from '../setup/window-curve.ts';
@@ -91,8 +92,7 @@ function heldVolts(dialled: DialledPlan, held: BeadSetting): (speedMPerMin: numb
   const gives = [tapVolts, markVolts].find((one) => one(dialled, at));
   const settings = gives?.(dialled, at);
   if (!gives || !settings) return () => held.volts;
-  const apart = (i: number): number => Math.abs((settings[i] as number) - held.volts);
-  const index = settings.reduce((best, _volts, i) => (apart(i) < apart(best) ? i : best), 0);
+  const index = nearestIndex(settings, held.volts);
   return (speedMPerMin) => gives(dialled, speedMPerMin)?.[index] ?? held.volts;
 }
 
@@ -146,9 +146,7 @@ function speedsAt({ plan, machine, dials }: DialledPlan, heldV: number): readonl
 export function givenSpeed(dialled: DialledPlan, at: BeadSetting): number {
   const speeds = dialled.machine?.wireControl?.kind === 'letters' ? speedsAt(dialled, at.volts) : [];
   const wanted = at.wireFeedSpeedMPerMin;
-  const [first] = speeds;
-  if (first === undefined) return Number(wanted.toFixed(1));
-  return speeds.reduce((best, one) => (Math.abs(one - wanted) < Math.abs(best - wanted) ? one : best), first);
+  return speeds.length > 0 ? nearestOf(speeds, wanted) : Number(wanted.toFixed(1));
 }
 
 /** The machine's own chart for the plan's wire and gas, by entry; undefined where it was not recorded. */
@@ -161,11 +159,8 @@ export function columnsOf({ plan, machine }: DialledPlan): readonly BeadSetting[
 
 /** The columns that a chart is read at next: the one for the work, then a column beyond those that were tried. */
 function openColumns(columns: readonly BeadSetting[], laid: readonly BeadSetting[], held: BeadSetting) {
-  const indexOf = ({ wireFeedSpeedMPerMin: at }: BeadSetting): number =>
-    columns.reduce((best, one, i) => {
-      const off = Math.abs(one.wireFeedSpeedMPerMin - at);
-      return off < Math.abs((columns[best] as BeadSetting).wireFeedSpeedMPerMin - at) ? i : best;
-    }, 0);
+  const speeds = columns.map((column) => column.wireFeedSpeedMPerMin);
+  const indexOf = (one: BeadSetting): number => nearestIndex(speeds, one.wireFeedSpeedMPerMin);
   if (laid.length === 0) return [columns[indexOf(held)] as BeadSetting];
   const tried = laid.map(indexOf);
   return columns.slice(Math.max(0, Math.min(...tried) - 1), Math.max(...tried) + 2);
@@ -183,13 +178,15 @@ export function settable(
   held: BeadSetting,
   laid: readonly BeadSetting[],
 ): readonly Candidate[] {
-  const lined = ({ wireFeedSpeedMPerMin, volts }: BeadSetting): Candidate => ({
-    wireFeedSpeedMPerMin,
-    volts,
-    overLineV: volts - bookVoltsAt(dialled.plan, wireFeedSpeedMPerMin),
-  });
-  const coldFirst = (settings: readonly BeadSetting[]): readonly Candidate[] =>
-    settings.map(lined).toSorted((a, b) => a.overLineV - b.overLineV);
+  const bookV = (speed: number): number => bookVoltsAt(dialled.plan, speed);
+  const coldFirst = (settings: readonly BeadSetting[], lineV = bookV): readonly Candidate[] =>
+    settings
+      .map(({ wireFeedSpeedMPerMin, volts }) => ({
+        wireFeedSpeedMPerMin,
+        volts,
+        overLineV: volts - lineV(wireFeedSpeedMPerMin),
+      }))
+      .toSorted((a, b) => a.overLineV - b.overLineV);
   if (way === 'columns') return coldFirst(openColumns(columnsOf(dialled) ?? [held], laid, held));
   if (way === 'volts-first') {
     const voltsOf = heldVolts(dialled, held);
@@ -206,7 +203,10 @@ export function settable(
     return near.length > 0 ? near : coldFirst([held]);
   }
   const { wireFeedSpeedMPerMin } = held;
-  return coldFirst(
-    voltsAt(dialled, way, wireFeedSpeedMPerMin).map((volts) => ({ wireFeedSpeedMPerMin, volts })),
-  );
+  const heldBookV = bookV(wireFeedSpeedMPerMin);
+  const settings = voltsAt(dialled, way, wireFeedSpeedMPerMin).map((volts) => ({
+    wireFeedSpeedMPerMin,
+    volts,
+  }));
+  return coldFirst(settings, () => heldBookV);
 }

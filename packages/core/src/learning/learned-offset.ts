@@ -4,6 +4,7 @@ import type { Joint, Position } from '../material/work.ts';
 import { TWO_SIDED_95 } from '../quantity/normal-band.ts';
 import type { Span } from '../quantity/span.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
+import { LEAST_PRIOR_SD_V } from '../window-search/volts-posterior.ts';
 import { isSameWire, type ShelfWire } from '../wire/shelf-wire.ts';
 import { isSameWork, type NearProven, nearestProven, type ProvenWork } from './near-work.ts';
 
@@ -171,9 +172,6 @@ function offsetOf(learning: MachineLearning, given: ProvenWith): Estimate {
   };
 }
 
-/** Never surer of the next job than this, V: its own scatter. Source: our model. */
-const LEAST_SD_V = JOB_SD_V;
-
 /**
  * How far the next job on a machine will be off the book with a wire, gas and mode: what its proven settings taught, and
  * where a near work was proven, part of the way towards that; the job's own scatter stands in the band.
@@ -196,7 +194,7 @@ export function learnedOffset(
   const believed = near ? JOB_SD_V ** 2 * toldWeight(near.setting) : 0;
   const drawn = near ? near.share * believed * (near.setting.toldOffsetV - meanV) : 0;
   const jobVarianceV2 = JOB_SD_V ** 2 * (1 - (near ? near.share ** 2 * believed : 0));
-  const sdV = Math.max(LEAST_SD_V, Math.sqrt(varianceV2 + jobVarianceV2));
+  const sdV = Math.max(LEAST_PRIOR_SD_V, Math.sqrt(varianceV2 + jobVarianceV2));
   const start = meanV + drawn;
   const half = TWO_SIDED_95 * sdV;
   const settings = group?.settings ?? 0;

@@ -1,6 +1,7 @@
 import { normalFrom, seededRandom } from '../quantity/seeded-random.ts';
 import type { ArcSound, BackSide, BeadFace, Spatter } from '../window-search/bead-report.ts';
 import type { DialModel } from '../window-search/dial-model.ts';
+import { levelSpan, type ReadingLevel } from '../window-search/reading-level.ts';
 
 /**
  * A simulated machine to practise dialling in on. Nothing of it is measured on any machine: what it hides is drawn from
@@ -48,15 +49,15 @@ export interface BoothBead {
   readonly back: BackSide;
 }
 
-/** From far too cold to far too hot. Source: common practice, reading a test bead. */
-const SHOWS: readonly BoothBead[] = [
-  { face: 'ropy', sound: 'stubbing', spatter: 'some', back: 'no-mark' },
-  { face: 'tall', sound: 'popping', spatter: 'some', back: 'no-mark' },
-  { face: 'crowned', sound: 'popping', spatter: 'little', back: 'even-mark' },
-  { face: 'crowned', sound: 'sizzle', spatter: 'little', back: 'even-mark' },
-  { face: 'flat', sound: 'sizzle', spatter: 'little', back: 'even-mark' },
-  { face: 'concave', sound: 'crackle', spatter: 'much', back: 'even-mark' },
-  { face: 'undercut', sound: 'hiss', spatter: 'much', back: 'drops-through' },
+/** From far too cold to far too hot, by level. Source: common practice, reading a test bead. */
+const SHOWS: readonly (readonly [ReadingLevel, BoothBead])[] = [
+  [-3, { face: 'ropy', sound: 'stubbing', spatter: 'some', back: 'no-mark' }],
+  [-2, { face: 'tall', sound: 'popping', spatter: 'some', back: 'no-mark' }],
+  [-1, { face: 'crowned', sound: 'popping', spatter: 'little', back: 'even-mark' }],
+  [0, { face: 'crowned', sound: 'sizzle', spatter: 'little', back: 'even-mark' }],
+  [1, { face: 'flat', sound: 'sizzle', spatter: 'little', back: 'even-mark' }],
+  [2, { face: 'concave', sound: 'crackle', spatter: 'much', back: 'even-mark' }],
+  [3, { face: 'undercut', sound: 'hiss', spatter: 'much', back: 'drops-through' }],
 ];
 const BLOWN: BoothBead = { face: 'blown-through', sound: 'hiss', spatter: 'much', back: 'drops-through' };
 
@@ -79,10 +80,8 @@ export function boothBead(
   const random = seededRandom(booth.seed + BEAD_SEED * (beadsBefore + 1));
   const noise = NOISE_V * normalFrom(random);
   const x = shownOverBookV - boothMiddleV(booth) + booth.warmsV * uncooledBefore + noise;
-  const { halfWidthV: half, blownBeyondV } = booth;
-  if (x >= half + blownBeyondV) return BLOWN;
-  const edges = [-half - 0.6, -half, -half / 3, half / 3, half, half + Math.min(0.6, 0.6 * blownBeyondV)];
-  return SHOWS[edges.filter((edge) => x >= edge).length] as BoothBead;
+  const under = SHOWS.find(([level]) => x < levelSpan(level, booth.halfWidthV, booth.blownBeyondV)[1]);
+  return under?.[1] ?? BLOWN;
 }
 
 /** Where the middle of its window lies on its own display, V over the book's. */

@@ -1,10 +1,9 @@
 import type { BeadsTold, ProvenSetting } from '../learning/learned-offset.ts';
-import { wireClassRow } from '../wire/wire-class.ts';
 import type { BeadSetting } from '../window-search/bead-setting.ts';
 import type { TestBead } from '../window-search/bead-report.ts';
-import { type DialledWork, type DialModel, dialModelOf } from '../window-search/dial-model.ts';
+import { type DialModel, dialModelOf } from '../window-search/dial-model.ts';
 import { isBorneOut, UNPROVEN_SD_V } from '../window-search/next-volts.ts';
-import { beadsOverLine, type LinedBead } from '../window-search/over-line.ts';
+import { beadsOverLine, isOnOneLine, type LinedBead } from '../window-search/over-line.ts';
 import { type VoltsBead, VoltsPosterior, voltsPosterior } from '../window-search/volts-posterior.ts';
 import { isSameLadder, type WeldedWith } from './welded-with.ts';
 
@@ -22,31 +21,6 @@ export function laddersOf<Bead extends WeldedBead>(beads: readonly Bead[]): read
     else ladders.push([bead]);
   }
   return ladders;
-}
-
-/** Where a wire speed, m/min, and volts still count as the same. Source: our model. */
-const SAME_SPEED_M_PER_MIN = 0.05;
-const SAME_V = 0.05;
-
-/** Whether two settings lie on one line: at the same wire speed, or, where the wire speed is searched over, at the same volts. */
-export function isOnOneLine(a: BeadSetting, b: BeadSetting): boolean {
-  const isSameSpeed = Math.abs(a.wireFeedSpeedMPerMin - b.wireFeedSpeedMPerMin) <= SAME_SPEED_M_PER_MIN;
-  return isSameSpeed || Math.abs(a.volts - b.volts) <= SAME_V;
-}
-
-function dialledWorkOf({
-  wire,
-  mode,
-  way,
-  thicknessMm,
-  otherThicknessMm = thicknessMm,
-}: WeldedWith): DialledWork {
-  return {
-    isAluminium: wireClassRow(wire.wireClass).metals.includes('aluminium'),
-    mode,
-    way,
-    thinnerMm: Math.min(thicknessMm, otherThicknessMm),
-  };
 }
 
 /** Least that beads must tell of the middle to be learnt from, V⁻². Source: handbook on dialling in §6. */
@@ -71,24 +45,6 @@ export function beadsTold(beads: readonly VoltsBead[], model: DialModel): BeadsT
   return { toldOffsetV, toldVarianceV2: 1 / precision };
 }
 
-/** A ladder as the estimator takes it. */
-interface ReadLadder {
-  readonly lined: readonly LinedBead<WeldedBead>[];
-  readonly model: DialModel;
-  readonly prior: NonNullable<WeldedWith['prior']>;
-}
-
-function readLadder(ladder: readonly WeldedBead[]): ReadLadder | undefined {
-  const [first] = ladder;
-  if (!first) return undefined;
-  const lined = ladder.flatMap((bead): LinedBead<WeldedBead>[] => {
-    const { bookVolts: bookV } = bead.weldedWith;
-    return bookV === undefined ? [] : [{ bead, bookV }];
-  });
-  const { prior = { offsetV: 0, sdV: UNPROVEN_SD_V } } = first.weldedWith;
-  return { lined, model: dialModelOf(dialledWorkOf(first.weldedWith)), prior };
-}
-
 /**
  * The setting that was taken of a ladder of beads, if they bear it out: surely in the window, and a bead near it read
  * right. Undefined while none was taken, where later or corrected beads speak against it, and where the book gives no
@@ -106,10 +62,15 @@ function proofOf(
   at: BeadSetting,
   welded: WeldedWith,
 ): ProvenSetting | undefined {
-  const read = readLadder(ladder);
-  const bookVolts = read && bookAt(read.lined, at);
-  if (!read || bookVolts === undefined) return undefined;
-  const { lined, model, prior } = read;
+  const lined = ladder.flatMap((bead): LinedBead<WeldedBead>[] => {
+    const { bookVolts: bookV } = bead.weldedWith;
+    return bookV === undefined ? [] : [{ bead, bookV }];
+  });
+  const bookVolts = bookAt(lined, at);
+  if (bookVolts === undefined) return undefined;
+  const first = ladder[0]?.weldedWith ?? welded;
+  const { prior = { offsetV: 0, sdV: UNPROVEN_SD_V } } = first;
+  const model = dialModelOf(first);
   const isSameTap = ({ weldedWith: { tap } }: WeldedBead): boolean => tap !== undefined && tap === welded.tap;
   const beads = beadsOverLine(lined, (bead) => isOnOneLine(bead, at) || isSameTap(bead));
   const known = voltsPosterior({ ...model, middleV: prior.offsetV, middleSdV: prior.sdV }, beads);

@@ -1,6 +1,5 @@
 import { beginWords } from '../window-search/begin-words.ts';
-import { dialModelOf } from '../window-search/dial-model.ts';
-import { dialledWorkOf } from './dialled-work.ts';
+import { planDialModel } from './plan-dial-model.ts';
 import { sentence } from '../words/sentence.ts';
 import { FILLET_CONVEXITY } from '../bead/weld-size.ts';
 import type { FamilyId } from '../family/family.ts';
@@ -81,7 +80,7 @@ function voltsText(plan: Unreasoned): string {
   if (plan.own.volts !== undefined) return 'Your own number.';
   if (plan.voltsKind === 'mean')
     return 'A rough mean only: the machine’s waveform settles it. Set the arc length by the pulse trim.';
-  return `Arc volts in the middle of the window for this current, wire and gas. ${beginWords(dialModelOf(dialledWorkOf(plan)))}`;
+  return `Arc volts in the middle of the window for this current, wire and gas. ${beginWords(planDialModel(plan))}`;
 }
 
 function learnedReason({ learned, own }: Unreasoned, machineName = 'This machine'): readonly Reason[] {

@@ -1,5 +1,6 @@
 import type { PlannedMode } from '../transfer/transfer-mode.ts';
 import type { Way } from '../wire/way.ts';
+import { type WireClass, wireClassRow } from '../wire/wire-class.ts';
 
 /** How a kind of job is dialled in. */
 export interface DialModel {
@@ -89,11 +90,11 @@ export const SHEET_MM = { upTo: 0.8, notFrom: 2 } as const;
 
 /** What of a job settles how it is dialled in. */
 export interface DialledWork {
-  readonly isAluminium: boolean;
+  readonly wire: { readonly wireClass: WireClass };
   readonly mode: PlannedMode;
   readonly way: Way;
-  /** The thinner part, mm. */
-  readonly thinnerMm: number;
+  readonly thicknessMm: number;
+  readonly otherThicknessMm?: number | undefined;
 }
 
 function blended(from: DialModel, to: DialModel, share: number): DialModel {
@@ -115,8 +116,8 @@ function blended(from: DialModel, to: DialModel, share: number): DialModel {
 }
 
 /** Which kind a job is dialled in as: thin sheet counts as dip here. */
-function dialKindOf({ isAluminium, mode, way }: DialledWork): Exclude<DialKind, 'sheet'> {
-  if (isAluminium) return 'aluminium';
+function dialKindOf({ wire, mode, way }: DialledWork): Exclude<DialKind, 'sheet'> {
+  if (wireClassRow(wire.wireClass).metals.includes('aluminium')) return 'aluminium';
   if (way === 'self-shielded') return 'self-shielded';
   return mode === 'short-circuit' ? 'dip' : 'spray';
 }
@@ -129,7 +130,8 @@ function dialKindOf({ isAluminium, mode, way }: DialledWork): Exclude<DialKind, 
 export function dialModelOf(work: DialledWork): DialModel {
   const kind = dialKindOf(work);
   if (kind !== 'dip') return DIAL_MODELS[kind];
-  const share = (work.thinnerMm - SHEET_MM.upTo) / (SHEET_MM.notFrom - SHEET_MM.upTo);
+  const thinnerMm = Math.min(work.thicknessMm, work.otherThicknessMm ?? work.thicknessMm);
+  const share = (thinnerMm - SHEET_MM.upTo) / (SHEET_MM.notFrom - SHEET_MM.upTo);
   if (share <= 0) return DIAL_MODELS.sheet;
   return share >= 1 ? DIAL_MODELS.dip : blended(DIAL_MODELS.sheet, DIAL_MODELS.dip, share);
 }

@@ -1,6 +1,7 @@
-import type { DialModel } from './dial-model.ts';
-import { FULL_VOLT_UNDER_V, MOST_BEADS } from './dial-model.ts';
-import { TAPS } from './reading-level.ts';
+import { nearestIndex, nearestOf } from '../quantity/nearest.ts';
+import { BEAD_VERDICTS } from './bead-report.ts';
+import { type DialModel, FULL_VOLT_UNDER_V, MOST_BEADS } from './dial-model.ts';
+import { verdictOfLevel } from './reading-level.ts';
 import {
   type VoltsBead,
   VoltsPosterior,
@@ -69,12 +70,11 @@ export type NextVolts =
       readonly oneMore: number | undefined;
     };
 
-const isRight = ({ level }: VoltsBead): boolean =>
-  level === 'right' || (typeof level === 'number' && abs(level) <= 1);
+const isBlown = ({ level }: VoltsBead): boolean => level === 'blown';
 
 /** Volts that no bead is laid at or above: burnt through, less a step; twice that after the second. */
 export function ceilingV(beads: readonly VoltsBead[], { stepV }: Pick<DialModel, 'stepV'>): number {
-  const blown = beads.filter(({ level }) => level === 'blown');
+  const blown = beads.filter(isBlown);
   const lowest = min(Infinity, ...blown.map(({ volts }) => volts));
   return lowest - min(0.5, stepV) * min(blown.length, 2);
 }
@@ -104,21 +104,22 @@ function firstVolts(
   const surer = abs(startOffV) < FULL_VOLT_UNDER_V ? min(1, prior.middleSdV / UNPROVEN_SD_V) : 1;
   const wanted = prior.middleV + startOffV * surer;
   const allowed = settable.filter((volts) => mayBeginAbove || volts <= prior.middleV + 1e-9);
-  const from = allowed.length > 0 ? allowed : settable;
-  return from.reduce((a, b) => (abs(b - wanted) < abs(a - wanted) - 1e-9 ? b : a));
+  return nearestOf(allowed.length > 0 ? allowed : settable, wanted);
 }
 
 /** The tap nearest to the coldest bead, less one, and nearest to the hottest, and one. */
 function tapReach(taps: SettableVolts, coldest: number, hottest: number): readonly [number, number] {
-  const nearest = (volts: number): number =>
-    taps.reduce((best, tap, i) => (abs(tap - volts) < abs((taps[best] as number) - volts) ? i : best), 0);
   return [
-    taps[max(0, nearest(coldest) - 1)] as number,
-    taps[min(taps.length - 1, nearest(hottest) + 1)] as number,
+    taps[max(0, nearestIndex(taps, coldest) - 1)] as number,
+    taps[min(taps.length - 1, nearestIndex(taps, hottest) + 1)] as number,
   ];
 }
 
-/** Volts that may be tried next: freely between the beads that were laid, a step beyond them. */
+/**
+ * Volts that may be tried next: freely between the beads that were laid, a step beyond them.
+ *
+ * @param search what can be set under what blew through
+ */
 function reachable(
   beads: readonly VoltsBead[],
   known: VoltsPosterior,
@@ -126,14 +127,13 @@ function reachable(
   { settable, isTaps }: Search,
 ): SettableVolts {
   const volts = beads.map((bead) => bead.volts);
-  const blown = beads.filter(({ level }) => level === 'blown').length;
+  const blown = beads.filter(isBlown).length;
   const reach = model.stepV * model.steps;
   const down = blown > 0 ? max(reach, DOWN_AFTER_BLOWN_V) : reach;
   const [coldest, hottest] = [min(...volts), max(...volts)];
   const [low, high] = isTaps ? tapReach(settable, coldest, hottest) : [coldest - down, hottest + reach];
-  const ceiling = ceilingV(beads, model);
-  const within = settable.filter((one) => one >= low - 1e-9 && one <= high + 1e-9 && one <= ceiling + 1e-9);
-  const open = within.length > 0 ? within : settable.filter((one) => one <= ceiling + 1e-9).slice(-1);
+  const within = settable.filter((one) => one >= low - 1e-9 && one <= high + 1e-9);
+  const open = within.length > 0 ? within : settable.slice(-1);
   if (!model.minds) return open;
   const most = BLOWN_MOST[blown >= 2 ? 1 : 0];
   const safe = open.filter((one) => known.blownChance(one) <= most);
@@ -175,8 +175,8 @@ function outlook(known: VoltsPosterior, volts: number, model: DialModel, settabl
     }
     if (total <= 0) return;
     told += entropy(total);
-    if (TAPS[k] === 'blown') blown = total;
-    chance += max(...nearest(settable, mean / total).map((one) => windowChance(known, joint, one)));
+    if (BEAD_VERDICTS[k] === 'blown') blown = total;
+    chance += max(...about(settable, mean / total).map((one) => windowChance(known, joint, one)));
   });
   for (let m = 0; m < count; m += 1) {
     let mass = 0;
@@ -189,17 +189,14 @@ function outlook(known: VoltsPosterior, volts: number, model: DialModel, settabl
 }
 
 /** The setting nearest to a volts, and its neighbours. */
-function nearest(settable: SettableVolts, volts: number): SettableVolts {
-  let at = 0;
-  settable.forEach((one, i) => {
-    if (abs(one - volts) < abs((settable[at] as number) - volts)) at = i;
-  });
+function about(settable: SettableVolts, volts: number): SettableVolts {
+  const at = nearestIndex(settable, volts);
   return settable.slice(max(0, at - 1), at + 2);
 }
 
 /** How many beads were laid after the first that burnt through. */
 function laidAfterBlown(beads: readonly VoltsBead[]): number {
-  const first = beads.findIndex(({ level }) => level === 'blown');
+  const first = beads.findIndex(isBlown);
   return first < 0 ? 0 : beads.length - first - 1;
 }
 
@@ -231,7 +228,9 @@ export function isBorneOut(
   { model: { stopChance, stopSdV }, isTaps }: Sureness,
 ): boolean {
   const confirms = (bead: VoltsBead): boolean =>
-    bead.isAside !== true && isRight(bead) && abs(bead.volts - taken) <= CONFIRMS_WITHIN_V + 1e-9;
+    bead.isAside !== true &&
+    verdictOfLevel(bead.level) === 'right' &&
+    abs(bead.volts - taken) <= CONFIRMS_WITHIN_V + 1e-9;
   return known.inWindow(taken) >= stopChance && (isTaps || known.sdV <= stopSdV) && beads.some(confirms);
 }
 
@@ -256,37 +255,37 @@ export function nextVolts(
     return { kind: 'weld', volts, known, taken: volts };
   }
   const ceiling = ceilingV(beads, model);
-  const under = settable.filter((one) => one <= ceiling + 1e-9);
-  const open = under.length > 0 ? under : settable.slice(0, 1);
+  const open = settable.filter((one) => one <= ceiling + 1e-9);
+  const isFull = beads.length >= MOST_BEADS;
+  if (open.length === 0) {
+    const coldest = settable[0] as number;
+    const end = { kind: 'take', because: 'blown-all', isProven: false, oneMore: undefined } as const;
+    return { ...end, volts: coldest, taken: coldest, known };
+  }
   const taken = takenVolts(known, open);
   const chance = known.inWindow(taken);
   const isProven = widenedV === 0 && isBorneOut(known, taken, beads, { model, isTaps });
   const isSure =
     isProven ||
     (isTaps && (chance >= model.stopChance || nearestChance(known, open, taken) >= NEAREST_TAP_CHANCE));
-  const outlooks = reachable(beads, known, model, { settable: open, isTaps }).map((volts) =>
-    outlook(known, volts, model, open),
-  );
+  const tried = isFull ? [] : reachable(beads, known, model, { settable: open, isTaps });
+  const outlooks = tried.map((volts) => outlook(known, volts, model, open));
   const best = outlooks.reduce<Outlook | undefined>(
     (a, b) => (!a || b.worth > a.worth + 1e-9 ? b : a),
     undefined,
   );
-  const isFull = beads.length >= MOST_BEADS;
-  const end = (because: EndReason): NextVolts & { readonly kind: 'take' } => ({
+  const end = (because: EndReason): NextVolts => ({
     kind: 'take',
     volts: taken,
     known,
     taken,
     because,
     isProven,
-    oneMore: isFull ? undefined : best?.volts,
+    oneMore: best?.volts,
   });
-  if (under.length === 0) return { ...end('blown-all'), isProven: false, oneMore: undefined };
   if (isSure) return end('settled');
   if (isFull) return end('most-beads');
-  if (beads.some(({ level }) => level === 'blown') && model.minds && laidAfterBlown(beads) >= AFTER_BLOWN) {
-    return end('blown');
-  }
+  if (model.minds && laidAfterBlown(beads) >= AFTER_BLOWN) return end('blown');
   const mostChance = max(...outlooks.map((one) => one.chance));
   if (!best || (widenedV === 0 && beads.length >= 2 && mostChance - chance <= NO_GAIN)) return end('no-gain');
   return { kind: 'weld', volts: best.volts, known, taken };

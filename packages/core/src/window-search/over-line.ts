@@ -4,14 +4,24 @@ import type { TestBead } from './bead-report.ts';
 import type { VoltsBead } from './volts-posterior.ts';
 
 /** How far the slope of the book's volts over the wire speed may be off, as a share. Source: our model. */
-export const SLOPE_SHARE = 0.15;
-/** Within this the volts stand where they stood, V: then the wire speed is what was searched over. */
+const SLOPE_SHARE = 0.15;
+/** Within this a wire speed, m/min, and volts stand where they stood. Source: our model. */
+const SAME_SPEED_M_PER_MIN = 0.05;
 const SAME_V = 0.05;
 
 /** A bead with the volts that the book gives at its wire speed. */
 export interface LinedBead<Bead extends TestBead = TestBead> {
   readonly bead: Bead;
   readonly bookV: number;
+}
+
+function isSameV(a: BeadSetting, b: BeadSetting): boolean {
+  return Math.abs(a.volts - b.volts) <= SAME_V;
+}
+
+/** Whether two settings lie on one line: at the same wire speed, or, where the wire speed is searched over, at the same volts. */
+export function isOnOneLine(a: BeadSetting, b: BeadSetting): boolean {
+  return Math.abs(a.wireFeedSpeedMPerMin - b.wireFeedSpeedMPerMin) <= SAME_SPEED_M_PER_MIN || isSameV(a, b);
 }
 
 /**
@@ -22,7 +32,7 @@ export function movedSdV(
   from: BeadSetting & { readonly bookV: number },
   to: BeadSetting & { readonly bookV: number },
 ): number {
-  if (Math.abs(from.volts - to.volts) <= SAME_V) return 0;
+  if (isSameV(from, to)) return 0;
   return SLOPE_SHARE * Math.abs(to.bookV - from.bookV);
 }
 

@@ -4,9 +4,6 @@ import type { ArcSound, BeadFace, BeadReport, BeadVerdict } from './bead-report.
 export const READING_LEVELS = ['cold', 'right', 'hot', -3, -2, -1, 0, 1, 2, 3, 'blown'] as const;
 export type ReadingLevel = (typeof READING_LEVELS)[number];
 
-/** The taps that a bead is expected to be answered with. */
-export const TAPS = ['cold', 'right', 'hot', 'blown'] as const;
-
 /** How far below the window a bead must lie to read as far too cold, V. Source: our model. */
 const FAR_COLD_V = 0.6;
 /** How far above the window it reads as far too hot: so much, or this share of the way to burning through. Source: our model. */

@@ -5,7 +5,6 @@ import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { sendChecked } from '../../ui/form/problems.ts';
-import { Wrong } from '../../ui/form/wrong.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { useChangeBead } from '../test-beads/index.ts';
@@ -88,7 +87,6 @@ export function CorrectBead({ jobId, bead, onClose }: Props) {
           faults={faults}
           onChange={(one) => setFields((before) => ({ ...before, ...one }))}
         />
-        <Wrong>{change.error?.message}</Wrong>
         <div className="flex justify-end gap-3">
           <Button className="min-h-14" onClick={onClose}>
             Cancel

@@ -57,24 +57,14 @@ function PickJob({ job, which, none, onPick }: PickJobProps) {
 
 /** Sets another job's plan to what this ladder came to. */
 function SetOther({ id, setting, onDone }: { id: string; setting: BeadSetting; onDone: () => void }) {
-  const { units } = usePreferences();
   const other = useQuery(jobQuery(id));
   if (other.error) return <Wrong>This could not be loaded. {other.error.message}</Wrong>;
   if (!other.data) return null;
-  return <SetLoaded other={other.data} setting={setting} units={units} onDone={onDone} />;
+  return <SetLoaded other={other.data} setting={setting} onDone={onDone} />;
 }
 
-function SetLoaded({
-  other,
-  setting,
-  units,
-  onDone,
-}: {
-  readonly other: Job;
-  readonly setting: BeadSetting;
-  readonly units: ReturnType<typeof usePreferences>['units'];
-  readonly onDone: () => void;
-}) {
+function SetLoaded({ other, setting, onDone }: { other: Job; setting: BeadSetting; onDone: () => void }) {
+  const { units } = usePreferences();
   const { take, taking } = useTakeSetting(other);
   return (
     <div className="mt-2">

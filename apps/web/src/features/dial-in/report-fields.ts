@@ -1,30 +1,13 @@
 import { type NewTestBead, newTestBeadSchema, validated } from '@hot-bead/contract';
-import type {
-  ArcSound,
-  BackSide,
-  BeadEnds,
-  BeadFace,
-  BeadFlag,
-  BeadReport,
-  BeadSetting,
-  BeadVerdict,
-  Spatter,
-} from '@hot-bead/core';
+import type { BeadFlag, BeadReport, BeadSetting } from '@hot-bead/core';
 import type { Units } from '../../preferences/units.ts';
 import { figureOf, numberOrText, shownAs } from '../units/index.ts';
 
 /** A report as it is typed and picked: figures stay text, in the user's unit, until the contract has seen them. */
-export interface ReportFields {
+export interface ReportFields extends Omit<BeadReport, 'flags' | 'heat' | 'doubt'> {
   readonly volts: string;
   readonly wireFeedSpeedMPerMin: string;
-  readonly said?: BeadVerdict | undefined;
-  readonly face?: BeadFace | undefined;
-  readonly sound?: ArcSound | undefined;
-  readonly spatter?: Spatter | undefined;
-  readonly back?: BackSide | undefined;
-  readonly ends?: BeadEnds | undefined;
   readonly flags: readonly BeadFlag[];
-  readonly cooled?: boolean | undefined;
   readonly note: string;
   /** Local date and time, as the browser's own field has it; empty: now. */
   readonly weldedAt: string;
