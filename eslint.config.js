@@ -85,7 +85,7 @@ export default ts.config(
     files: [
       'packages/core/src/quick-line/typed-lines.ts',
       'packages/core/src/changeover/rig-steps.ts',
-      'packages/core/src/faults/{causes,links,symptoms}.ts',
+      'packages/core/src/faults/{symptoms,stations/*}.ts',
       'packages/core/test/fault-cases.ts',
       'packages/core/src/index.ts',
     ],

@@ -4,8 +4,10 @@ import { type DemoServer, demoServer } from './demo-server.ts';
 
 const KILLS = 100;
 /** As many as fit: the machine may be slow. */
-const MOST_MS = 100_000;
+const MOST_MS = 60_000;
 const WRITERS = 4;
+/** Longest that one tick is waited for. */
+const MOST_TICK_MS = 5_000;
 const LIFE_MS = [40, 400] as const;
 
 /** What one writer was told is kept, and what it sent without being told. */
@@ -75,6 +77,15 @@ async function tick(url: string, log: Ticked): Promise<void> {
   }
 }
 
+const passed = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** Until one more tick is acknowledged. */
+async function oneMoreTick(log: Ticked): Promise<void> {
+  const before = log.acknowledged;
+  const end = Date.now() + MOST_TICK_MS;
+  while (log.acknowledged === before && Date.now() < end) await passed(5);
+}
+
 /** How the machine stands after a kill: as it was told last, or as was sent last; then that is what was told. */
 async function standsAsTold({ url }: DemoServer, log: Ticked): Promise<void> {
   const response = await fetch(`${url}/api/machines/${log.machineId}`);
@@ -112,8 +123,10 @@ test('what was acknowledged outlives the server being killed at any moment', asy
       const log: Written[] = [];
       const writers = Array.from({ length: WRITERS }, () => write(server.url, log));
       writers.push(tick(server.url, ticked));
+      // every other life begins to count once a tick is kept: on a slow machine a short one may see none
+      if (kills % 2 === 1) await oneMoreTick(ticked);
       const life = LIFE_MS[0] + ((kills * 37) % (LIFE_MS[1] - LIFE_MS[0]));
-      await new Promise((resolve) => setTimeout(resolve, life));
+      await passed(life);
       await server.kill();
       await Promise.all(writers);
       await server.startAgain();
@@ -129,5 +142,5 @@ test('what was acknowledged outlives the server being killed at any moment', asy
   // how many fit is the machine's speed: a few are enough to tell
   expect(kills).toBeGreaterThan(5);
   expect(checked).toBeGreaterThan(kills);
-  expect(Number(ticked.acknowledged)).toBeGreaterThan(5);
+  expect(Number(ticked.acknowledged)).toBeGreaterThanOrEqual(Math.floor(kills / 2));
 });

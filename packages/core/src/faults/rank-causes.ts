@@ -1,7 +1,13 @@
-import { type CauseId, CAUSES, type FaultCause } from './causes.ts';
-import type { FaultFact, FaultProcess } from './fault-process.ts';
-import { LINKS, type LinkStrength } from './links.ts';
+import { type CauseId, CAUSES } from './causes.ts';
+import type { FaultCause, LinkStrength, MachineTrait } from './fault-cause.ts';
+import { type FaultFact, faultFactRow } from './fault-fact.ts';
+import type { FaultProcess } from './fault-process.ts';
+import { type FaultSign, faultSignRow } from './fault-sign.ts';
+import { linkOf } from './link-of.ts';
+import { type FaultJob, type Suspicion, suspicionsOf } from './suspicion.ts';
 import { type Symptom, type SymptomId, SYMPTOMS } from './symptoms.ts';
+
+const { exp, log, LN2, max } = Math;
 
 /** How likely a cause shows a symptom, by how often it does. Source: our judgement. */
 const STRENGTH_CHANCE: Readonly<Record<LinkStrength, number>> = {
@@ -13,7 +19,7 @@ const STRENGTH_CHANCE: Readonly<Record<LinkStrength, number>> = {
 };
 /** The same where nothing links them. */
 const UNLINKED_CHANCE = 0.03;
-/** What a fact that clears a cause leaves of it: a record can be stale, so it is never ruled out. */
+/** What a fact or a look that clears a cause leaves of it: both can be wrong, so it is never ruled out. */
 const CLEARED = 0.05;
 /** How much a missing symptom tells that a cause does not always show. */
 const HALF_TOLD = 0.5;
@@ -26,11 +32,27 @@ export interface FaultReport {
   readonly present: readonly SymptomId[];
   readonly absent: readonly SymptomId[];
   readonly known: Readonly<Partial<Record<FaultFact, string>>>;
+  /** How old what is known is, days; absent: as of now. */
+  readonly ageDays?: Readonly<Partial<Record<FaultFact, number>>>;
+  readonly job?: FaultJob;
+  /** What records hint at. */
+  readonly signs?: readonly FaultSign[];
+  /** What the machine is known not to have. */
+  readonly lacks?: readonly MachineTrait[];
+  /** Causes that were looked for and are not there. */
+  readonly lookedAt?: readonly CauseId[];
+  /** Causes that were found: what they show is explained, and the rest is ranked on what is left. */
+  readonly found?: readonly CauseId[];
+  /** By how many steps the shop's own cases move how common a cause is. */
+  readonly shopSteps?: Readonly<Partial<Record<CauseId, number>>>;
 }
+
+/** A cause as it stands in the tables. */
+export type TableCause = FaultCause & { readonly id: CauseId };
 
 /** A cause as it ranks. */
 export interface RankedCause {
-  readonly cause: FaultCause & { readonly id: CauseId };
+  readonly cause: TableCause;
   /** Its share of what may be wrong, 0 to 1. */
   readonly share: number;
   /** What a fact says of it. */
@@ -41,38 +63,21 @@ export interface RankedCause {
 
 const SYMPTOM_BY_ID: ReadonlyMap<SymptomId, Symptom> = new Map(SYMPTOMS.map((one) => [one.id, one]));
 
-type ProcessLink = readonly [LinkStrength, readonly FaultProcess[] | undefined];
-
-/** Links by cause, then by symptom. */
-const LINKS_OF: ReadonlyMap<CauseId, ReadonlyMap<SymptomId, readonly ProcessLink[]>> = linksByCause();
-
-function linksByCause(): ReadonlyMap<CauseId, ReadonlyMap<SymptomId, readonly ProcessLink[]>> {
-  const causes = new Map<CauseId, Map<SymptomId, readonly ProcessLink[]>>();
-  for (const [cause, symptom, strength, processes] of LINKS) {
-    const symptoms = causes.get(cause) ?? new Map<SymptomId, readonly ProcessLink[]>();
-    symptoms.set(symptom, [...(symptoms.get(symptom) ?? []), [strength, processes]]);
-    causes.set(cause, symptoms);
-  }
-  return causes;
-}
-
-/** How often a cause shows a symptom in a process, one said of it by name before one said of all; undefined where nothing links them. */
-export function linkOf(cause: CauseId, symptom: SymptomId, process: FaultProcess): LinkStrength | undefined {
-  const links = LINKS_OF.get(cause)?.get(symptom);
-  if (!links) return undefined;
-  const named = links.find(([, processes]) => processes?.includes(process));
-  return (named ?? links.find(([, processes]) => processes === undefined))?.[0];
-}
-
 function chanceOf(link: LinkStrength | undefined): number {
   return link === undefined ? UNLINKED_CHANCE : STRENGTH_CHANCE[link];
 }
 
-function factOf(cause: FaultCause, known: FaultReport['known']): RankedCause['fact'] {
+/** What is known of a cause by a fact. */
+export function factOf(cause: FaultCause, known: FaultReport['known']): RankedCause['fact'] {
   const value = cause.fact && known[cause.fact.of];
   if (value === undefined) return undefined;
   if (cause.fact?.convicts.includes(value)) return 'convicts';
   return cause.fact?.clears.includes(value) ? 'clears' : undefined;
+}
+
+/** What is left of a cause that a fact clears: little while it is fresh, all of it once nobody can know any more. */
+function clearedBy(fact: FaultFact, ageDays: number): number {
+  return 1 - (1 - CLEARED) * 0.5 ** (max(0, ageDays) / faultFactRow(fact).halfLifeDays);
 }
 
 /** Symptoms that can be reported in a process, each once, in an order of their own: that of ticking is of no matter. */
@@ -83,64 +88,94 @@ function asked(ids: readonly SymptomId[], process: FaultProcess): readonly Sympt
   });
 }
 
+/** Links that tie a cause to a report. */
+const TIES: ReadonlySet<LinkStrength | undefined> = new Set(['always', 'often', 'sometimes']);
+
+/**
+ * Symptoms that what was found does not show: they ask for another cause.
+ *
+ * @param found causes that were found to be so
+ */
+export function leftUnexplained(
+  present: readonly SymptomId[],
+  found: readonly CauseId[],
+  process: FaultProcess,
+): readonly SymptomId[] {
+  return present.filter((symptom) => !found.some((cause) => TIES.has(linkOf(cause, symptom, process))));
+}
+
 /** A report with its symptoms looked up. */
-interface AskedReport extends Pick<FaultReport, 'process' | 'known'> {
+interface AskedReport extends Omit<FaultReport, 'present' | 'absent'> {
   readonly present: readonly Symptom[];
   readonly absent: readonly Symptom[];
 }
 
+function steps(rows: readonly Suspicion[]): number {
+  return rows.reduce((sum, row) => sum + (row.steps === 'out' ? 0 : row.steps), 0);
+}
+
 /** The logarithm of how well a cause explains a report, its prior in it. */
-function scoreOf(cause: FaultCause & { readonly id: CauseId }, report: AskedReport): number {
-  const { process, present, absent, known } = report;
-  let score = Math.LN2 * ((cause.prior[process] ?? 0) - 1);
+function scoreOf(cause: TableCause, report: AskedReport): number {
+  const { process, present, absent, known, shopSteps, lookedAt = [] } = report;
+  const shop = shopSteps?.[cause.id] ?? 0;
+  const hinted = report.signs?.reduce((sum, sign) => sum + (faultSignRow(sign).steps[cause.id] ?? 0), 0) ?? 0;
+  const common = (cause.prior[process] ?? 0) - 1 + steps(suspicionsOf(cause.id, report.job)) + hinted + shop;
+  let score = LN2 * common;
   for (const symptom of present) {
     const isImpossible = symptom.impliesArc && cause.noArc;
     const link = isImpossible ? 'excludes' : linkOf(cause.id, symptom.id as SymptomId, process);
-    score += Math.log(chanceOf(link));
+    score += log(chanceOf(link));
   }
   for (const symptom of absent) {
     const link = linkOf(cause.id, symptom.id as SymptomId, process);
     const weight = symptom.tellsByAbsence ? (link === 'always' ? 1 : HALF_TOLD) : 0;
-    score += weight * Math.log(1 - chanceOf(link));
+    score += weight * log(1 - chanceOf(link));
   }
-  return factOf(cause, known) === 'clears' ? score + Math.log(CLEARED) : score;
+  if (lookedAt.includes(cause.id)) return score + log(CLEARED);
+  if (!cause.fact || factOf(cause, known) !== 'clears') return score;
+  return score + log(clearedBy(cause.fact.of, report.ageDays?.[cause.fact.of] ?? 0));
 }
-
-/** Links that tie a cause to a report. */
-const TIES: ReadonlySet<LinkStrength | undefined> = new Set(['always', 'often', 'sometimes']);
 
 function isTied(cause: CauseId, { present, process }: AskedReport): boolean {
   return present.some(({ id }) => TIES.has(linkOf(cause, id as SymptomId, process)));
+}
+
+/** Whether a cause can be at all: in this process, on this machine, with this job. */
+function canBe(cause: TableCause, { process, lacks = [], job, found = [] }: FaultReport): boolean {
+  if (cause.prior[process] === undefined || found.includes(cause.id)) return false;
+  if (cause.needs?.every((trait) => lacks.includes(trait))) return false;
+  return !suspicionsOf(cause.id, job).some((row) => row.steps === 'out');
 }
 
 /** Shares are told apart to so many places: what differs by less is as likely. */
 const PLACES = 9;
 
 /**
- * What may be wrong, likeliest first: one cause at a time, weighed by all that is reported, present and absent, and by
- * what is known. What a recorded fact convicts stands first. Causes that the process cannot have are not among them.
+ * What may be wrong, likeliest first: one cause at a time, weighed by all that is reported, present and absent, by what
+ * is known and by the job. What a recorded fact convicts stands first, unless a look found otherwise since. Causes that
+ * the process, the machine or the job cannot have are not among them. Where some causes were found, what they show
+ * is taken as explained.
  *
  * @source one cause explains all (naive Bayes) on a coarse scale: our judgement
  */
 export function rankCauses(report: FaultReport): readonly RankedCause[] {
-  const { process, known } = report;
+  const { process, known, lookedAt = [], found = [] } = report;
   const told: AskedReport = {
-    process,
-    known,
-    present: asked(report.present, process),
+    ...report,
+    present: asked(leftUnexplained(report.present, found, process), process),
     absent: asked(report.absent, process),
   };
-  const open = CAUSES.filter((cause: FaultCause) => cause.prior[process] !== undefined);
+  const open = (CAUSES as readonly TableCause[]).filter((cause) => canBe(cause, report));
   const scores = open.map((cause) => scoreOf(cause, told));
-  const top = Math.max(...scores);
-  const sum = scores.reduce((total, score) => total + Math.exp(score - top), 0);
+  const top = max(...scores);
+  const sum = scores.reduce((total, score) => total + exp(score - top), 0);
   return open
     .map((cause, i): RankedCause => {
-      const share = Math.exp((scores[i] as number) - top) / sum;
-      const fact = factOf(cause, known);
+      const share = exp((scores[i] as number) - top) / sum;
+      const fact = lookedAt.includes(cause.id) ? 'clears' : factOf(cause, known);
       const tied = isTied(cause.id, told);
-      const isShown = (share >= LEAST_SHOWN && (tied || fact === 'convicts')) || (cause.isDanger && tied);
-      return { cause, share: Number(share.toFixed(PLACES)), fact, isShown: isShown || fact === 'convicts' };
+      const isShown = fact === 'convicts' || (share >= LEAST_SHOWN && tied) || (cause.isDanger && tied);
+      return { cause, share: Number(share.toFixed(PLACES)), fact, isShown };
     })
     .toSorted(
       (a, b) =>
@@ -148,38 +183,4 @@ export function rankCauses(report: FaultReport): readonly RankedCause[] {
         b.share - a.share ||
         (a.cause.id < b.cause.id ? -1 : 1),
     );
-}
-
-/** A look at the machine, with the causes that it answers together. */
-export interface NextCheck {
-  readonly check: string;
-  readonly causes: readonly CauseId[];
-  readonly minutes: number;
-  /** Chance of finding it, a minute of trouble. */
-  readonly worth: number;
-}
-
-/** What taking something apart adds to a look, as a share of its minutes, and what turning to any look costs, min. Source: our judgement. */
-const INVASIVE_SHARE = 0.5;
-const TURN_MIN = 0.3;
-
-/**
- * Looks, the one first that finds most for its trouble; one that answers several causes counts once.
- *
- * @param ranked as {@link rankCauses} gives it
- */
-export function nextChecks(ranked: readonly RankedCause[]): readonly NextCheck[] {
-  const byCheck = new Map<string, RankedCause[]>();
-  for (const one of ranked.filter(({ isShown }) => isShown)) {
-    byCheck.set(one.cause.check, [...(byCheck.get(one.cause.check) ?? []), one]);
-  }
-  return [...byCheck.entries()]
-    .map(([check, found]) => {
-      const minutes = Math.max(...found.map(({ cause }) => cause.checkMin));
-      const invasive = Math.max(...found.map(({ cause }) => cause.invasive));
-      const cost = minutes * (1 + INVASIVE_SHARE * invasive) + TURN_MIN;
-      const share = found.reduce((total, one) => total + (one.fact === 'convicts' ? 1 : one.share), 0);
-      return { check, causes: found.map(({ cause }) => cause.id), minutes, worth: share / cost };
-    })
-    .toSorted((a, b) => b.worth - a.worth || (a.check < b.check ? -1 : 1));
 }

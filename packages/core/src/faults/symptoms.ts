@@ -13,6 +13,8 @@ export interface Symptom {
   readonly tellsByAbsence: boolean;
   /** Whether it cannot be without an arc. */
   readonly impliesArc: boolean;
+  /** What people call it, for the search. */
+  readonly words: readonly string[];
 }
 
 const EVERY = FAULT_PROCESSES;
@@ -26,6 +28,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['pores', 'pinholes', 'porosity', 'blow holes', 'gas holes'],
   },
   {
     id: 'porosity-heavy',
@@ -34,6 +37,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['swiss cheese', 'aero bar', 'sponge', 'crumpet', 'porosity', 'pores', 'honeycomb'],
   },
   {
     id: 'porosity-at-start',
@@ -42,6 +46,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'gas-flux-core', 'aluminium', 'spool-gun'],
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['start porosity', 'pores at the start'],
   },
   {
     id: 'porosity-patches',
@@ -50,6 +55,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['now and then porosity', 'on and off holes', 'intermittent pores'],
   },
   {
     id: 'spatter-heavy',
@@ -58,6 +64,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['spatter', 'splatter', 'bb', 'berries', 'balls', 'dingleberries'],
   },
   {
     id: 'ropy-bead',
@@ -66,6 +73,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['rope', 'caterpillar', 'stacked', 'convex', 'proud', 'sits on top', 'cold bead', 'worm'],
   },
   {
     id: 'humped-start',
@@ -74,6 +82,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['cold start', 'lump at the start', 'heaped'],
   },
   {
     id: 'cold-lap',
@@ -82,6 +91,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['overlap', 'roll over', 'lack of fusion', 'not tied in', 'not wetting', 'cold shut'],
   },
   {
     id: 'no-penetration',
@@ -90,6 +100,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['penetration', 'peels off', 'falls off', 'snaps off', 'lack of fusion', 'no depth'],
   },
   {
     id: 'burn-through',
@@ -98,6 +109,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['blow through', 'blew a hole', 'drops through', 'melted away'],
   },
   {
     id: 'undercut',
@@ -106,6 +118,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['groove', 'notch', 'eaten edge', 'gouge'],
   },
   {
     id: 'wide-flat-bead',
@@ -114,6 +127,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['flat', 'concave', 'hollow', 'washed out', 'too fluid'],
   },
   {
     id: 'crater-crack',
@@ -122,6 +136,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['star crack', 'pipe', 'crater hole', 'end hole', 'dimple'],
   },
   {
     id: 'centre-crack',
@@ -130,6 +145,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['hot crack', 'split', 'centreline', 'crack down the middle', 'tears open'],
   },
   {
     id: 'soot-black',
@@ -138,6 +154,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['soot', 'smut', 'black', 'peppery', 'dirty'],
   },
   {
     id: 'dull-grey-bead',
@@ -146,6 +163,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'aluminium', 'spool-gun'],
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['grey', 'crusty', 'dull', 'frosty', 'dirty bead'],
   },
   {
     id: 'no-cleaning-band',
@@ -154,6 +172,7 @@ export const SYMPTOMS = [
     processes: ['aluminium', 'spool-gun'],
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['no etching', 'no white band', 'no frost'],
   },
   {
     id: 'worm-tracks',
@@ -162,6 +181,7 @@ export const SYMPTOMS = [
     processes: ['self-shielded', 'gas-flux-core'],
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['worm holes', 'worm trails', 'gas marks', 'chicken scratch', 'tracks'],
   },
   {
     id: 'slag-stuck',
@@ -170,6 +190,7 @@ export const SYMPTOMS = [
     processes: ['self-shielded', 'gas-flux-core'],
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['slag', 'will not chip', 'hard slag'],
   },
   {
     id: 'slag-inclusion',
@@ -178,6 +199,7 @@ export const SYMPTOMS = [
     processes: ['self-shielded', 'gas-flux-core'],
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['slag lines', 'wagon tracks', 'pockets of slag', 'trapped slag'],
   },
   {
     id: 'hotter-each-bead',
@@ -186,6 +208,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['heat soak', 'getting hotter', 'heat builds up'],
   },
   {
     id: 'white-fluff-smoke',
@@ -194,6 +217,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'self-shielded', 'gas-flux-core'],
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['zinc', 'galv', 'white smoke', 'cobwebs', 'fluff', 'yellow smoke'],
   },
   {
     id: 'root-crusty',
@@ -202,6 +226,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas'],
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['sugar', 'sugaring', 'black back', 'stainless root', 'oxidised back'],
   },
   {
     id: 'blows-out-at-close',
@@ -210,6 +235,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['blows out', 'last bit pops', 'volcano', 'will not close'],
   },
   {
     id: 'distortion',
@@ -218,6 +244,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['warp', 'pulls', 'bends', 'twists', 'banana'],
   },
   {
     id: 'stubbing',
@@ -226,6 +253,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['stubs', 'pushes back', 'kicks', 'pecking', 'rams', 'poking'],
   },
   {
     id: 'machine-gun-start',
@@ -234,6 +262,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['stutter', 'bad start', 'rattles', 'ratatat', 'chatter', 'splutters'],
   },
   {
     id: 'popping',
@@ -242,6 +271,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['pops', 'globular', 'blobs', 'balls up', 'slow pops', 'crackle'],
   },
   {
     id: 'arc-hiss',
@@ -250,6 +280,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['hiss', 'long arc', 'frying', 'roar', 'whoosh'],
   },
   {
     id: 'arc-wanders',
@@ -258,6 +289,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['wander', 'unstable', 'erratic', 'dances', 'flutters'],
   },
   {
     id: 'arc-blown-aside',
@@ -266,6 +298,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'self-shielded', 'gas-flux-core'],
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['arc blow', 'magnetic', 'blows sideways', 'pulls to one side'],
   },
   {
     id: 'arc-cuts-out',
@@ -274,6 +307,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['drops out', 'goes out', 'intermittent arc', 'on off', 'dies'],
   },
   {
     id: 'gas-hiss-absent',
@@ -282,6 +316,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'gas-flux-core', 'aluminium', 'spool-gun'],
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['no gas', 'no hiss', 'silent nozzle'],
   },
   {
     id: 'gas-hiss-elsewhere',
@@ -290,6 +325,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'gas-flux-core', 'aluminium', 'spool-gun'],
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['leak', 'hissing hose', 'losing gas'],
   },
   {
     id: 'burn-back',
@@ -298,6 +334,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['burnback', 'burns back', 'welds to the tip', 'sticks in the tip', 'fuses', 'tip stuck'],
   },
   {
     id: 'wire-stuck-crater',
@@ -306,6 +343,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: true,
+    words: ['sticks in the puddle', 'frozen wire', 'stuck in weld', 'sticks at the end'],
   },
   {
     id: 'bird-nest',
@@ -314,6 +352,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['birdnest', 'nest', 'tangle', 'spaghetti', 'bunches up', 'rats nest'],
   },
   {
     id: 'wire-slips',
@@ -322,6 +361,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['slipping', 'not gripping', 'rolls spin', 'creeps'],
   },
   {
     id: 'feed-jerks',
@@ -330,6 +370,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['surge', 'jerky', 'uneven feed', 'stutter feed', 'pulsing', 'inconsistent'],
   },
   {
     id: 'shavings',
@@ -338,6 +379,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['flakes', 'dust', 'filings', 'swarf', 'glitter', 'metal dust'],
   },
   {
     id: 'wire-flattened',
@@ -346,6 +388,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['squashed', 'crushed', 'deformed', 'tooth marks', 'deeply marked'],
   },
   {
     id: 'spool-overrun',
@@ -354,6 +397,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['unwinds', 'coasts', 'loose turns', 'overruns', 'runs on'],
   },
   {
     id: 'hard-to-pull',
@@ -362,6 +406,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'self-shielded', 'gas-flux-core', 'aluminium'],
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['drag', 'stiff', 'tight wire', 'friction', 'hard to draw'],
   },
   {
     id: 'wire-curls-at-tip',
@@ -370,6 +415,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['curl', 'corkscrew', 'helix', 'cast', 'pigtail'],
   },
   {
     id: 'wire-wander',
@@ -378,6 +424,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['whips', 'roams', 'wire not straight', 'misses the joint', 'wanders off'],
   },
   {
     id: 'feed-cold-not-hot',
@@ -386,6 +433,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['only under arc', 'fine in the air', 'falters when lit'],
   },
   {
     id: 'feed-fades',
@@ -394,6 +442,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['slows down', 'sluggish', 'fades when warm', 'gets worse'],
   },
   {
     id: 'changes-with-lead',
@@ -402,6 +451,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['kink', 'bend the lead', 'moves with the gun', 'lead position'],
   },
   {
     id: 'motor-strains',
@@ -410,6 +460,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['groan', 'squeal', 'labours', 'hums', 'motor slow'],
   },
   {
     id: 'arc-no-wire',
@@ -418,6 +469,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['no wire', 'no feed', 'wire stopped', 'nothing comes out'],
   },
   {
     id: 'no-arc-wire-feeds',
@@ -426,6 +478,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['no arc', 'no spark', 'will not strike', 'dead wire', 'no current'],
   },
   {
     id: 'trigger-dead',
@@ -434,6 +487,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['nothing happens', 'dead gun', 'trigger does nothing', 'no response'],
   },
   {
     id: 'machine-dark',
@@ -442,6 +496,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['dead', 'no power', 'will not turn on', 'no lights'],
   },
   {
     id: 'stops-after-while',
@@ -450,6 +505,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['cuts out', 'thermal', 'overheats', 'duty', 'stops when hot'],
   },
   {
     id: 'stops-after-second',
@@ -458,6 +514,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['short burst', 'one second', 'spot', 'stitches'],
   },
   {
     id: 'keeps-running',
@@ -466,6 +523,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['will not stop', 'runs on', 'latched', 'carries on'],
   },
   {
     id: 'warning-lamp',
@@ -474,6 +532,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['amber', 'yellow light', 'fault light', 'error code', 'overload lamp'],
   },
   {
     id: 'too-cold-at-full',
@@ -482,6 +541,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['no power', 'weak', 'not enough amps', 'cold at maximum'],
   },
   {
     id: 'breaker-drops',
@@ -490,6 +550,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['breaker', 'fuse', 'trips', 'tripped', 'rcd', 'supply'],
   },
   {
     id: 'flow-ball-jumps',
@@ -498,6 +559,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'gas-flux-core', 'aluminium', 'spool-gun'],
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['ball bounces', 'flow drops', 'flow unsteady', 'flow sags'],
   },
   {
     id: 'flow-ball-zero',
@@ -506,6 +568,7 @@ export const SYMPTOMS = [
     processes: ['solid-gas', 'gas-flux-core', 'aluminium', 'spool-gun'],
     tellsByAbsence: true,
     impliesArc: false,
+    words: ['no flow', 'flow zero', 'ball at the bottom'],
   },
   {
     id: 'lead-hot',
@@ -514,6 +577,7 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,
+    words: ['hot clamp', 'hot cable', 'hot lug', 'burnt terminal', 'melting plug'],
   },
   {
     id: 'tingle',
@@ -522,6 +586,117 @@ export const SYMPTOMS = [
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: false,
+    words: ['shock', 'zap', 'buzz', 'electric', 'bite'],
+  },
+  {
+    id: 'porosity-at-end',
+    group: 'look',
+    text: 'Holes only where the bead ends',
+    processes: ['solid-gas', 'gas-flux-core', 'aluminium', 'spool-gun'],
+    tellsByAbsence: false,
+    impliesArc: true,
+    words: ['crater holes', 'pores at the end', 'end porosity'],
+  },
+  {
+    id: 'crack-beside',
+    group: 'look',
+    text: 'A crack beside or across the bead, or one that came next day',
+    processes: EVERY,
+    tellsByAbsence: true,
+    impliesArc: true,
+    words: ['cold crack', 'toe crack', 'hydrogen', 'delayed crack', 'haz', 'cracked overnight', 'transverse'],
+  },
+  {
+    id: 'one-side-not-fused',
+    group: 'look',
+    text: 'One side of the joint is fused, the other is not',
+    processes: EVERY,
+    tellsByAbsence: false,
+    impliesArc: true,
+    words: ['one leg', 'uneven legs', 'lop sided', 'missed one side', 'only one plate', 'rolled over'],
+  },
+  {
+    id: 'bead-width-wavers',
+    group: 'look',
+    text: 'Bead runs wide and narrow by turns',
+    processes: EVERY,
+    tellsByAbsence: false,
+    impliesArc: true,
+    words: ['wavy', 'uneven bead', 'inconsistent width', 'snake', 'thick and thin'],
+  },
+  {
+    id: 'stainless-blue-or-rust',
+    group: 'look',
+    text: 'Stainless is deep blue or grey beside the bead, or rusts later',
+    processes: ['solid-gas'],
+    tellsByAbsence: true,
+    impliesArc: true,
+    words: ['blue', 'heat tint', 'rainbow', 'rusting stainless', 'tea stain', 'discoloured'],
+  },
+  {
+    id: 'arc-from-nozzle',
+    group: 'sound',
+    text: 'Sparks or an arc jump from the nozzle to the work',
+    processes: EVERY,
+    tellsByAbsence: true,
+    impliesArc: true,
+    words: ['live nozzle', 'nozzle arcs', 'nozzle sparks', 'shorting nozzle', 'nozzle live'],
+  },
+  {
+    id: 'gas-runs-on',
+    group: 'sound',
+    text: 'Gas goes on hissing at the nozzle long after the trigger is let go',
+    processes: ['solid-gas', 'gas-flux-core', 'aluminium', 'spool-gun'],
+    tellsByAbsence: true,
+    impliesArc: false,
+    words: ['gas never stops', 'gas stays on', 'valve open', 'wasting gas', 'hiss does not stop'],
+  },
+  {
+    id: 'gun-hot',
+    group: 'machine',
+    text: 'Gun handle, neck or tip grows too hot',
+    processes: EVERY,
+    tellsByAbsence: false,
+    impliesArc: true,
+    words: ['hot handle', 'hot gun', 'hot torch', 'burns the glove', 'tip glows', 'red tip'],
+  },
+  {
+    id: 'controls-no-effect',
+    group: 'machine',
+    text: 'Turning the knobs makes no difference',
+    processes: EVERY,
+    tellsByAbsence: true,
+    impliesArc: false,
+    words: ['knob does nothing', 'cannot adjust', 'panel dead', 'settings ignored', 'stuck setting'],
+  },
+  {
+    id: 'sick-or-sore',
+    group: 'machine',
+    text: 'Eyes, throat or chest sting, a headache, or fever that evening',
+    processes: EVERY,
+    tellsByAbsence: false,
+    impliesArc: false,
+    words: [
+      'arc eye',
+      'metal fume fever',
+      'headache',
+      'sand in the eyes',
+      'cough',
+      'dizzy',
+      'shivers',
+      'flu',
+      'sick',
+      'flash',
+    ],
+  },
+  {
+    id: 'smoke-behind',
+    group: 'machine',
+    text: 'Smoke or a smell of burning from behind or beneath the work',
+    processes: EVERY,
+    tellsByAbsence: true,
+    impliesArc: true,
+    words: ['fire', 'smoulder', 'burning smell', 'flames', 'smoke from the back', 'paint burning'],
   },
 ] as const satisfies readonly Symptom[];
 export type SymptomId = (typeof SYMPTOMS)[number]['id'];

@@ -1,0 +1,305 @@
+import type { FaultReport } from '../src/faults/rank-causes.ts';
+import type { FaultCase } from './fault-cases.ts';
+
+type Told = Omit<Partial<FaultReport>, 'process' | 'present'>;
+
+function told(
+  id: string,
+  story: string,
+  process: FaultReport['process'],
+  present: FaultReport['present'],
+  answer: {
+    readonly first: readonly string[];
+    readonly never?: readonly string[];
+    readonly within3?: readonly string[];
+  },
+  rest: Told = {},
+): FaultCase {
+  const { first, never = [], within3 = first } = answer;
+  return { id, story, first, within3, never, report: { process, present, absent: [], known: {}, ...rest } };
+}
+
+/** Source: our judgement, written for what the tables gained; most answers are what any welder would look at first. */
+export const OWN_CASES: readonly FaultCase[] = [
+  told(
+    'o01',
+    'Machine hums, rolls turn, nothing comes out of the gun; the reel was nearly bare.',
+    'solid-gas',
+    ['arc-no-wire'],
+    { first: ['spool-empty', 'tip-welded'] },
+    { absent: ['wire-slips', 'burn-back', 'trigger-dead'], known: { 'spool-level': 'empty' } },
+  ),
+  told(
+    'o02',
+    'Stores say the spool ran out; the gun feeds nothing.',
+    'gas-flux-core',
+    ['arc-no-wire'],
+    { first: ['spool-empty'] },
+    { known: { 'spool-level': 'empty' } },
+  ),
+  told(
+    'o03',
+    'Spool weighed this morning, half full; wire stopped, blob on the tip.',
+    'solid-gas',
+    ['arc-no-wire', 'burn-back'],
+    { first: ['tip-welded'], never: ['clamp-off'] },
+    { known: { 'spool-level': 'ok' } },
+  ),
+  told(
+    'o04',
+    'Program for another gas is on: spatter and pops.',
+    'solid-gas',
+    ['spatter-heavy', 'popping'],
+    { first: ['program-wrong'] },
+    { known: { program: 'wrong' } },
+  ),
+  told(
+    'o05',
+    'The panel does nothing, the machine stays weak at every setting.',
+    'solid-gas',
+    ['controls-no-effect', 'too-cold-at-full'],
+    { first: ['remote-overrides'], never: ['gas-off'] },
+    { lacks: ['taps'] },
+  ),
+  told(
+    'o06',
+    'Knobs change nothing at all, arc itself is fine.',
+    'self-shielded',
+    ['controls-no-effect'],
+    { first: ['remote-overrides'] },
+    { lacks: ['taps', 'programs'] },
+  ),
+  told(
+    'o07',
+    'One position of the volts switch gives no arc.',
+    'solid-gas',
+    ['controls-no-effect', 'no-arc-wire-feeds', 'arc-cuts-out'],
+    { first: ['tap-switch-worn'] },
+  ),
+  told('o08', 'The nozzle strikes an arc on the plate.', 'solid-gas', ['arc-from-nozzle'], {
+    first: ['nozzle-bridged'],
+    never: ['clamp-off', 'gas-off'],
+  }),
+  told(
+    'o09',
+    'Sparks off the nozzle and pin-holes.',
+    'gas-flux-core',
+    ['arc-from-nozzle', 'porosity-scattered'],
+    { first: ['nozzle-bridged'], within3: ['nozzle-bridged', 'nozzle-clogged'] },
+  ),
+  told('o10', 'Sparks off the cap of the gasless gun.', 'self-shielded', ['arc-from-nozzle'], {
+    first: ['nozzle-bridged'],
+    never: ['gas-off', 'flow-low', 'nozzle-clogged'],
+  }),
+  told('o11', 'Handle too hot to hold after two minutes at high current.', 'solid-gas', ['gun-hot'], {
+    first: ['gun-small'],
+    within3: ['gun-small', 'tip-loose', 'lead-loose'],
+  }),
+  told(
+    'o12',
+    'Gun hot, feed falters when warm, then the set rests itself.',
+    'aluminium',
+    ['gun-hot', 'feed-fades', 'stops-after-while'],
+    { first: ['gun-small'], within3: ['gun-small', 'duty-trip'] },
+  ),
+  told(
+    'o13',
+    'Tip hot and arc restless; tip turns by hand.',
+    'solid-gas',
+    ['gun-hot', 'arc-wanders', 'arc-cuts-out'],
+    { first: ['tip-loose', 'lead-loose'] },
+  ),
+  told(
+    'o14',
+    'Flow drifts up and down with nobody at it; pores in stretches.',
+    'solid-gas',
+    ['flow-ball-jumps', 'porosity-patches'],
+    { first: ['regulator-faulty'], within3: ['regulator-faulty', 'cylinder-empty'] },
+    { known: { 'cylinder-level': 'ok' } },
+  ),
+  told('o15', 'Gas hisses on for minutes after each weld.', 'solid-gas', ['gas-runs-on'], {
+    first: ['postflow-long', 'gas-valve-open'],
+    never: ['gas-off'],
+  }),
+  told(
+    'o16',
+    'Gas never stops; the machine has no post-flow setting.',
+    'solid-gas',
+    ['gas-runs-on'],
+    { first: ['gas-valve-open'] },
+    { lacks: ['post-flow', 'four-step', 'special-four-step'] },
+  ),
+  told('o17', 'Gas and wire go on after the trigger.', 'solid-gas', ['gas-runs-on', 'keeps-running'], {
+    first: ['trigger-latched'],
+  }),
+  told(
+    'o18',
+    'Smoke from behind the panel being welded.',
+    'solid-gas',
+    ['smoke-behind'],
+    { first: ['fire-behind'] },
+    { job: { metal: 'carbon-steel' } },
+  ),
+  told('o19', 'Burning smell under the lorry bed.', 'self-shielded', ['smoke-behind'], {
+    first: ['fire-behind', 'metal-galvanised'],
+    within3: ['fire-behind'],
+    never: ['gas-off'],
+  }),
+  told('o20', 'Headache in the tank after an hour.', 'self-shielded', ['sick-or-sore', 'white-fluff-smoke'], {
+    first: ['metal-galvanised', 'fume-in-closed-space'],
+    within3: ['fume-in-closed-space'],
+    never: ['gas-leak'],
+  }),
+  told(
+    'o21',
+    'Shivers the evening after welding galvanised fence.',
+    'solid-gas',
+    ['sick-or-sore', 'white-fluff-smoke'],
+    { first: ['metal-galvanised'] },
+    { known: { surface: 'galvanised' } },
+  ),
+  told('o22', 'Eyes full of sand at night, nothing else.', 'aluminium', ['sick-or-sore'], {
+    first: ['eyes-unprotected', 'fume-in-closed-space'],
+    within3: ['eyes-unprotected'],
+  }),
+  told('o23', 'Holes only where each bead ends.', 'aluminium', ['porosity-at-end'], {
+    first: ['postflow-short', 'crater-left-fast'],
+    never: ['clamp-off'],
+  }),
+  told('o24', 'Holes at the end, crater hollow.', 'solid-gas', ['porosity-at-end', 'crater-crack'], {
+    first: ['crater-left-fast', 'postflow-short'],
+  }),
+  told(
+    'o25',
+    'Thick forging cracked along the toe next day.',
+    'solid-gas',
+    ['crack-beside'],
+    { first: ['crack-prone-steel'] },
+    { job: { metal: 'carbon-steel', thicknessMm: 20 } },
+  ),
+  told(
+    'o26',
+    'Crack across the bead, flux core lay open for a month.',
+    'gas-flux-core',
+    ['crack-beside', 'porosity-scattered'],
+    { first: ['wire-old-damp'], within3: ['wire-old-damp', 'crack-prone-steel'] },
+  ),
+  told(
+    'o27',
+    'Fillet melted into the web and not into the flange.',
+    'solid-gas',
+    ['one-side-not-fused'],
+    { first: ['aim-off'], within3: ['aim-off', 'angle-wrong'] },
+    { job: { joint: 'tee' } },
+  ),
+  told(
+    'o28',
+    'One side cold on aluminium tee, brush never used.',
+    'aluminium',
+    ['one-side-not-fused', 'dull-grey-bead'],
+    { first: ['oxide-left', 'aim-off'], within3: ['oxide-left'] },
+    { known: { surface: 'oxide' } },
+  ),
+  told(
+    'o29',
+    'Bead thick and thin along the run, feed sounds even.',
+    'solid-gas',
+    ['bead-width-wavers'],
+    { first: ['unsteady-hand'] },
+    { absent: ['feed-jerks', 'wire-slips'] },
+  ),
+  told(
+    'o30',
+    'Bead wavers and the wire surges; draws hard by hand.',
+    'solid-gas',
+    ['bead-width-wavers', 'feed-jerks', 'hard-to-pull'],
+    { first: ['liner-dirty', 'lead-kinked'] },
+  ),
+  told(
+    'o31',
+    'Stainless sheet deep blue all along.',
+    'solid-gas',
+    ['stainless-blue-or-rust', 'wide-flat-bead'],
+    { first: ['heat-high', 'travel-slow', 'part-hot'] },
+    { job: { metal: 'stainless', thicknessMm: 2 } },
+  ),
+  told(
+    'o32',
+    'Stainless rail rusts a week later, brushed with an old wire brush.',
+    'solid-gas',
+    ['stainless-blue-or-rust'],
+    {
+      first: ['iron-on-stainless', 'heat-high', 'travel-slow', 'part-hot'],
+      within3: ['iron-on-stainless', 'heat-high', 'part-hot'],
+    },
+    { job: { metal: 'stainless' }, absent: ['wide-flat-bead', 'hotter-each-bead'] },
+  ),
+  told(
+    'o33',
+    'Back of the stainless tube black and crusty.',
+    'solid-gas',
+    ['root-crusty', 'stainless-blue-or-rust'],
+    { first: ['no-back-purge'] },
+    { job: { metal: 'stainless' } },
+  ),
+  told(
+    'o34',
+    'Tip sticks out of the nozzle: pores and a fused tip.',
+    'solid-gas',
+    ['porosity-scattered', 'burn-back', 'arc-from-nozzle'],
+    { first: ['tip-recess-wrong', 'nozzle-bridged'], within3: ['tip-recess-wrong', 'nozzle-bridged'] },
+  ),
+  told(
+    'o35',
+    'Stubs at every start; the machine has no inductance setting.',
+    'solid-gas',
+    ['machine-gun-start', 'stubbing'],
+    { first: ['clamp-poor', 'run-in-off', 'volts-low'], never: ['inductance-high', 'inductance-low'] },
+    { lacks: ['inductance'] },
+  ),
+  told(
+    'o36',
+    'Spray run, spatter; inductance cannot be it.',
+    'solid-gas',
+    ['spatter-heavy'],
+    { first: ['volts-high', 'nozzle-clogged', 'metal-dirty', 'ctwd-long'], never: ['inductance-low'] },
+    { job: { mode: 'spray' } },
+  ),
+  told(
+    'o37',
+    'Cold lap on 10 mm by short-circuit.',
+    'solid-gas',
+    ['cold-lap', 'no-penetration'],
+    { first: ['dip-on-thick'], within3: ['dip-on-thick', 'heat-low'] },
+    { job: { mode: 'short-circuit', thicknessMm: 10 } },
+  ),
+  told(
+    'o38',
+    'Holes out of doors, wind felt.',
+    'solid-gas',
+    ['porosity-patches', 'porosity-scattered'],
+    { first: ['wind'] },
+    { job: { place: 'outdoors' }, known: { flow: 'right' } },
+  ),
+  told('o39', 'Wire slips on the spool gun; rolls open.', 'spool-gun', ['wire-slips', 'arc-no-wire'], {
+    first: ['rolls-open', 'tip-welded'],
+    within3: ['rolls-open'],
+    never: ['liner-dirty', 'liner-wrong', 'lead-kinked'],
+  }),
+  told(
+    'o40',
+    'A cap is on the wrong gun: trigger of the standard gun dead, machine lit.',
+    'solid-gas',
+    ['trigger-dead'],
+    { first: ['gun-plug-out', 'gun-switch-wrong', 'trigger-fault'], never: ['tip-worn'] },
+    { absent: ['machine-dark'] },
+  ),
+  told(
+    'o41',
+    'Leads recorded wrong, everything else reported loudly.',
+    'self-shielded',
+    ['worm-tracks', 'porosity-heavy', 'slag-stuck'],
+    { first: ['polarity-wrong'], never: ['gas-off', 'cylinder-empty'] },
+    { known: { polarity: 'wrong' } },
+  ),
+];
