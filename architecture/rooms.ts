@@ -65,6 +65,7 @@ export const ROOMS = {
     'machines',
     'jobs',
     'pieces',
+    'faults',
     'learning',
     'plan',
     'day',

@@ -8,6 +8,7 @@ import { dataSourceOptions } from './database/data-source-options.ts';
 import { DemoModule } from './demo/demo.module.ts';
 import { EventsModule } from './events/events.module.ts';
 import { LearningModule } from './learning/learning.module.ts';
+import { FaultsModule } from './faults/faults.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
 import { PiecesModule } from './pieces/pieces.module.ts';
@@ -45,6 +46,7 @@ export class AppModule {
         TestBeadsModule,
         MachinesModule,
         PiecesModule,
+        FaultsModule,
         PlanModule,
         DayModule,
         PhotosModule,

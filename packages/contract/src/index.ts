@@ -180,6 +180,29 @@ export {
   type ToldDay,
 } from './day.ts';
 
+// Faults
+export {
+  CASE_MINUTES_RANGE,
+  faultCaseChangeSchema,
+  faultCasePageSchema,
+  faultCaseSchema,
+  faultCountListSchema,
+  faultRankingSchema,
+  faultReportSchema,
+  KEPT_FAULT_CASE,
+  keptFaultCaseSchema,
+  newFaultCaseSchema,
+  type CaseEnd,
+  type FaultCase,
+  type FaultCaseChange,
+  type FaultCount,
+  type FaultLook,
+  type FaultRanking,
+  type KeptFaultCase,
+  type LookAnswer,
+  type NewFaultCase,
+} from './fault.ts';
+
 // Plans
 export { planRequestSchema, planResponseSchema, type PlanRequest, type PlanResponse } from './plan.ts';
 

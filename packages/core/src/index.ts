@@ -157,6 +157,7 @@ export {
   AWAY,
   JOB_BRANCHES,
   MACHINE_BRANCHES,
+  FAULT_CASE_BRANCHES,
   RECORD_KINDS,
   SHOP_BRANCHES,
   type RecordKind,
@@ -364,6 +365,60 @@ export {
   type LidColumn,
   type LidRow,
 } from './machine-terms/lid-chart.ts';
+
+// Faults: what may be wrong, and the look that finds most for its trouble
+export {
+  FAULT_PROCESS_NAME,
+  FAULT_PROCESS_OF_WAY,
+  FAULT_PROCESSES,
+  type FaultProcess,
+} from './faults/fault-process.ts';
+export { type CauseId, CAUSES, type FaultLink, LINKS } from './faults/causes.ts';
+export {
+  FAULT_STATION_NAME,
+  FAULT_STATIONS,
+  type FaultCause,
+  type FaultStation,
+  LINK_STRENGTHS,
+  type LinkStrength,
+  type MachineTrait,
+} from './faults/fault-cause.ts';
+export {
+  SYMPTOM_GROUPS,
+  type Symptom,
+  type SymptomGroup,
+  type SymptomId,
+  SYMPTOMS,
+} from './faults/symptoms.ts';
+export {
+  FAULT_FACTS,
+  type FaultFact,
+  faultFactRow,
+  faultFactText,
+  isFaultFact,
+} from './faults/fault-fact.ts';
+export { FAULT_SIGNS, type FaultSign, faultSignRow } from './faults/fault-sign.ts';
+export { type FaultJob, SUSPICIONS } from './faults/suspicion.ts';
+export {
+  type FaultReport,
+  leftUnexplained,
+  rankCauses,
+  type RankedCause,
+  type TableCause,
+} from './faults/rank-causes.ts';
+export { type NextCheck, nextChecks } from './faults/next-checks.ts';
+export { faultReasons, type FaultReason } from './faults/fault-reasons.ts';
+export { type CauseCounts, shopSteps } from './faults/shop-steps.ts';
+export {
+  type EvidenceGiven,
+  type EvidenceSource,
+  faultEvidence,
+  type FaultEvidence,
+  isAsItShould,
+  knownTogether,
+} from './faults/fault-evidence.ts';
+export { beadSymptoms } from './faults/bead-symptoms.ts';
+export { findSymptoms, type TableSymptom } from './faults/find-symptoms.ts';
 
 // Practice feeder: a simulated machine to learn on
 export {

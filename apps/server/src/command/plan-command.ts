@@ -13,12 +13,7 @@ import {
   resourcesOf,
   workTitle,
 } from '@hot-bead/core';
-
-/** What a command prints and the code it leaves with: 0 planned, 2 refused, 1 not usable as called. */
-export interface CommandResult {
-  readonly output: string;
-  readonly exitCode: 0 | 1 | 2;
-}
+import type { CommandResult } from './command-result.ts';
 
 const USAGE = `Usage: npm run -s plan -- '<words>' [--json] [--unit mm|in]
 Example: npm run -s plan -- '3 mm steel tee flat 0.8 solid Ar+18'`;

@@ -6,6 +6,7 @@ import { ProvenSettingEntity } from '../learning/proven-setting.entity.ts';
 import { DialReadingEntity } from '../machines/dial-reading.entity.ts';
 import { MachineEntity } from '../machines/machine.entity.ts';
 import { PhotoEntity } from '../photos/photo.entity.ts';
+import { FaultCaseEntity } from '../faults/fault-case.entity.ts';
 import { PieceEntity } from '../pieces/piece.entity.ts';
 import { ShopEntity } from '../shop/shop.entity.ts';
 import { StockEntity } from '../stock/stock.entity.ts';
@@ -16,6 +17,7 @@ import { MachineBook1764200000000 } from './migrations/1764200000000-machine-boo
 import { Calibrations1764300000000 } from './migrations/1764300000000-calibrations.ts';
 import { PastReadings1764400000000 } from './migrations/1764400000000-past-readings.ts';
 import { Foundations1764500000000 } from './migrations/1764500000000-foundations.ts';
+import { Faults1764900000000 } from './migrations/1764900000000-faults.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
 import { RigAndStores1764600000000 } from './migrations/1764600000000-rig-and-stores.ts';
@@ -31,6 +33,7 @@ const MIGRATIONS = [
   RigAndStores1764600000000,
   TheDay1764700000000,
   DialIn1764800000000,
+  Faults1764900000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */
@@ -65,6 +68,7 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       ShopEntity,
       StockEntity,
       PieceEntity,
+      FaultCaseEntity,
       PhotoEntity,
       AcknowledgementEntity,
       DialReadingEntity,

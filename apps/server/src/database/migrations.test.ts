@@ -42,7 +42,8 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await before.initialize();
     await before.runMigrations();
-    await before.undoLastMigration();
+    await before.undoLastMigration(); // faults
+    await before.undoLastMigration(); // dialling in
     await before.query(
       `INSERT INTO job (id, line, work, own, modelVersion, createdAt, updatedAt) VALUES ('j', '2 mm', '{}', '{}', '1', 'a', 'a')`,
     );
@@ -69,7 +70,8 @@ describe('migrations', () => {
     expect(await before.query('SELECT toldOffsetV, toldVarianceV2 FROM proven_setting')).toEqual([
       { toldOffsetV: -0.4, toldVarianceV2: 0.09 },
     ]);
-    await before.undoLastMigration();
+    await before.undoLastMigration(); // faults
+    await before.undoLastMigration(); // dialling in
     expect(await before.query('SELECT face, sound FROM test_bead ORDER BY id')).toEqual([
       { face: 'flat', sound: 'sizzle' },
       { face: 'concave', sound: 'sizzle' },
@@ -84,6 +86,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
+    await older.undoLastMigration(); // faults
     await older.undoLastMigration(); // dialling in
     await older.undoLastMigration(); // the day
     await older.undoLastMigration(); // rig and stores

@@ -11,6 +11,7 @@ export interface Schools {
   readonly rollPressure: 'block' | 'metal' | 'glove';
   readonly regulatorRest: 'backed-off' | 'set';
   readonly dialIn: 'wire-first' | 'volts-first' | 'columns';
+  readonly ownFaults: 'count' | 'tables-only';
 }
 
 export type SchoolId = keyof Schools;
@@ -26,6 +27,7 @@ export const DEFAULT_SCHOOLS: Schools = {
   rollPressure: 'block',
   regulatorRest: 'backed-off',
   dialIn: 'wire-first',
+  ownFaults: 'count',
 };
 
 export interface SchoolOption {
@@ -197,6 +199,21 @@ export const SCHOOL_TABLE: readonly SchoolRow[] = [
     whyDefault:
       'The wire speed sets the heat that the work needs. A machine with one entry is trimmed whatever is chosen here.',
     source: PRACTICE,
+  },
+  {
+    id: 'ownFaults',
+    question: 'Do this shop’s own closed cases move how common a fault is?',
+    options: [
+      {
+        value: 'count',
+        name: 'They count',
+        says: 'What was wrong here before is suspected sooner: by one step of the scale at most, a danger never later.',
+      },
+      { value: 'tables-only', name: 'Tables only', says: 'Every shop is taken to have the same faults.' },
+    ],
+    whyDefault:
+      'The same machine and the same habits fail the same way. It takes some cases before it shows.',
+    source: MODEL,
   },
 ];
 

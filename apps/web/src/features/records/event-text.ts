@@ -9,6 +9,7 @@ const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   shop: 'set up',
   stock: 'put into Stores',
   piece: 'begun',
+  'fault-case': 'begun',
 };
 
 const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -18,6 +19,7 @@ const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   shop: 'put away',
   stock: 'put away',
   piece: 'put away',
+  'fault-case': 'put away',
 };
 
 const STOCK_WORD: Readonly<Record<string, string>> = {

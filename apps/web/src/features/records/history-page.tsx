@@ -20,6 +20,7 @@ function addressOf({ subject: { kind, id, of } }: ShopEvent): string {
     shop: '/settings',
     stock: '/stores',
     piece: `/pieces/${id}`,
+    'fault-case': `/faults/${id}`,
   };
   return at[kind];
 }

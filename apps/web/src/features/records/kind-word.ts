@@ -8,4 +8,5 @@ export const KIND_WORD: Readonly<Record<RecordKind, string>> = {
   shop: 'shop',
   stock: 'thing in Stores',
   piece: 'piece',
+  'fault-case': 'fault case',
 };
