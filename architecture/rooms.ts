@@ -97,6 +97,7 @@ export const ROOMS = {
     'compare',
     'rig',
     'dial-in',
+    'faults',
     'quick-line',
     'settings',
     'bench',

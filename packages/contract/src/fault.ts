@@ -169,6 +169,8 @@ export interface KeptFaultCase extends FaultCase {
 }
 
 const NOTE_MOST = 600;
+/** Longest id of a machine or a job. */
+const ID_MOST = 80;
 const LOOKS_MOST = 200;
 const DENIED_MOST = 80;
 /** Minutes that a case can take: a week. */
@@ -187,8 +189,8 @@ const look = exactly<FaultLook>({
 );
 
 const fields = {
-  machineId: idSchema,
-  jobId: idSchema,
+  machineId: Joi.string().max(ID_MOST),
+  jobId: Joi.string().max(ID_MOST),
   denied: Joi.array().items(Joi.string().max(60)).max(DENIED_MOST).unique(),
   end: Joi.valid(...CASE_ENDS),
   endedAt: Joi.string().isoDate(),

@@ -418,6 +418,9 @@ export {
   knownTogether,
 } from './faults/fault-evidence.ts';
 export { beadSymptoms } from './faults/bead-symptoms.ts';
+export { faultJob, faultProcess, machineLacks, rigWhenRight } from './faults/fault-context.ts';
+export { stationSymptoms } from './faults/station-symptoms.ts';
+export { tellingSymptoms } from './faults/telling-symptoms.ts';
 export { findSymptoms, type TableSymptom } from './faults/find-symptoms.ts';
 
 // Practice feeder: a simulated machine to learn on

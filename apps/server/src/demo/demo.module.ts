@@ -6,6 +6,8 @@ import { JobsModule } from '../jobs/jobs.module.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { MachinesModule } from '../machines/machines.module.ts';
 import { MachinesService } from '../machines/machines.service.ts';
+import { FaultsModule } from '../faults/faults.module.ts';
+import { FaultsService } from '../faults/faults.service.ts';
 import { PiecesModule } from '../pieces/pieces.module.ts';
 import { PiecesService } from '../pieces/pieces.service.ts';
 import { StockModule } from '../stock/stock.module.ts';
@@ -14,6 +16,7 @@ import { TestBeadsModule } from '../test-beads/test-beads.module.ts';
 import { TestBeadsService } from '../test-beads/test-beads.service.ts';
 import { UpkeepModule } from '../upkeep/upkeep.module.ts';
 import { DEMO_JOBS, DEMO_MACHINES, DEMO_READ_DAYS_AGO, DEMO_READINGS } from './demo-shop.ts';
+import { DEMO_FAULTS, demoCase } from './demo-faults.ts';
 import { DEMO_PIECES } from './demo-pieces.ts';
 import { DEMO_STOCK } from './demo-stock.ts';
 
@@ -46,6 +49,7 @@ export class DemoLoader implements OnApplicationBootstrap {
     private readonly pieces: PiecesService,
     private readonly beads: TestBeadsService,
     private readonly stock: StockService,
+    private readonly faults: FaultsService,
   ) {}
 
   async onApplicationBootstrap(): Promise<void> {
@@ -59,6 +63,10 @@ export class DemoLoader implements OnApplicationBootstrap {
       const queued = task ? { task: { queued: true as const, ...rest, ...due } } : {};
       const { record } = await this.jobs.create({ line, ...queued }, ownCommand(DEVICE));
       for (const bead of beads) await this.beads.create(record.id, bead, ownCommand(DEVICE));
+    }
+    for (const fault of DEMO_FAULTS) {
+      const on = DEMO_MACHINES.find(({ machine }) => machine.name === fault.machine);
+      await this.faults.create(demoCase(fault, on?.id), ownCommand(DEVICE));
     }
   }
 
@@ -92,7 +100,15 @@ export class DemoLoader implements OnApplicationBootstrap {
 }
 
 @Module({
-  imports: [JobsModule, PiecesModule, TestBeadsModule, StockModule, MachinesModule, UpkeepModule],
+  imports: [
+    JobsModule,
+    PiecesModule,
+    FaultsModule,
+    TestBeadsModule,
+    StockModule,
+    MachinesModule,
+    UpkeepModule,
+  ],
   providers: [DemoLoader],
 })
 export class DemoModule {}

@@ -115,6 +115,28 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'faults',
+            lazy: async () => ({
+              Component: (await import('../features/faults/faults-page.tsx')).FaultsPage,
+            }),
+          },
+          {
+            path: 'faults/new',
+            lazy: async () => ({
+              Component: (await import('../features/faults/new-case-page.tsx')).NewCasePage,
+            }),
+          },
+          {
+            path: 'faults/tables',
+            lazy: async () => ({
+              Component: (await import('../features/faults/tables-page.tsx')).TablesPage,
+            }),
+          },
+          {
+            path: 'faults/:caseId',
+            lazy: async () => ({ Component: (await import('../features/faults/case-page.tsx')).CasePage }),
+          },
+          {
             path: 'history',
             lazy: async () => ({
               Component: (await import('../features/records/history-page.tsx')).HistoryPage,

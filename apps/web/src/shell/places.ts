@@ -1,4 +1,4 @@
-import { ClipboardList, Hammer, type LucideIcon, Package, Plug } from 'lucide-react';
+import { ClipboardList, Hammer, type LucideIcon, Package, Plug, Stethoscope } from 'lucide-react';
 
 export interface Place {
   readonly to: string;
@@ -14,4 +14,5 @@ export const PLACES: readonly Place[] = [
   { to: '/jobs', name: 'Jobs', key: 'j', Icon: ClipboardList },
   { to: '/machines', name: 'Machines', key: 'm', Icon: Plug },
   { to: '/stores', name: 'Stores', key: 's', Icon: Package },
+  { to: '/faults', name: 'Faults', key: 'f', Icon: Stethoscope },
 ];

@@ -8,6 +8,7 @@ import { SaveState } from './save-state.tsx';
 const LISTS = [
   { path: '/jobs', name: 'Jobs' },
   { path: '/machines', name: 'Machines' },
+  { path: '/faults', name: 'Faults' },
 ] as const;
 
 /** Where we are; on a job or a machine, the way back to all of them. */

@@ -87,7 +87,25 @@ describe('what is known before anyone looks', () => {
     expect(facts({ machine: { ...doubted, rig } })).not.toHaveProperty('polarity');
     // a flow that was set two days ago is not known any more
     expect(facts({ machine: standing({}, '2026-10-30T10:00:00.000Z') })).not.toHaveProperty('flow');
-    expect(facts({ plan: undefined, machine: standing({ polarity: 'DCEN' }) })).toEqual({});
+  });
+
+  it('without a job only what hangs on the wire that is on it is told', () => {
+    const known = facts({
+      plan: undefined,
+      machine: standing({ polarity: 'DCEN', flow: '2', tipBore: '1.0' }),
+    });
+    expect(known).toMatchObject({ polarity: 'wrong', 'tip-size': 'big', 'roll-form': 'right' });
+    for (const fact of ['flow', 'gas', 'wfs-vs-plan', 'wire-class']) expect(known).not.toHaveProperty(fact);
+    const cored = {
+      ...standing({ rollsForm: 'v-smooth' }),
+      loadedWireClass: 'E71T-11',
+      loadedGas: 'none',
+    } as const;
+    expect(facts({ plan: undefined, machine: { ...cored, standingPolarity: 'DCEN' } })).toMatchObject({
+      polarity: 'right',
+      'roll-form': 'wrong',
+    });
+    expect(facts({ plan: undefined, machine: undefined })).toEqual({});
   });
 
   it('each says since when', () => {

@@ -5,6 +5,7 @@ import type { Machine } from '../machine/machine.ts';
 import { isoMinutes } from '../quantity/iso-minutes.ts';
 import type { RigAttribute } from '../rig-state/rig-attribute.ts';
 import { tipMinutes } from '../rig-state/tip-life.ts';
+import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import { type Cylinder, isLow, isUsedUp, type Spool } from '../stock/stock-item.ts';
 import { wireClassRow } from '../wire/wire-class.ts';
@@ -43,6 +44,8 @@ export interface EvidenceGiven {
   readonly now: string;
 }
 
+/** Thickness of the plain work that a wire is held against without a job, mm. Source: our model. */
+const PLAIN_MM = 3;
 /** From how many arc minutes a tip is suspected. Source: our judgement; tips last from an hour to some shifts. */
 const TIP_OLD_MIN = 240;
 /** From how many days an open spool is suspected, flux core sooner. Source: our judgement. */
@@ -86,7 +89,7 @@ const onlyWrong = (stands: string, need: string): string | undefined =>
   stands === need ? undefined : 'wrong';
 
 /** Which attribute tells which fact. One row each. */
-const RIG_TELLERS: readonly RigTeller[] = [
+export const RIG_TELLERS: readonly RigTeller[] = [
   { attribute: 'polarity', fact: 'polarity', tells: sameOr('wrong') },
   { attribute: 'gunSwitch', fact: 'gun-switch', tells: sameOr('wrong') },
   { attribute: 'spoolAlloy', fact: 'wire-class', tells: sameOr('wrong') },
@@ -110,12 +113,48 @@ const RIG_TELLERS: readonly RigTeller[] = [
   },
 ];
 
-function ofRig({ machine, plan, now }: EvidenceGiven): readonly FaultEvidence[] {
+/** Facts that only hang on the wire that is on the machine: they are told without a job too. */
+const OF_WIRE_ALONE: ReadonlySet<FaultFact> = new Set([
+  'polarity',
+  'roll-form',
+  'roll-size',
+  'roll-pressure',
+  'liner',
+  'neck-liner',
+  'tip-size',
+]);
+
+/** A plain plan for the wire and the gas that are on a machine: what of the rig hangs on the wire alone is held against it. */
+function planForLoaded(machine: Machine): PlannedSetup | undefined {
+  const [metal] = wireClassRow(machine.loadedWireClass).metals;
+  if (metal === undefined) return undefined;
+  const work = {
+    metal,
+    thicknessMm: PLAIN_MM,
+    joint: 'tee',
+    position: 'flat',
+    surface: 'clean',
+    place: 'indoors',
+    windy: false,
+  } as const;
+  const setup = planSetup(work, {
+    machine,
+    wireClass: machine.loadedWireClass,
+    wireDiameterMm: machine.loadedWireDiameterMm,
+    gas: machine.loadedGas,
+  });
+  return setup.status === 'planned' ? setup : undefined;
+}
+
+function ofRig(given: EvidenceGiven): readonly FaultEvidence[] {
+  const { machine, now } = given;
+  const plan = given.plan ?? (machine && planForLoaded(machine));
   if (!machine || !plan) return [];
   const { state, unsure } = rigState(machine, now);
   const need = rigNeed(plan, machine, state);
   const known = (name: RigAttribute): string | undefined => (unsure.has(name) ? undefined : state[name]);
   const told = RIG_TELLERS.flatMap(({ attribute, fact, tells }): FaultEvidence[] => {
+    if (!given.plan && !OF_WIRE_ALONE.has(fact)) return [];
     const [stands, wants] = [known(attribute), need[attribute]];
     if (stands === undefined || wants === undefined) return [];
     const value = tells(stands, wants);
@@ -139,7 +178,7 @@ function ofRig({ machine, plan, now }: EvidenceGiven): readonly FaultEvidence[] 
     at: rigFact(machine, 'linerBore')?.at,
     rig: { attribute: 'linerBore', ifWrong: null },
   };
-  return [...told, ...(isTight ? [liner] : []), ...ofFlow(machine, plan, known)];
+  return [...told, ...(isTight ? [liner] : []), ...(given.plan ? ofFlow(machine, plan, known) : [])];
 }
 
 function ofFlow(

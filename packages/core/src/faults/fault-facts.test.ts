@@ -7,6 +7,7 @@ import { faultReasons } from './fault-reasons.ts';
 import { nextChecks } from './next-checks.ts';
 import { type FaultReport, leftUnexplained, rankCauses } from './rank-causes.ts';
 import { shopSteps } from './shop-steps.ts';
+import { tellingSymptoms } from './telling-symptoms.ts';
 import { SUSPICIONS, suspicionsOf } from './suspicion.ts';
 
 const report = (over: Partial<FaultReport> = {}): FaultReport => ({
@@ -194,5 +195,18 @@ describe('why', () => {
     expect(noArc && faultReasons(noArc.cause, report({ present: ['porosity-heavy'] }))[0]?.text).toMatch(
       /there is an arc, and this leaves none/,
     );
+  });
+});
+
+describe('what would tell more', () => {
+  it('is what one likely cause shows and the next does not, and never what was said already', () => {
+    const asked = report({ present: ['porosity-heavy'] });
+    const asks = tellingSymptoms(asked, rankCauses(asked), 4);
+    // gas that is off is told from dirt and wind by there being none at the nozzle
+    expect(asks.slice(0, 2).toSorted()).toEqual(['flow-ball-zero', 'gas-hiss-absent']);
+    expect(asks.length).toBeLessThanOrEqual(4);
+    const told = report({ present: ['porosity-heavy'], absent: ['gas-hiss-absent'] });
+    expect(tellingSymptoms(told, rankCauses(told), 4)).not.toContain('gas-hiss-absent');
+    expect(tellingSymptoms(report(), rankCauses(report()), 4)).toEqual([]);
   });
 });

@@ -63,7 +63,8 @@ export interface RankedCause {
 
 const SYMPTOM_BY_ID: ReadonlyMap<SymptomId, Symptom> = new Map(SYMPTOMS.map((one) => [one.id, one]));
 
-function chanceOf(link: LinkStrength | undefined): number {
+/** How likely something shows that is linked so. */
+export function chanceOf(link: LinkStrength | undefined): number {
   return link === undefined ? UNLINKED_CHANCE : STRENGTH_CHANCE[link];
 }
 

@@ -3,7 +3,7 @@ import type { BeadSetting } from '@hot-bead/core';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { Button } from '../../ui/button.tsx';
+import { Button, ButtonLink } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { saveFile } from '../../ui/save-file.ts';
@@ -116,8 +116,14 @@ export function LadderActions({ job, ladder, setting }: Props) {
     }
   };
   if (ladder.length === 0) return null;
+  const last = ladder.at(-1);
   return (
     <section aria-label="This ladder" className="flex flex-wrap gap-2">
+      {last && last.verdict !== 'right' && (
+        <ButtonLink to={`/faults/new?job=${job.id}&bead=${last.id}`}>
+          Something is wrong: find the fault
+        </ButtonLink>
+      )}
       <Button onClick={() => setOpen('compare')}>Compare ladders</Button>
       <Button onClick={() => setOpen('copy')}>Use on another job</Button>
       <Button onClick={() => void save()}>Save as CSV</Button>

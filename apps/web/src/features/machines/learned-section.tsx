@@ -22,25 +22,29 @@ import { Section } from '../../ui/page/section.tsx';
 const signed = (volts: number): string => `${volts < 0 ? '−' : '+'}${Math.abs(volts).toFixed(1)}`;
 
 /** A machine that has begun to want other volts than it did, and what to look at. */
-function DriftNote({ group }: { readonly group: LearnedGroup }) {
+function DriftNote({ group, machineId }: { readonly group: LearnedGroup; readonly machineId: string }) {
   const drift = driftOf(group);
   if (!drift) return null;
   const { driftV, last, before } = drift;
   return (
     <p className={MIND_BOX}>
       ◆ The last {last} settings wanted {Math.abs(driftV).toFixed(1)} V {driftV < 0 ? 'less' : 'more'} than
-      the {before} before them. Look at the tip, the liner, the mains, and whether a new spool was put on.
+      the {before} before them. Look at the tip, the liner, the mains, and whether a new spool was put on.{' '}
+      <Link to={`/faults/new?machine=${machineId}`} className="text-action underline">
+        Find the fault
+      </Link>
     </p>
   );
 }
 
 interface GroupProps {
+  readonly machineId: string;
   readonly group: LearnedGroup;
   /** All that was proven on the machine: each wire and gas counts for the others in part. */
   readonly all: MachineLearning;
 }
 
-function Group({ group, all }: GroupProps) {
+function Group({ machineId, group, all }: GroupProps) {
   const learned = learnedOffset(all, group);
   if (!learned) return null;
   const { volts, side, isByTheBook, settings } = offsetWords(learned);
@@ -68,7 +72,7 @@ function Group({ group, all }: GroupProps) {
           (the next job {signed(low)} to {signed(high)} V, from {settings}) [our model]
         </span>
       </p>
-      <DriftNote group={group} />
+      <DriftNote group={group} machineId={machineId} />
     </div>
   );
 }
@@ -136,6 +140,7 @@ export function LearnedSection({ machine }: { readonly machine: KeptMachine }) {
       )}
       {groups.map((group) => (
         <Group
+          machineId={machine.id}
           key={`${group.wire.wireClass} ${group.wire.diameterMm} ${group.gas} ${group.mode}`}
           group={group}
           all={groups}

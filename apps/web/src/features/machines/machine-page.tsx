@@ -41,6 +41,7 @@ function Actions({ machine }: { readonly machine: KeptMachine }) {
       <ButtonLink to={`/machines/${machine.id}/lid-chart`} tone="main">
         Lid chart
       </ButtonLink>
+      <ButtonLink to={`/faults/new?machine=${machine.id}`}>Find a fault</ButtonLink>
       <CloneMachine machine={machine} />
       {(['json', 'csv'] as const).map((form) => (
         <a

@@ -19,19 +19,18 @@ function changed(machine: KeptMachine, { changes }: RigChange, at: string): Kept
  * Tells how a machine stands. It is shown at once and sent in order; what cannot be kept is taken back, and what another
  * device made of it meanwhile is read anew.
  */
-export function useTellRig(machine: KeptMachine) {
+export function useTellRig({ id }: Pick<KeptMachine, 'id'>) {
   const client = useQueryClient();
   const key = machineListQuery.queryKey;
   return useCommand<RigChange, KeptMachine, { before: readonly KeptMachine[] | undefined }>({
-    scope: `rig ${machine.id}`,
-    send: (change, command) =>
-      api('POST', `/machines/${machine.id}/rig`, readMachine, { body: change, command }),
+    scope: `rig ${id}`,
+    send: (change, command) => api('POST', `/machines/${id}/rig`, readMachine, { body: change, command }),
     onMutate: async (change) => {
       await client.cancelQueries({ queryKey: key });
       const before = client.getQueryData(key);
       const at = new Date().toISOString();
       client.setQueryData(key, (list) =>
-        list?.map((one) => (one.id === machine.id ? changed(one, change, at) : one)),
+        list?.map((one) => (one.id === id ? changed(one, change, at) : one)),
       );
       return { before };
     },

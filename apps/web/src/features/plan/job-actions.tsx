@@ -1,6 +1,15 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
 import type { Setup } from '@hot-bead/core';
-import { Columns2, Copy, type LucideIcon, Maximize2, MoreHorizontal, Printer, Rows3 } from 'lucide-react';
+import {
+  Columns2,
+  Copy,
+  type LucideIcon,
+  Maximize2,
+  MoreHorizontal,
+  Printer,
+  Rows3,
+  Stethoscope,
+} from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -116,6 +125,12 @@ export function JobActions({ job, title, setup, machine }: Props) {
         ]
       : []),
     ...(planned ? [{ word: 'Print', name: 'Print a setup card', icon: Printer, run: printAlone }] : []),
+    {
+      word: 'Find a fault',
+      name: 'Find a fault in this weld',
+      icon: Stethoscope,
+      run: () => void navigate(`/faults/new?job=${job.id}`),
+    },
     { word: 'Duplicate', name: 'Duplicate this job', icon: Copy, run: onDuplicate },
   ];
   return (

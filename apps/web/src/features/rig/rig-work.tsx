@@ -129,6 +129,7 @@ export function RigWork({ changeover, machine, form, plan, jobId, children }: Pr
           step={step}
           form={form}
           machine={machine}
+          jobId={jobId}
           plan={plan}
           need={need}
           asks={asksOf(row.id, changeover)}

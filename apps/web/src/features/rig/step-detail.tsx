@@ -1,6 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import {
   type ChangeoverStep,
+  type FaultStation,
   type Gate,
   type PartNeeded,
   type PlannedSetup,
@@ -10,7 +11,7 @@ import {
 import { useState } from 'react';
 import { StepDrawing } from '../../drawing/step-drawing.tsx';
 import type { PathForm } from '../../drawing/station-symbol.tsx';
-import { Button } from '../../ui/button.tsx';
+import { Button, ButtonLink } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { GATE_TEXT } from './gate-text.ts';
 import { type Found, LookForm } from './look-form.tsx';
@@ -27,6 +28,8 @@ interface Props {
   readonly step: ChangeoverStep;
   readonly form: PathForm;
   readonly machine: KeptMachine;
+  /** The job that it is rigged for. */
+  readonly jobId: string | undefined;
   readonly plan: PlannedSetup | undefined;
   readonly need: Readonly<Record<string, string>>;
   /** Attributes of a look that are asked. */
@@ -138,6 +141,30 @@ function Done({ props }: DoneProps) {
   );
 }
 
+/** Stations of the fault finder, by those of the steps; others have none of their own. */
+const FAULT_STATION: Readonly<Record<string, FaultStation>> = {
+  rolls: 'rolls',
+  gas: 'gas',
+  'gun-front': 'tip-nozzle',
+  wire: 'spool',
+  spool: 'spool',
+  gun: 'machine',
+  liner: 'liner',
+  leads: 'leads',
+  settings: 'arc/settings',
+  work: 'work-clamp',
+};
+
+/** The fault finder with what is known here filled in. */
+function faultAddress({ machine, jobId, step }: Props): string {
+  const station = FAULT_STATION[step.row.station];
+  return `/faults/new?${new URLSearchParams({
+    machine: machine.id,
+    ...(jobId === undefined ? {} : { job: jobId }),
+    ...(station === undefined ? {} : { station }),
+  })}`;
+}
+
 /** The step in hand: its drawing, what to do, its tool, and the press that keeps it. */
 export function StepDetail(props: Props) {
   const { step, form, machine, need, asks, gate, parts, onConfirm, onFound } = props;
@@ -174,6 +201,9 @@ export function StepDetail(props: Props) {
       ) : (
         <Done key={row.id} props={props} />
       )}
+      <ButtonLink to={faultAddress(props)} tone="quiet" className="mt-2 -ml-4">
+        Something is wrong here: find the fault
+      </ButtonLink>
     </section>
   );
 }

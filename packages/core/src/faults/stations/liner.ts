@@ -8,8 +8,9 @@ export const LINER_CAUSES = [
     text: 'Liner is clogged with dust, rust or metal',
     prior: { 'solid-gas': 3, 'self-shielded': 3, 'gas-flux-core': 3, aluminium: 2 },
     isDanger: false,
-    check: 'Arm up, gun lead straight, tip off: draw the wire by hand and feel the drag.',
-    checkMin: 2,
+    check:
+      'Tip off, gun lead straight, arm up: does the wire still drag? Then blow the liner through from the gun end and see what comes out.',
+    checkMin: 3,
     invasive: 1,
     fix: 'Blow the liner out with dry air from the gun end, or fit a new one.',
     fixMin: 12,

@@ -1,0 +1,126 @@
+import type { FaultCase, FaultCaseChange, KeptFaultCase } from '@hot-bead/contract';
+import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core';
+import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
+import { api, readBy } from '../../api/client.ts';
+import { sendAway, sendChange } from '../../commands/send-change.ts';
+import { useCommand } from '../../commands/use-command.ts';
+
+const faultKeys = {
+  all: ['faults'] as const,
+  list: ['faults', 'list'] as const,
+  counts: ['faults', 'counts'] as const,
+  one: (id: string) => ['faults', 'one', id] as const,
+};
+
+const readCase = readBy<KeptFaultCase>((contract) => contract.keptFaultCaseSchema);
+
+/** Cases, last touched first, a page at a time. */
+export const faultCasesQuery = infiniteQueryOptions({
+  queryKey: faultKeys.list,
+  queryFn: ({ pageParam }) =>
+    api(
+      'GET',
+      `/faults?${new URLSearchParams(pageParam && { after: pageParam })}`,
+      readBy((contract) => contract.faultCasePageSchema),
+    ),
+  initialPageParam: '',
+  getNextPageParam: ({ next }) => next,
+});
+
+export const faultCountsQuery = queryOptions({
+  queryKey: faultKeys.counts,
+  queryFn: () =>
+    api(
+      'GET',
+      '/faults/counts',
+      readBy((contract) => contract.faultCountListSchema),
+    ),
+});
+
+export function faultCaseQuery(id: string) {
+  return queryOptions({
+    queryKey: faultKeys.one(id),
+    queryFn: () => api('GET', `/faults/${id}`, readCase),
+  });
+}
+
+/** Commands of one case are sent in order: each sees what the one before it made. */
+const scopeOf = (id: string): string => `fault case ${id}`;
+
+/** Begins a case under an id that is chosen here: it is there at once, and sent. */
+export function useBeginCase(id: string) {
+  const client = useQueryClient();
+  const key = faultKeys.one(id);
+  return useCommand<FaultCase, KeptFaultCase>({
+    scope: scopeOf(id),
+    send: (faultCase, command) => api('POST', '/faults', readCase, { body: { ...faultCase, id }, command }),
+    onMutate: (faultCase) => {
+      client.setQueryData(key, {
+        ...faultCase,
+        id,
+        version: 1,
+        updatedAt: faultCase.beganAt,
+        away: false,
+      });
+    },
+    onDone: () => void client.invalidateQueries({ queryKey: faultKeys.list }),
+  });
+}
+
+/** A case with some of its fields changed; null takes one away. */
+function changedCase(
+  now: KeptFaultCase,
+  { said, ...change }: Omit<FaultCaseChange, 'version'>,
+): KeptFaultCase {
+  const next: Record<string, unknown> = { ...now, ...change };
+  if (said) next['said'] = { ...now.said, ...said };
+  const strip = (record: object): object =>
+    Object.fromEntries(Object.entries(record).filter(([, value]) => value !== null && value !== undefined));
+  return strip({ ...next, said: strip(next['said'] as object) }) as KeptFaultCase;
+}
+
+/** Changes a case: shown at once, sent in order. */
+export function useChangeCase(id: string) {
+  const client = useQueryClient();
+  const key = faultKeys.one(id);
+  return useCommand<Omit<FaultCaseChange, 'version'>, KeptFaultCase, { before: KeptFaultCase | undefined }>({
+    scope: scopeOf(id),
+    send: (change, command) =>
+      sendChange<KeptFaultCase>({
+        kind: 'fault-case',
+        path: `/faults/${id}`,
+        read: readCase,
+        branches: FAULT_CASE_BRANCHES,
+        change: changeOf(change, FAULT_CASE_BRANCHES),
+        // as the one before it left the case
+        version: client.getQueryData<KeptFaultCase>(key)?.version ?? 1,
+        command,
+      }),
+    onMutate: async (change) => {
+      await client.cancelQueries({ queryKey: key });
+      const before = client.getQueryData<KeptFaultCase>(key);
+      if (before) client.setQueryData(key, changedCase(before, change));
+      return { before };
+    },
+    onError: (context) => {
+      if (context?.before) client.setQueryData(key, context.before);
+      void client.invalidateQueries({ queryKey: key });
+    },
+    onDone: ({ version, updatedAt }) => {
+      // what was changed after it stands until its own answer comes
+      client.setQueryData<KeptFaultCase>(key, (now) => now && { ...now, version, updatedAt });
+      void client.invalidateQueries({ queryKey: faultKeys.list });
+      void client.invalidateQueries({ queryKey: faultKeys.counts });
+    },
+  });
+}
+
+export function usePutCaseAway({ id, version }: KeptFaultCase) {
+  const client = useQueryClient();
+  return useCommand({
+    scope: scopeOf(id),
+    send: (_none: undefined, command) =>
+      sendAway({ kind: 'fault-case', path: `/faults/${id}`, version, command }),
+    onDone: () => void client.invalidateQueries({ queryKey: faultKeys.all }),
+  });
+}

@@ -1,0 +1,112 @@
+import type { FaultCase, Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
+import {
+  beadSymptoms,
+  FAULT_PROCESSES,
+  FAULT_STATIONS,
+  type FaultProcess,
+  faultProcess,
+  SYMPTOMS,
+} from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { v4 as uuid } from 'uuid';
+import { PageSkeleton } from '../../ui/page/notices.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
+import { useToast } from '../../ui/toasts.tsx';
+import { jobQuery } from '../jobs/index.ts';
+import { machineListQuery } from '../machines/index.ts';
+import { useSetup } from '../plan/index.ts';
+import { testBeadListQuery } from '../test-beads/index.ts';
+import { useBeginCase } from './faults.queries.ts';
+import { type CaseChange, FaultWork } from './fault-work.tsx';
+
+/** A case with a change made to it: nothing is kept yet. */
+function changed(faultCase: FaultCase, { said, ...change }: CaseChange): FaultCase {
+  const next = { ...faultCase, ...change, said: { ...faultCase.said, ...said } };
+  const kept = Object.entries(next).filter(([, value]) => value !== null && value !== undefined);
+  return Object.fromEntries(kept) as unknown as FaultCase;
+}
+
+/** Whether there is anything to keep: naming a machine is not yet a fault. */
+function isWorthKeeping({ present, absent, looks }: FaultCase): boolean {
+  return present.length + absent.length + looks.length > 0;
+}
+
+interface ReadyProps {
+  readonly job: Job | undefined;
+  readonly machine: KeptMachine | undefined;
+  readonly bead: KeptTestBead | undefined;
+}
+
+const NO_JOB: Pick<Job, 'work' | 'own' | 'machine'> = { work: {}, own: {}, machine: null };
+
+function NewCase({ job, machine, bead }: ReadyProps) {
+  const navigate = useNavigate();
+  const toast = useToast();
+  const [search] = useSearchParams();
+  const { setup, machine: ofJob } = useSetup(job ?? NO_JOB);
+  const plan = setup?.status === 'planned' ? setup : undefined;
+  const on = machine ?? ofJob;
+  const [id] = useState(() => uuid());
+  const begin = useBeginCase(id);
+  const [draft, setDraft] = useState<FaultCase>(() => {
+    const asked = search.get('process');
+    const process = FAULT_PROCESSES.find((one) => one === asked) ?? faultProcess(on, plan);
+    const seen = bead ? beadSymptoms(bead) : { present: [], absent: [] };
+    return {
+      process: process satisfies FaultProcess,
+      ...(on ? { machineId: on.id } : {}),
+      ...(job ? { jobId: job.id } : {}),
+      present: seen.present.filter((symptom) => canShow(symptom, process)),
+      absent: seen.absent,
+      said: {},
+      looks: [],
+      beganAt: new Date().toISOString(),
+    };
+  });
+  const onChange = (change: CaseChange): void => {
+    const next = changed(draft, change);
+    setDraft(next);
+    if (!isWorthKeeping(next)) return;
+    const asked = search.get('station');
+    const station = asked === null ? '' : `?${new URLSearchParams({ station: asked })}`;
+    begin.mutate(next, { onError: (error) => toast(`Not kept. ${error.message}`) });
+    void navigate(`/faults/${id}${station}`, { replace: true });
+  };
+  return (
+    <div className="grid grid-cols-1 gap-4">
+      <PageTitle also={on?.name}>Find a fault</PageTitle>
+      <FaultWork
+        faultCase={draft}
+        station={FAULT_STATIONS.find((one) => one === search.get('station'))}
+        onChange={onChange}
+      />
+    </div>
+  );
+}
+
+function canShow(symptom: string, process: FaultProcess): boolean {
+  const row = SYMPTOMS.find(({ id }) => id === symptom);
+  return (row?.processes as readonly string[] | undefined)?.includes(process) ?? false;
+}
+
+/** A new case, with what is known from where one comes: a machine, a job, a bead that was reported. Kept from the first press. */
+export function NewCasePage() {
+  const [search] = useSearchParams();
+  const jobId = search.get('job') ?? '';
+  const beadId = search.get('bead');
+  const machineId = search.get('machine');
+  const job = useQuery({ ...jobQuery(jobId), enabled: jobId !== '' });
+  const beads = useQuery({ ...testBeadListQuery(jobId), enabled: jobId !== '' });
+  const machines = useQuery(machineListQuery);
+  // what cannot be read is left out: a fault is found without it too
+  if (job.isLoading || beads.isLoading || machines.isLoading) return <PageSkeleton />;
+  return (
+    <NewCase
+      job={job.data}
+      machine={machines.data?.find(({ id }) => id === machineId)}
+      bead={beads.data?.find(({ id }) => id === beadId)}
+    />
+  );
+}

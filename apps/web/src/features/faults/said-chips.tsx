@@ -1,0 +1,36 @@
+import type { FaultCase } from '@hot-bead/contract';
+import type { SymptomId } from '@hot-bead/core';
+import { X } from 'lucide-react';
+import { symptomText } from './fault-words.ts';
+
+interface Props {
+  readonly faultCase: Pick<FaultCase, 'present' | 'absent'>;
+  readonly onTakeBack: (symptom: SymptomId) => void;
+}
+
+/** All that was said to be there or not, whichever group it stands in; a press takes it back. */
+export function SaidChips({ faultCase: { present, absent }, onTakeBack }: Props) {
+  if (present.length + absent.length === 0) return null;
+  const chip = (symptom: SymptomId, isSeen: boolean) => (
+    <li key={symptom}>
+      <button
+        type="button"
+        onClick={() => onTakeBack(symptom)}
+        className={`flex min-h-11 items-center gap-2 rounded-md border px-3 text-left text-[15px] ${isSeen ? 'border-action bg-action-tint font-semibold' : 'border-line-strong bg-sunk'}`}
+      >
+        <span className="sr-only">Take back: </span>
+        {isSeen ? symptomText(symptom) : `Not there: ${symptomText(symptom)}`}
+        <X size={16} aria-hidden="true" className="shrink-0" />
+      </button>
+    </li>
+  );
+  return (
+    <div>
+      <h2 className="label-text">You said</h2>
+      <ul className="mt-1 flex flex-wrap gap-2">
+        {present.map((symptom) => chip(symptom, true))}
+        {absent.map((symptom) => chip(symptom, false))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,209 @@
+import {
+  CAUSES,
+  type CauseId,
+  FAULT_PROCESS_NAME,
+  FAULT_PROCESSES,
+  FAULT_STATION_NAME,
+  FAULT_STATIONS,
+  type FaultProcess,
+  type FaultStation,
+  LINK_STRENGTHS,
+  LINKS,
+  type LinkStrength,
+  SUSPICIONS,
+  SYMPTOM_GROUPS,
+  SYMPTOMS,
+  type TableCause,
+  type TableSymptom,
+} from '@hot-bead/core';
+import { useState } from 'react';
+import { ButtonLink } from '../../ui/button.tsx';
+import { PageTitle } from '../../ui/page/page-title.tsx';
+import { Parts } from '../../ui/page/parts.tsx';
+import { Table } from '../../ui/page/table.tsx';
+import { Pick } from '../../ui/pick.tsx';
+import { causeOf, GROUP_NAME, minutesText, symptomText } from './fault-words.ts';
+
+const COMMON: readonly string[] = ['', 'rare', 'now and then', 'not rare', 'common', 'very common'];
+const SHOWS: Readonly<Record<LinkStrength, string>> = {
+  always: 'nearly always',
+  often: 'often',
+  sometimes: 'sometimes',
+  rarely: 'seldom',
+  excludes: 'never',
+};
+const CELL = 'border-b border-line py-2 pr-3 align-top text-[15px]';
+
+/** Links of a cause in a process, the strongest first; one said of the process by name goes before one said of all. */
+function linksOf(cause: CauseId, process: FaultProcess) {
+  const rows = LINKS.filter(([of, , , named]) => of === cause && (named?.includes(process) ?? true));
+  const told = new Map(
+    rows
+      .toSorted((a, b) => (a[3] ? 1 : 0) - (b[3] ? 1 : 0))
+      .map(([, symptom, strength]) => [symptom, strength] as const),
+  );
+  const canShow = new Set(
+    (SYMPTOMS as readonly TableSymptom[])
+      .filter(({ processes }) => processes.includes(process))
+      .map(({ id }) => id),
+  );
+  return LINK_STRENGTHS.map((strength) => ({
+    strength,
+    symptoms: [...told].flatMap(([symptom, is]) =>
+      is === strength && canShow.has(symptom) ? [symptom] : [],
+    ),
+  })).filter(({ symptoms }) => symptoms.length > 0);
+}
+
+function CauseTable({
+  process,
+  station,
+}: {
+  readonly process: FaultProcess;
+  readonly station: FaultStation;
+}) {
+  const causes = (CAUSES as readonly TableCause[]).filter(
+    (cause) => cause.station === station && cause.prior[process] !== undefined,
+  );
+  if (causes.length === 0)
+    return <p>Nothing at this station can be wrong with {FAULT_PROCESS_NAME[process]}.</p>;
+  return (
+    <Table
+      columns={['Cause', 'How common', 'To look', 'To mend']}
+      className="max-md:block max-md:overflow-x-auto"
+    >
+      {causes.map(({ id, text, prior, check, checkMin, fix, fixMin, isDanger }) => (
+        <tr key={id}>
+          <th scope="row" className={`${CELL} text-left font-semibold`}>
+            {isDanger && <span className="text-hot">▲ danger: </span>}
+            {text}
+          </th>
+          <td className={CELL}>{COMMON[prior[process] ?? 0]}</td>
+          <td className={CELL}>
+            {check} <span className="text-ink-soft">{minutesText(checkMin)}</span>
+          </td>
+          <td className={CELL}>
+            {fix} <span className="text-ink-soft">{minutesText(fixMin)}</span>
+          </td>
+        </tr>
+      ))}
+    </Table>
+  );
+}
+
+function LinkTable({ process, station }: { readonly process: FaultProcess; readonly station: FaultStation }) {
+  const causes = (CAUSES as readonly TableCause[]).filter(
+    (cause) => cause.station === station && cause.prior[process] !== undefined,
+  );
+  return (
+    <Table columns={['Cause', 'What it shows']}>
+      {causes.map(({ id, text }) => (
+        <tr key={id}>
+          <th scope="row" className={`${CELL} w-1/3 text-left font-semibold`}>
+            {text}
+          </th>
+          <td className={CELL}>
+            {linksOf(id, process).map(({ strength, symptoms }) => (
+              <p key={strength}>
+                <span className="font-semibold">{SHOWS[strength]}: </span>
+                {symptoms.map(symptomText).join('; ')}
+              </p>
+            ))}
+          </td>
+        </tr>
+      ))}
+    </Table>
+  );
+}
+
+function SymptomTable({ process }: { readonly process: FaultProcess }) {
+  const open = (SYMPTOMS as readonly TableSymptom[]).filter(({ processes }) => processes.includes(process));
+  return (
+    <Table columns={['Symptom', 'Group', 'Also called', 'Not there: says something']}>
+      {SYMPTOM_GROUPS.flatMap((group) =>
+        open
+          .filter((symptom) => symptom.group === group)
+          .map(({ id, text, words, tellsByAbsence }) => (
+            <tr key={id}>
+              <th scope="row" className={`${CELL} text-left font-semibold`}>
+                {text}
+              </th>
+              <td className={CELL}>{GROUP_NAME[group]}</td>
+              <td className={CELL}>{words.join(', ')}</td>
+              <td className={CELL}>{tellsByAbsence ? 'yes' : 'no'}</td>
+            </tr>
+          )),
+      )}
+    </Table>
+  );
+}
+
+function JobTable() {
+  return (
+    <Table columns={['Cause', 'When', 'It is then']}>
+      {SUSPICIONS.map(({ cause, why, steps }) => (
+        <tr key={`${cause} ${why}`}>
+          <th scope="row" className={`${CELL} text-left font-semibold`}>
+            {causeOf(cause).text}
+          </th>
+          <td className={CELL}>{why}</td>
+          <td className={CELL}>{steps === 'out' ? 'ruled out' : steps > 0 ? 'likelier' : 'less likely'}</td>
+        </tr>
+      ))}
+    </Table>
+  );
+}
+
+/** The tables that faults are found by, to be read and to be doubted. */
+export function TablesPage() {
+  const [process, setProcess] = useState<FaultProcess>('solid-gas');
+  const [station, setStation] = useState<FaultStation>('gas');
+  const picks = (
+    <div className="grid grid-cols-1 gap-3 md:grid-cols-2">
+      <Pick
+        label="Welded with"
+        value={process}
+        options={FAULT_PROCESSES.map((one) => [one, FAULT_PROCESS_NAME[one]] as const)}
+        onPick={setProcess}
+      />
+      <Pick
+        label="Station"
+        value={station}
+        options={FAULT_STATIONS.map((one) => [one, FAULT_STATION_NAME[one]] as const)}
+        onPick={setStation}
+      />
+    </div>
+  );
+  return (
+    <div className="grid grid-cols-1 gap-4">
+      <PageTitle actions={<ButtonLink to="/faults">Faults</ButtonLink>}>How faults are found</PageTitle>
+      <div className="grid max-w-prose grid-cols-1 gap-2">
+        <p>
+          {CAUSES.length} causes, {SYMPTOMS.length} symptoms and {LINKS.length} links between them. All of it
+          is our own judgement after common practice: nothing here was measured.
+        </p>
+        <p>
+          Each cause is weighed by how common it is and by how well it explains all that is there and all that
+          is not. What a record says is wrong stands first; what it says is right counts the less the older it
+          is. The next look is the one that finds most for its minutes, and a look that takes something apart
+          counts for more.
+        </p>
+      </div>
+      {picks}
+      <Parts
+        label="Tables"
+        remember="fault tables"
+        parts={[
+          { id: 'causes', name: 'Causes', children: <CauseTable process={process} station={station} /> },
+          {
+            id: 'links',
+            name: 'What shows what',
+            children: <LinkTable process={process} station={station} />,
+          },
+          { id: 'symptoms', name: 'Symptoms', children: <SymptomTable process={process} /> },
+          { id: 'job', name: 'What the job says', children: <JobTable /> },
+        ]}
+      />
+    </div>
+  );
+}

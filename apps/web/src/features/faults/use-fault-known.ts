@@ -1,0 +1,110 @@
+import type { FaultCase, FaultCount, Job, KeptMachine } from '@hot-bead/contract';
+import {
+  type CauseCounts,
+  driftOf,
+  type FaultEvidence,
+  faultEvidence,
+  type FaultFact,
+  faultJob,
+  type FaultReport,
+  knownTogether,
+  machineLacks,
+  type PlannedSetup,
+  settledSchools,
+  shopSteps,
+} from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { useNow } from '../../ui/use-now.ts';
+import { jobQuery } from '../jobs/index.ts';
+import { calibratedAt, learningQuery, machineListQuery } from '../machines/index.ts';
+import { useSetup } from '../plan/index.ts';
+import { shopQuery } from '../shop/index.ts';
+import { inUse, stockQuery } from '../stores/index.ts';
+import { testBeadListQuery } from '../test-beads/index.ts';
+import { faultCountsQuery } from './faults.queries.ts';
+import { evidenceKey, foundIn } from './fault-words.ts';
+
+/** What is known of a case besides what was ticked, and the report that it makes. */
+export interface FaultKnown {
+  readonly report: FaultReport;
+  readonly evidence: readonly FaultEvidence[];
+  readonly machine: KeptMachine | undefined;
+  readonly job: Job | undefined;
+  readonly plan: PlannedSetup | undefined;
+  /** How often each cause was it in this shop; nothing where that does not count. */
+  readonly foundHere: CauseCounts;
+  readonly machines: readonly KeptMachine[];
+}
+
+const NO_MACHINES: readonly KeptMachine[] = [];
+const NO_JOB: Pick<Job, 'work' | 'own' | 'machine'> = { work: {}, own: {}, machine: null };
+
+function countsOf(counts: readonly FaultCount[] | undefined, process: FaultCase['process']): CauseCounts {
+  const sums: Partial<Record<FaultCount['cause'], number>> = {};
+  for (const one of counts ?? []) {
+    if (one.process === process) sums[one.cause] = (sums[one.cause] ?? 0) + one.count;
+  }
+  return sums;
+}
+
+/** What somebody said of facts, as evidence. */
+function saidIn({ said, beganAt }: FaultCase): readonly FaultEvidence[] {
+  return Object.entries(said).map(([of, value]) => ({
+    from: 'said',
+    fact: { of: of as FaultFact, value },
+    at: beganAt,
+  }));
+}
+
+/** Everything that the app knows of a case: how its machine stands, its plan, Stores, its last bead, the shop's cases. */
+export function useFaultKnown(faultCase: FaultCase): FaultKnown {
+  const now = useNow();
+  const { jobId, machineId } = faultCase;
+  const { data: job } = useQuery({ ...jobQuery(jobId ?? ''), enabled: jobId !== undefined });
+  const { data: beads } = useQuery({ ...testBeadListQuery(jobId ?? ''), enabled: jobId !== undefined });
+  const { data: machines = NO_MACHINES } = useQuery(machineListQuery);
+  const { data: stock = [] } = useQuery(stockQuery);
+  const { data: learning } = useQuery(learningQuery);
+  const { data: shop } = useQuery(shopQuery);
+  const { data: counts } = useQuery(faultCountsQuery);
+  const { setup, machine: ofJob } = useSetup(job ?? NO_JOB);
+  const plan = setup?.status === 'planned' ? setup : undefined;
+  const machine = machines.find(({ id }) => id === machineId) ?? ofJob;
+  const evidence = useMemo(() => {
+    const last = beads?.at(-1);
+    const dial = machine && calibratedAt(machine).dial;
+    const groups = (machine && learning?.[machine.id]) ?? [];
+    const found = faultEvidence({
+      machine,
+      plan,
+      ...inUse(machine, stock),
+      lastBead: last && { ...last, at: last.createdAt },
+      dialAt: machine && (machine.wireControl?.kind === 'units' ? undefined : (dial?.toISOString() ?? null)),
+      drifted: groups.some((group) => driftOf(group) !== undefined),
+      now,
+    });
+    const isDenied = (one: FaultEvidence): boolean => faultCase.denied?.includes(evidenceKey(one)) ?? false;
+    return [...saidIn(faultCase), ...found.filter((one) => !isDenied(one))];
+  }, [beads, machine, learning, plan, stock, now, faultCase]);
+  const { process, present, absent, looks } = faultCase;
+  const foundHere = useMemo(
+    () => (settledSchools(shop?.schools).ownFaults === 'count' ? countsOf(counts, process) : {}),
+    [counts, shop, process],
+  );
+  const report = useMemo(
+    (): FaultReport => ({
+      process,
+      present,
+      absent,
+      ...knownTogether(evidence, now),
+      ...(plan ? { job: faultJob(plan) } : {}),
+      lacks: machineLacks(machine),
+      lookedAt: looks.flatMap(({ answer, causes }) => (answer === 'was-not' ? causes : [])),
+      found: foundIn({ looks }),
+      shopSteps: shopSteps(process, foundHere),
+    }),
+    [process, present, absent, looks, evidence, plan, machine, foundHere, now],
+  );
+  return { report, evidence, machine, job, plan, foundHere, machines };
+}
