@@ -28,3 +28,12 @@ function arrayBuffer(this: Blob): Promise<ArrayBuffer> {
   });
 }
 Object.assign(Blob.prototype, { arrayBuffer });
+
+// jsdom moves nothing: whatever would be moved is there at once
+Element.prototype.animate ??= function animate(): Animation {
+  const moved = {
+    cancel: () => undefined,
+    addEventListener: (_: string, done: () => void) => queueMicrotask(done),
+  };
+  return moved as unknown as Animation;
+};

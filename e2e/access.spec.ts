@@ -12,6 +12,8 @@ interface Screen {
   readonly job?: string;
   /** Name of the demo piece that it is the page of. */
   readonly piece?: string;
+  /** A symptom of the demo fault that it is the page of. */
+  readonly fault?: string;
   readonly path: string;
   /** Whether it stands in named parts: each is looked at. */
   readonly inParts?: true;
@@ -31,6 +33,11 @@ const SCREENS: readonly Screen[] = [
   { name: 'a machine looked over', path: '/machines/demo-marigold/check' },
   { name: 'a machine closed down', path: '/machines/demo-marigold/close' },
   { name: 'stores', path: '/stores', inParts: true },
+  { name: 'faults', path: '/faults' },
+  { name: 'a new fault', path: '/faults/new?machine=demo-old-tom' },
+  { name: 'a fault looked into', fault: 'feed-fades', path: '' },
+  { name: 'a fault that was mended', fault: 'gas-hiss-absent', path: '' },
+  { name: 'the tables of faults', path: '/faults/tables', inParts: true },
   { name: 'compare', job: '40x40x3', path: '/compare?way=gas-shielded-flux-core%2Fown' },
   { name: 'on every machine', job: '40x40x3', path: '/machines' },
   { name: 'machines', path: '/machines' },
@@ -61,14 +68,28 @@ async function pieceAt(url: string, name: string): Promise<string> {
   return `/pieces/${pieces.find((piece) => piece.name === name)?.id}`;
 }
 
+/** Where a fault of the demo shop is. */
+async function faultAt(url: string, symptom: string): Promise<string> {
+  const { items } = (await (await fetch(`${url}/api/faults`)).json()) as {
+    items: { id: string; present: string[] }[];
+  };
+  return `/faults/${items.find(({ present }) => present.includes(symptom))?.id}`;
+}
+
 for (const { name: view, width, height, colorScheme } of VIEWS) {
   test.describe(view, () => {
     test.use({ viewport: { width, height }, colorScheme });
-    for (const { name, job: words, piece, path, inParts } of SCREENS) {
+    for (const { name, job: words, piece, fault, path, inParts } of SCREENS) {
       test(`${name} is free of axe violations and fits its width`, async ({ page, open, demo }) => {
         const jobs = await jobsOf(demo.url);
         const job = words === undefined ? '' : `/jobs/${jobs.find(({ line }) => line.includes(words))?.id}`;
-        await open(piece === undefined ? `${job}${path}` : await pieceAt(demo.url, piece));
+        const at =
+          fault === undefined
+            ? piece === undefined
+              ? `${job}${path}`
+              : await pieceAt(demo.url, piece)
+            : await faultAt(demo.url, fault);
+        await open(at);
         await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
         await page.waitForLoadState('networkidle');
         const parts = inParts ? await page.locator('[role=tab][id*=trigger]').all() : [undefined];

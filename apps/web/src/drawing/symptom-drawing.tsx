@@ -41,12 +41,14 @@ function FromAbove({
   );
 }
 
-const FEW: readonly Spot[] = [
-  [22, 26, 2],
-  [40, 31, 2.4],
-  [57, 25, 1.8],
-  [74, 30, 2.2],
-];
+/** Spots as they are written: "x y r" each, apart by commas. */
+function spots(written: string): readonly Spot[] {
+  return written.split(',').map((one) => one.trim().split(' ').map(Number) as unknown as Spot);
+}
+const FEW = spots('22 26 2, 40 31 2.4, 57 25 1.8, 74 30 2.2');
+const AROUND = spots(
+  '10 10 2.5, 24 13 1.6, 38 8 2.2, 55 12 2.8, 70 9 1.8, 86 13 2.4, 14 47 2, 32 44 2.8, 48 48 1.8, 64 45 2.4, 82 47 2',
+);
 const MANY: readonly Spot[] = Array.from({ length: 24 }, (_, i): Spot => {
   const column = i % 8;
   const row = Math.floor(i / 8);
@@ -116,21 +118,7 @@ const DRAWINGS: Readonly<Partial<Record<SymptomId, ReactNode>>> = {
   ),
   'spatter-heavy': (
     <FromAbove>
-      <Spots
-        at={[
-          [10, 10, 2.5],
-          [24, 13, 1.6],
-          [38, 8, 2.2],
-          [55, 12, 2.8],
-          [70, 9, 1.8],
-          [86, 13, 2.4],
-          [14, 47, 2],
-          [32, 44, 2.8],
-          [48, 48, 1.8],
-          [64, 45, 2.4],
-          [82, 47, 2],
-        ]}
-      />
+      <Spots at={AROUND} />
     </FromAbove>
   ),
   'crater-crack': (

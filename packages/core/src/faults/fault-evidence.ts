@@ -336,16 +336,20 @@ export interface KnownTogether {
  * @param now the time, as an ISO date
  */
 export function knownTogether(evidence: readonly FaultEvidence[], now: string): KnownTogether {
-  const known: Partial<Record<FaultFact, string>> = {};
-  const ageDays: Partial<Record<FaultFact, number>> = {};
   const weight = ({ from, fact }: FaultEvidence): number =>
     (from === 'said' ? 2 : 0) + (fact && isAsItShould(fact.value) ? 0 : 1);
-  for (const one of evidence.toSorted((a, b) => weight(a) - weight(b))) {
-    if (!one.fact) continue;
-    known[one.fact.of] = one.fact.value;
-    if (one.at === undefined) delete ageDays[one.fact.of];
-    else ageDays[one.fact.of] = Math.max(0, daysBetween(one.at, now));
-  }
+  // the weightiest of each fact comes last, and takes the others' place
+  const facts = new Map(
+    evidence
+      .toSorted((a, b) => weight(a) - weight(b))
+      .flatMap(({ fact, at }) => (fact ? [[fact.of, { value: fact.value, at }] as const] : [])),
+  );
+  const known = Object.fromEntries([...facts].map(([of, { value }]) => [of, value]));
+  const ageDays = Object.fromEntries(
+    [...facts].flatMap(([of, { at }]) =>
+      at === undefined ? [] : [[of, Math.max(0, daysBetween(at, now))] as const],
+    ),
+  );
   return { known, ageDays, signs: [...new Set(evidence.flatMap(({ sign }) => sign ?? []))] };
 }
 

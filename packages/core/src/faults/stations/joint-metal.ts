@@ -270,7 +270,7 @@ export const JOINT_METAL_LINKS: readonly StationLink<(typeof JOINT_METAL_CAUSES)
   ['metal-dirty', 'soot-black', 'sometimes'],
   ['metal-dirty', 'cold-lap', 'sometimes'],
   ['metal-dirty', 'dull-grey-bead', 'sometimes'],
-  ['metal-dirty', 'white-fluff-smoke', 'sometimes'],
+  ['metal-dirty', 'white-fluff-smoke', 'rarely'],
   ['metal-dirty', 'popping', 'sometimes'],
   ['metal-dirty', 'machine-gun-start', 'sometimes'],
   ['metal-dirty', 'slag-inclusion', 'rarely'],
