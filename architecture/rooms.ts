@@ -57,6 +57,7 @@ export const ROOMS = {
   'apps/server/src': [
     'config',
     'errors',
+    'paging',
     'access',
     'events',
     'photos',

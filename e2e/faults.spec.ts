@@ -9,6 +9,7 @@ test('a fault is found look by look, mended, kept and counted', async ({ page, o
   const here = page.getByRole('region', { name: 'What goes wrong here' });
   await expect(here.getByRole('listitem').first()).toBeVisible();
   await page.getByRole('link', { name: 'Find a fault' }).click();
+  await expect(page.getByRole('heading', { name: 'Find a fault' })).toBeVisible();
   await page.getByLabel('Machine').selectOption('Marigold');
   await page.getByRole('searchbox', { name: 'Search by any word' }).fill('birdnest');
   await page.getByRole('button', { name: /^Wire balls up/ }).click();
@@ -110,14 +111,13 @@ test('the plan and the machine lead there, and a danger is pinned apart on a pho
   await expect(page.getByText('solid wire with gas · Old Tom · no job named')).toBeVisible();
   await page.getByRole('searchbox', { name: 'Search by any word' }).fill('galv');
   await page.getByRole('button', { name: /^Thick white/ }).click();
+  await expect(page).toHaveURL(/\/faults\/[0-9a-f-]{36}$/);
   await expect(page.getByRole('region', { name: /Not to be ruled out/ })).toContainText('Zinc coating');
   const button = nextLook(page).getByRole('button').first();
-  await expect(button).toBeVisible();
-  const box = await button.boundingBox();
-  expect(box?.height).toBeGreaterThanOrEqual(56);
+  await expect.poll(async () => (await button.boundingBox())?.height ?? 0).toBeGreaterThanOrEqual(56);
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('menuitem', { name: 'Put the case away' }).click();
-  await expect(page.getByText('Case put away')).toBeVisible();
+  await expect(page.getByText('Case put away').first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /Thick white/ })).toBeVisible();
 });

@@ -192,7 +192,6 @@ export {
   KEPT_FAULT_CASE,
   keptFaultCaseSchema,
   newFaultCaseSchema,
-  type CaseEnd,
   type FaultCase,
   type FaultCaseChange,
   type FaultCount,

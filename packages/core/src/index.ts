@@ -367,21 +367,14 @@ export {
 } from './machine-terms/lid-chart.ts';
 
 // Faults: what may be wrong, and the look that finds most for its trouble
-export {
-  FAULT_PROCESS_NAME,
-  FAULT_PROCESS_OF_WAY,
-  FAULT_PROCESSES,
-  type FaultProcess,
-} from './faults/fault-process.ts';
-export { type CauseId, CAUSES, type FaultLink, LINKS } from './faults/causes.ts';
+export { FAULT_PROCESS_NAME, FAULT_PROCESSES, type FaultProcess } from './faults/fault-process.ts';
+export { type CauseId, CAUSES, LINKS } from './faults/causes.ts';
 export {
   FAULT_STATION_NAME,
   FAULT_STATIONS,
-  type FaultCause,
   type FaultStation,
   LINK_STRENGTHS,
   type LinkStrength,
-  type MachineTrait,
 } from './faults/fault-cause.ts';
 export {
   SYMPTOM_GROUPS,
@@ -390,14 +383,8 @@ export {
   type SymptomId,
   SYMPTOMS,
 } from './faults/symptoms.ts';
-export {
-  FAULT_FACTS,
-  type FaultFact,
-  faultFactRow,
-  faultFactText,
-  isFaultFact,
-} from './faults/fault-fact.ts';
-export { FAULT_SIGNS, type FaultSign, faultSignRow } from './faults/fault-sign.ts';
+export { FAULT_FACTS, type FaultFact, faultFactRow, faultFactText } from './faults/fault-fact.ts';
+export { FAULT_SIGNS, faultSignRow } from './faults/fault-sign.ts';
 export { type FaultJob, SUSPICIONS } from './faults/suspicion.ts';
 export {
   type FaultReport,
@@ -407,10 +394,9 @@ export {
   type TableCause,
 } from './faults/rank-causes.ts';
 export { type NextCheck, nextChecks } from './faults/next-checks.ts';
-export { faultReasons, type FaultReason } from './faults/fault-reasons.ts';
+export { faultReasons } from './faults/fault-reasons.ts';
 export { type CauseCounts, shopSteps } from './faults/shop-steps.ts';
 export {
-  type EvidenceGiven,
   type EvidenceSource,
   faultEvidence,
   type FaultEvidence,

@@ -11,10 +11,10 @@ import { changeOf, FAULT_CASE_BRANCHES, fieldsOf } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';
-import { DomainError } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
+import { pageByTime } from '../paging/page-by-time.ts';
 import { FaultCaseEntity } from './fault-case.entity.ts';
 import { caseColumns, FaultCaseRecord } from './fault-case-record.ts';
 
@@ -37,25 +37,10 @@ export class FaultsService {
   }
 
   /** Cases, last touched first. */
-  async list({ after, limit }: PageRequest): Promise<Page<KeptFaultCase>> {
-    const [at, id] = after?.split('~') ?? [];
-    if (after !== undefined && (at === undefined || id === undefined)) {
-      throw new DomainError('cursor-unreadable', 400, 'There is no such page.', 'after');
-    }
-    const query = this.rows
-      .createQueryBuilder('case')
-      .where('case.awayAt IS NULL')
-      .orderBy('case.updatedAt', 'DESC')
-      .addOrderBy('case.id', 'DESC')
-      .limit(limit + 1);
-    if (after !== undefined) query.andWhere('(case.updatedAt, case.id) < (:at, :id)', { at, id });
-    const rows = await query.getMany();
-    const page = rows.slice(0, limit);
-    const last = page.at(-1);
-    return {
-      items: page.flatMap((row) => this.record.kept(row) ?? []),
-      next: rows.length > limit && last ? `${last.updatedAt}~${last.id}` : null,
-    };
+  async list(request: PageRequest): Promise<Page<KeptFaultCase>> {
+    const query = this.rows.createQueryBuilder('case').where('case.awayAt IS NULL');
+    const { rows, next } = await pageByTime(query, 'updatedAt', request);
+    return { items: rows.flatMap((row) => this.record.kept(row) ?? []), next };
   }
 
   read(id: string): Promise<KeptFaultCase> {

@@ -1,6 +1,6 @@
 import type { FindJobs, JobState, JobSummary } from '@hot-bead/contract';
 import { Brackets, type EntityManager } from 'typeorm';
-import { DomainError } from '../errors/domain-error.ts';
+import { pageByTime } from '../paging/page-by-time.ts';
 import { JobEntity } from './job.entity.ts';
 
 export interface JobRow extends JobSummary {
@@ -8,15 +8,6 @@ export interface JobRow extends JobSummary {
 }
 
 const MOST_WORDS = 12;
-
-/** A page begins after this job: the moment of its last change, and its id. */
-function cursorOf(after: string): { readonly updatedAt: string; readonly id: string } {
-  const [updatedAt, id] = after.split('~');
-  if (updatedAt === undefined || id === undefined || Number.isNaN(Date.parse(updatedAt))) {
-    throw new DomainError('cursor-unreadable', 400, 'There is no such page.', 'after');
-  }
-  return { updatedAt, id };
-}
 
 /** A word as a LIKE pattern finds it, wherever it stands. */
 function likeWord(word: string): string {
@@ -57,8 +48,9 @@ async function beadCounts(
 /** One page of the jobs, last changed first: the cost is that of the page, not of the shop. */
 export async function findJobs(
   manager: EntityManager,
-  { after, limit, find = '', piece, machine, state }: FindJobs,
+  request: FindJobs,
 ): Promise<{ readonly rows: readonly JobRow[]; readonly next: string | null }> {
+  const { find = '', piece, machine, state } = request;
   const query = manager
     .createQueryBuilder(JobEntity, 'job')
     .select([
@@ -70,13 +62,7 @@ export async function findJobs(
       'job.updatedAt',
       'job.queued',
       'job.pieceId',
-    ])
-    .orderBy('job.updatedAt', 'DESC')
-    .addOrderBy('job.id', 'DESC')
-    .limit(limit + 1);
-  if (after !== undefined) {
-    query.andWhere('(job.updatedAt, job.id) < (:updatedAt, :id)', cursorOf(after));
-  }
+    ]);
   if (piece !== undefined) query.andWhere('job.pieceId = :piece', { piece });
   if (machine !== undefined) query.andWhere('job.machineId = :machine', { machine });
   if (state !== undefined) query.andWhere(`${STATE} = :state`, { state });
@@ -98,14 +84,12 @@ export async function findJobs(
         ),
       );
     });
-  const found = await query.getMany();
-  const page = found.slice(0, limit);
-  const ids = page.map(({ id }) => id);
+  const { rows, next } = await pageByTime(query, 'updatedAt', request);
+  const ids = rows.map(({ id }) => id);
   const counts = await beadCounts(manager, ids);
   const states = await statesOf(manager, ids);
-  const last = page.at(-1);
   return {
-    rows: page.map(({ id, version, title, line, machineId, updatedAt, queued, pieceId }) => ({
+    rows: rows.map(({ id, version, title, line, machineId, updatedAt, queued, pieceId }) => ({
       id,
       version,
       title,
@@ -117,6 +101,6 @@ export async function findJobs(
       queued,
       pieceId,
     })),
-    next: found.length > limit && last ? `${last.updatedAt}~${last.id}` : null,
+    next,
   };
 }

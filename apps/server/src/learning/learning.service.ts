@@ -1,9 +1,9 @@
+import { pageByTime } from '../paging/page-by-time.ts';
 import type { KeptProvenSetting, Page, PageRequest } from '@hot-bead/contract';
 import { isSameValue, machineLearning, type MachineLearning, type ProvenSetting } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { type EntityManager, In, Repository } from 'typeorm';
-import { DomainError } from '../errors/domain-error.ts';
 import { RecordsService } from '../events/records.service.ts';
 import { ProvenSettingEntity } from './proven-setting.entity.ts';
 
@@ -76,24 +76,14 @@ export class LearningService {
   }
 
   /** What was proved on one machine, the last first. */
-  async page(machineId: string, { after, limit }: PageRequest): Promise<Page<KeptProvenSetting>> {
-    const [at, id] = after?.split('~') ?? [];
-    if (after !== undefined && (at === undefined || id === undefined)) {
-      throw new DomainError('cursor-unreadable', 400, 'There is no such page.', 'after');
-    }
+  async page(machineId: string, request: PageRequest): Promise<Page<KeptProvenSetting>> {
     const query = this.settings
       .createQueryBuilder('setting')
-      .where(`setting.machineId = :machineId AND setting.${OF_KEPT_JOBS}`, { machineId })
-      .orderBy('setting.at', 'DESC')
-      .addOrderBy('setting.id', 'DESC')
-      .limit(limit + 1);
-    if (after !== undefined) query.andWhere('(setting.at, setting.id) < (:at, :id)', { at, id });
-    const rows = await query.getMany();
-    const page = rows.slice(0, limit);
-    const titles = await this.titlesOf(page.map(({ jobId }) => jobId));
-    const last = page.at(-1);
+      .where(`setting.machineId = :machineId AND setting.${OF_KEPT_JOBS}`, { machineId });
+    const { rows, next } = await pageByTime(query, 'at', request);
+    const titles = await this.titlesOf(rows.map(({ jobId }) => jobId));
     return {
-      items: page.map((row) => ({
+      items: rows.map((row) => ({
         ...settingOf(row),
         id: row.id,
         machineId,
@@ -101,7 +91,7 @@ export class LearningService {
         at: row.at,
         title: titles.get(row.jobId) ?? '',
       })),
-      next: rows.length > limit && last ? `${last.at}~${last.id}` : null,
+      next,
     };
   }
 

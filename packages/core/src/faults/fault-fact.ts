@@ -83,10 +83,6 @@ export const FAULT_FACT_TABLE = {
 export type FaultFact = keyof typeof FAULT_FACT_TABLE;
 export const FAULT_FACTS = Object.keys(FAULT_FACT_TABLE) as readonly FaultFact[];
 
-export function isFaultFact(id: string): id is FaultFact {
-  return Object.hasOwn(FAULT_FACT_TABLE, id);
-}
-
 /** The row of a fact, its values by name. */
 export function faultFactRow(fact: FaultFact): FaultFactRow {
   return FAULT_FACT_TABLE[fact];

@@ -1,4 +1,4 @@
-import type { KeptFaultCase } from '@hot-bead/contract';
+import { CASE_MINUTES_RANGE, type KeptFaultCase } from '@hot-bead/contract';
 import { FAULT_STATIONS } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -24,14 +24,14 @@ interface Props {
   readonly onChange: (change: CaseChange) => void;
 }
 
-const MINUTES_MOST = 10_080;
+const [MINUTES_LEAST, MINUTES_MOST] = CASE_MINUTES_RANGE;
 
 /** Minutes and what mended it, kept as they are typed and left. */
 function EndFields({ kept, onChange }: Props) {
   const [minutes, setMinutes] = useState(kept.minutes === undefined ? '' : String(kept.minutes));
   const [note, setNote] = useState(kept.note ?? '');
   const told = minutes.trim() === '' ? null : Number(minutes.replace(',', '.'));
-  const isWrong = told !== null && !(told >= 0 && told <= MINUTES_MOST);
+  const isWrong = told !== null && !(told >= MINUTES_LEAST && told <= MINUTES_MOST);
   return (
     <div className="mt-3 grid grid-cols-1 gap-3 md:grid-cols-[160px_1fr]">
       <Field
@@ -39,7 +39,7 @@ function EndFields({ kept, onChange }: Props) {
         label="Minutes it took"
         inputMode="decimal"
         value={minutes}
-        error={isWrong ? `A number from 0 to ${MINUTES_MOST}.` : undefined}
+        error={isWrong ? `A number from ${MINUTES_LEAST} to ${MINUTES_MOST}.` : undefined}
         onChange={(event) => setMinutes(event.target.value)}
         onBlur={() => !isWrong && told !== (kept.minutes ?? null) && onChange({ minutes: told })}
       />
@@ -138,7 +138,7 @@ function Case({ kept, onChange }: Props) {
       {kept.end === undefined ? (
         <FaultWork faultCase={kept} station={station} onChange={onChange} />
       ) : (
-        <Ended key={kept.version} kept={kept} onChange={onChange} />
+        <Ended kept={kept} onChange={onChange} />
       )}
     </div>
   );

@@ -133,13 +133,13 @@ describe('a fault being looked into', () => {
   });
 
   it('several causes of one look are told apart, or none of them', async () => {
-    const { user, sent } = opened({ ...CASE, present: ['spatter-heavy'] });
+    const { user, sent } = opened({ ...CASE, present: ['porosity-scattered'] });
     await screen.findByRole('region', { name: /^Look next/ });
-    const distance = 'Stop, keep the gun still and measure tip to work.';
-    for (let i = 0; i < 8 && look().queryByText(distance) === null; i += 1) {
+    const flow = 'Read the flow with the gas really running.';
+    for (let i = 0; i < 8 && look().queryByText(flow) === null; i += 1) {
       await user.click(look().getByRole('button', { name: 'I cannot look' }));
     }
-    expect(look().getByRole('button', { name: /^It was: tip is held too far/ })).toBeVisible();
+    expect(look().getByRole('button', { name: /^It was: gas flow is too low/ })).toBeVisible();
     await user.click(look().getByRole('button', { name: 'None of these' }));
     await waitFor(() => {
       const { looks } = lastChange(sent) as { looks: { causes: string[]; answer: string }[] };
