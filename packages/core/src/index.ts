@@ -405,6 +405,7 @@ export {
 } from './faults/fault-evidence.ts';
 export { beadSymptoms } from './faults/bead-symptoms.ts';
 export { faultJob, faultProcess, machineLacks, rigWhenRight } from './faults/fault-context.ts';
+export { reportDoubt } from './faults/report-doubt.ts';
 export { stationSymptoms } from './faults/station-symptoms.ts';
 export { tellingSymptoms } from './faults/telling-symptoms.ts';
 export { findSymptoms, type TableSymptom } from './faults/find-symptoms.ts';

@@ -6,6 +6,7 @@ import { FAULT_SIGNS, faultSignRow } from './fault-sign.ts';
 import { faultReasons } from './fault-reasons.ts';
 import { nextChecks } from './next-checks.ts';
 import { type FaultReport, leftUnexplained, rankCauses } from './rank-causes.ts';
+import { reportDoubt } from './report-doubt.ts';
 import { shopSteps } from './shop-steps.ts';
 import { tellingSymptoms } from './telling-symptoms.ts';
 import { SUSPICIONS, suspicionsOf } from './suspicion.ts';
@@ -208,5 +209,33 @@ describe('what would tell more', () => {
     const told = report({ present: ['porosity-heavy'], absent: ['gas-hiss-absent'] });
     expect(tellingSymptoms(told, rankCauses(told), 4)).not.toContain('gas-hiss-absent');
     expect(tellingSymptoms(report(), rankCauses(report()), 4)).toEqual([]);
+  });
+});
+
+describe('a report that cannot be taken as it stands', () => {
+  it('says so from nine symptoms on, and where there is an arc and is none', () => {
+    const eight = report({ process: 'solid-gas' });
+    const many = [
+      'porosity-scattered',
+      'spatter-heavy',
+      'ropy-bead',
+      'cold-lap',
+      'undercut',
+      'stubbing',
+      'popping',
+      'bird-nest',
+      'shavings',
+    ] as const;
+    expect(reportDoubt({ ...eight, present: many.slice(0, 8) })).toBeUndefined();
+    expect(reportDoubt({ ...eight, present: many })).toBe('too-much');
+    expect(reportDoubt(report({ present: ['trigger-dead', 'ropy-bead'] }))).toBe('against-itself');
+    expect(reportDoubt(report({ present: ['trigger-dead', 'machine-dark'] }))).toBeUndefined();
+    expect(reportDoubt(report({ present: ['ropy-bead'], absent: ['ropy-bead'] }))).toBe('against-itself');
+  });
+
+  it('of two causes that are as likely, what explains it better goes before what is more common', () => {
+    const [first, second] = rankCauses(report({ present: ['popping'] }));
+    expect(first?.share).toBe(second?.share);
+    expect(first?.cause.id).toBe('wfs-low');
   });
 });

@@ -115,12 +115,17 @@ function steps(rows: readonly Suspicion[]): number {
   return rows.reduce((sum, row) => sum + (row.steps === 'out' ? 0 : row.steps), 0);
 }
 
-/** The logarithm of how well a cause explains a report, its prior in it. */
-function scoreOf(cause: TableCause, report: AskedReport): number {
-  const { process, present, absent, known, shopSteps, lookedAt = [] } = report;
+/** How common a cause is with this job, these records and in this shop, steps of the scale. */
+function commonOf(cause: TableCause, report: AskedReport): number {
+  const { process, shopSteps } = report;
   const shop = shopSteps?.[cause.id] ?? 0;
   const hinted = report.signs?.reduce((sum, sign) => sum + (faultSignRow(sign).steps[cause.id] ?? 0), 0) ?? 0;
-  const common = (cause.prior[process] ?? 0) - 1 + steps(suspicionsOf(cause.id, report.job)) + hinted + shop;
+  return (cause.prior[process] ?? 0) - 1 + steps(suspicionsOf(cause.id, report.job)) + hinted + shop;
+}
+
+/** The logarithm of how well a cause explains a report, how common it is in it. */
+function scoreOf(cause: TableCause, report: AskedReport, common: number): number {
+  const { process, present, absent, known, lookedAt = [] } = report;
   let score = LN2 * common;
   for (const symptom of present) {
     const isImpossible = symptom.impliesArc && cause.noArc;
@@ -167,7 +172,8 @@ export function rankCauses(report: FaultReport): readonly RankedCause[] {
     absent: asked(report.absent, process),
   };
   const open = (CAUSES as readonly TableCause[]).filter((cause) => canBe(cause, report));
-  const scores = open.map((cause) => scoreOf(cause, told));
+  const common = new Map(open.map((cause) => [cause.id, commonOf(cause, told)]));
+  const scores = open.map((cause) => scoreOf(cause, told, common.get(cause.id) ?? 0));
   const top = max(...scores);
   const sum = scores.reduce((total, score) => total + exp(score - top), 0);
   return open
@@ -182,6 +188,8 @@ export function rankCauses(report: FaultReport): readonly RankedCause[] {
       (a, b) =>
         Number(b.fact === 'convicts') - Number(a.fact === 'convicts') ||
         b.share - a.share ||
+        // as likely: what explains it better goes before what is more common
+        (common.get(a.cause.id) ?? 0) - (common.get(b.cause.id) ?? 0) ||
         (a.cause.id < b.cause.id ? -1 : 1),
     );
 }

@@ -7,12 +7,13 @@ import {
   leftUnexplained,
   nextChecks,
   rankCauses,
+  reportDoubt,
   rigWhenRight,
   type SymptomId,
 } from '@hot-bead/core';
 import { type ReactNode, useMemo } from 'react';
 import { Button } from '../../ui/button.tsx';
-import { Notice } from '../../ui/page/notices.tsx';
+import { MIND_BOX, Notice } from '../../ui/page/notices.tsx';
 import { CaseAbout } from './case-about.tsx';
 import { CauseList, Dangers } from './cause-list.tsx';
 import { causeOf, evidenceKey, foundIn, symptomText } from './fault-words.ts';
@@ -51,6 +52,12 @@ function withSaid({ present, absent }: FaultCase, symptom: SymptomId, said: Said
   };
 }
 
+const DOUBT_TEXT = {
+  'too-much': 'No one fault shows all that. Leave what troubles most; the rest is looked into after it.',
+  'against-itself':
+    'These do not go together: there is an arc, and there is none. Say what is so now; what was so before is another fault.',
+} as const;
+
 /** A fault being looked into: the next look, what is seen and heard, what it may be, and what is known. */
 export function FaultWork({ faultCase, onChange, station }: Props) {
   const known = useFaultKnown(faultCase);
@@ -67,6 +74,7 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
   const last = looks.at(-1);
   const isMending = last?.answer === 'was' && last.mended === undefined;
   const left = leftUnexplained(present, found, faultCase.process);
+  const doubt = reportDoubt(faultCase);
   const planned = faultProcess(machine, plan);
   const now = (): string => new Date().toISOString();
 
@@ -118,7 +126,8 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
           </div>
         </div>
         <div className="grid grid-cols-1 gap-4 max-md:contents md:sticky md:top-16 md:max-h-[calc(100dvh-76px)] md:overflow-y-auto">
-          <div className="max-md:order-1" aria-live="polite">
+          <div className="grid grid-cols-1 gap-2 max-md:order-1" aria-live="polite">
+            {doubt && <p className={MIND_BOX}>◆ {DOUBT_TEXT[doubt]}</p>}
             {isMending && last.found ? (
               <FoundCard cause={last.found} job={job} machine={machine} onMended={onMended} />
             ) : (

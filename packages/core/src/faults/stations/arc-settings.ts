@@ -296,7 +296,7 @@ export const ARC_SETTINGS_LINKS: readonly StationLink<(typeof ARC_SETTINGS_CAUSE
   ['heat-high', 'cold-lap', 'excludes'],
   ['heat-high', 'no-penetration', 'excludes'],
   ['heat-high', 'ropy-bead', 'excludes'],
-  ['heat-high', 'blows-out-at-close', 'sometimes'],
+  ['heat-high', 'blows-out-at-close', 'rarely'],
   ['heat-high', 'stainless-blue-or-rust', 'often'],
   ['heat-high', 'gun-hot', 'rarely'],
   ['heat-high', 'smoke-behind', 'rarely'],

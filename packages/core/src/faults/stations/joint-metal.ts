@@ -340,7 +340,7 @@ export const JOINT_METAL_LINKS: readonly StationLink<(typeof JOINT_METAL_CAUSES)
   ['part-hot', 'stubbing', 'excludes'],
   ['part-hot', 'cold-lap', 'excludes'],
   ['part-hot', 'ropy-bead', 'excludes'],
-  ['part-hot', 'blows-out-at-close', 'sometimes'],
+  ['part-hot', 'blows-out-at-close', 'rarely'],
   ['part-hot', 'stainless-blue-or-rust', 'often'],
   ['part-hot', 'gun-hot', 'rarely'],
   ['part-hot', 'crack-beside', 'rarely'],
