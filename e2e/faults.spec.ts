@@ -95,7 +95,7 @@ test('what the rig says wrong stands first, and saying no corrects the rig', asy
   await expect(known.getByText('Leads: on the wrong poles for this wire').first()).toBeVisible();
   await page.getByRole('button', { name: /^Beads of spatter/ }).click();
   await expect(causes(page).getByRole('listitem').first()).toContainText('on the wrong poles');
-  await expect(causes(page).getByRole('listitem').first()).toContainText('on record');
+  await expect(causes(page).getByRole('listitem').first()).toContainText('known from how the machine stands');
   await known.getByRole('button', { name: /^No, that is wrong ?: Leads/ }).click();
   await expect(known.getByText('Leads: on the wrong poles for this wire').first()).toBeHidden();
   await expect.poll(async () => (await machine()).standingPolarity).toBe('DCEP');

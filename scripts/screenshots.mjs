@@ -22,7 +22,7 @@ const { values, positionals } = parseArgs({
   },
 });
 
-/** A view: its path, the words of the demo job it is a tab of, or the name of a demo piece; and what is waited for. */
+/** A view: its path, the words of the demo job it is a tab of, the name of a demo piece, or a symptom of a demo fault; and what is waited for. */
 const VIEWS = [
   { name: 'bench', path: '/', shows: 'Every order was weighed' },
   { name: 'jobs', path: '/jobs' },
@@ -34,11 +34,11 @@ const VIEWS = [
   { name: 'stores', path: '/stores?part=spools' },
   { name: 'dial-in', job: '40x40x3', tab: '/dial-in' },
   { name: 'compare', job: '40x40x3', tab: '/compare?way=solid-gas%2Fpulse' },
-  { name: 'every-machine', job: '40x40x3', tab: '/machines' },
   { name: 'machines', path: '/machines' },
   { name: 'machine', path: '/machines/demo-old-tom?part=dials' },
-  { name: 'machine-settings', path: '/machines/demo-marigold?part=settings' },
   { name: 'lid-chart', path: '/machines/demo-old-tom/lid-chart?joint=lap&position=flat' },
+  { name: 'faults', path: '/faults', shows: 'Tip bore is worn' },
+  { name: 'fault', fault: 'feed-fades', shows: 'Look next' },
   { name: 'booth', path: '/practice/dial-in?machine=7' },
   { name: 'history', path: '/history' },
   { name: 'settings', path: '/settings' },
@@ -60,6 +60,7 @@ await withDemoServer(async (url) => {
   const browser = await chromium.launch(CHROMIUM_LAUNCH);
   const { items: jobs } = await (await fetch(`${url}/api/jobs`)).json();
   const pieces = await (await fetch(`${url}/api/pieces`)).json();
+  const faults = await (await fetch(`${url}/api/faults`)).json();
   for (const view of chosen) {
     const width = Number(values.width ?? view.width ?? 1280);
     const page = await browser.newPage({
@@ -68,10 +69,16 @@ await withDemoServer(async (url) => {
       reducedMotion: 'reduce',
     });
     const job = view.job && jobs.find(({ line }) => line.includes(view.job));
+    const fault = view.fault && faults.items.find(({ present }) => present.includes(view.fault));
     const piece = view.piece && pieces.find(({ name }) => name === view.piece);
-    await page.goto(url + (view.path ?? (piece ? `/pieces/${piece.id}` : `/jobs/${job.id}${view.tab}`)));
+    await page.goto(url + (view.path ??
+          (fault
+            ? `/faults/${fault.id}`
+            : piece
+              ? `/pieces/${piece.id}`
+              : `/jobs/${job.id}${view.tab}`)));
     await page.waitForLoadState('networkidle');
-    if (view.shows) await page.getByText(view.shows).waitFor();
+    if (view.shows) await page.getByText(view.shows).first().waitFor();
     await page.evaluate(() => document.fonts.ready);
     if (view.from) await page.locator(view.from).evaluate((part) => part.scrollIntoView({ block: 'start' }));
     await page.screenshot({ path: join(folder, `${view.name}.png`), fullPage: values.full });

@@ -377,6 +377,7 @@ export {
   type LinkStrength,
 } from './faults/fault-cause.ts';
 export {
+  isSymptomOf,
   SYMPTOM_GROUPS,
   type Symptom,
   type SymptomGroup,

@@ -1,18 +1,15 @@
 import type { FaultRanking } from '@hot-bead/contract';
-import { type FaultReport, nextChecks, rankCauses, SYMPTOMS } from '@hot-bead/core';
+import { type FaultReport, isSymptomOf, nextChecks, rankCauses } from '@hot-bead/core';
 
 /** What may be wrong by a report, likeliest first, and the look that finds most for its trouble. */
 export function faultRanking(report: FaultReport): FaultRanking {
   const ranked = rankCauses(report);
   const [next] = nextChecks(ranked, report.lookedAt);
-  const open = new Set<string>(
-    SYMPTOMS.filter(({ processes }) => (processes as readonly string[]).includes(report.process)).map(
-      ({ id }) => id,
-    ),
-  );
   return {
     ranked: ranked.map(({ cause, share, isShown }) => ({ cause: cause.id, share, shown: isShown })),
     next: next ? { check: next.check, causes: next.causes, minutes: next.minutes } : null,
-    ignored: [...new Set([...report.present, ...report.absent])].filter((id) => !open.has(id)),
+    ignored: [...new Set([...report.present, ...report.absent])].filter(
+      (id) => !isSymptomOf(id, report.process),
+    ),
   };
 }

@@ -95,6 +95,26 @@ describe('the machine and the job', () => {
     expect(SUSPICIONS.every(({ why }) => why.length > 10)).toBe(true);
   });
 
+  // our judgement: at which thickness a cause is moved, and by how many doublings
+  it.each([
+    ['heat-high', [1.5, 1.6], 2],
+    ['no-sequence', [1.5, 1.6], 2],
+    ['heat-low', [1.6, 1.5], 2],
+    ['heat-low', [5, 4.9], 2],
+    ['machine-small', [1.6, 1.5], 4],
+    ['machine-small', [8, 7.9], 2],
+    ['crack-prone-steel', [12, 11.9], 2],
+    ['crack-prone-steel', [3, 2.9], 2],
+    ['magnetic-blow', [3, 2.9], 2],
+  ] as const)('%s is moved at %j mm by a factor of %d', (cause, [more, less], factor) => {
+    // beside a cause that thickness does not move
+    const beside = (thicknessMm: number): number => {
+      const asked = report({ job: { thicknessMm } });
+      return shareOf(asked, cause) / shareOf(asked, 'polarity-wrong');
+    };
+    expect(beside(more) / beside(less)).toBeCloseTo(factor, 4);
+  });
+
   it('a sign makes a cause likelier by its steps, and convicts nothing', () => {
     for (const sign of FAULT_SIGNS) {
       for (const [cause, steps] of Object.entries(faultSignRow(sign).steps)) {

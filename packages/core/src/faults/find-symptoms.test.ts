@@ -1,6 +1,7 @@
 import { beadSymptoms } from './bead-symptoms.ts';
 import { FAULT_PROCESSES } from './fault-process.ts';
 import { findSymptoms } from './find-symptoms.ts';
+import { stationSymptoms } from './station-symptoms.ts';
 import { SYMPTOMS } from './symptoms.ts';
 
 const firstOf = (
@@ -45,12 +46,34 @@ describe('symptoms by what people call them', () => {
     }
   });
 
+  it('a name said in full goes before one that only holds it', () => {
+    const found = findSymptoms('spatter', 'solid-gas').map(({ id }) => id);
+    expect(found[0]).toBe('spatter-heavy');
+    expect(findSymptoms('wire', 'solid-gas').length).toBeGreaterThan(5);
+    // four letters are enough to be found within a word, three are not
+    expect(findSymptoms('tubb', 'solid-gas').map(({ id }) => id)).toContain('stubbing');
+    expect(findSymptoms('tub', 'solid-gas').map(({ id }) => id)).not.toContain('stubbing');
+  });
+
   it('nothing typed is all of the process, and what means nothing finds nothing', () => {
     expect(findSymptoms('  ', 'self-shielded').length).toBe(
       SYMPTOMS.filter(({ processes }) => (processes as readonly string[]).includes('self-shielded')).length,
     );
     expect(findSymptoms('xylophone', 'solid-gas')).toEqual([]);
     expect(findSymptoms('.*+?(', 'solid-gas').length).toBeGreaterThan(0);
+  });
+});
+
+describe('symptoms of a station', () => {
+  it('are what its causes often show, in this process only', () => {
+    const ids = (station: 'rolls' | 'gas', process: (typeof FAULT_PROCESSES)[number]): readonly string[] =>
+      stationSymptoms(station, process).map(({ id }) => id);
+    expect(ids('rolls', 'solid-gas')).toEqual(
+      expect.arrayContaining(['bird-nest', 'wire-slips', 'shavings']),
+    );
+    expect(ids('rolls', 'solid-gas')).not.toContain('porosity-heavy');
+    expect(ids('gas', 'solid-gas')).toContain('gas-hiss-absent');
+    expect(ids('gas', 'self-shielded')).toEqual([]);
   });
 });
 

@@ -1,5 +1,5 @@
 import type { FaultProcess } from './fault-process.ts';
-import { type Symptom, type SymptomId, SYMPTOMS } from './symptoms.ts';
+import { isSymptomOf, type Symptom, type SymptomId, SYMPTOMS } from './symptoms.ts';
 
 export type TableSymptom = Symptom & { readonly id: SymptomId };
 
@@ -28,7 +28,7 @@ function stem(word: string): string {
  * @param typed anything; empty: all of the process
  */
 export function findSymptoms(typed: string, process: FaultProcess): readonly TableSymptom[] {
-  const open = (SYMPTOMS as readonly TableSymptom[]).filter(({ processes }) => processes.includes(process));
+  const open = (SYMPTOMS as readonly TableSymptom[]).filter(({ id }) => isSymptomOf(id, process));
   const words = plain(typed).split(' ').filter(Boolean).map(stem);
   if (words.length === 0) return open;
   const whole = close(typed);

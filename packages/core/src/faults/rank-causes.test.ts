@@ -174,4 +174,20 @@ describe('the next look', () => {
     });
     expect(nextChecks([of('a', 2), of('b', 0)]).map(({ check }) => check)).toEqual(['b', 'a']);
   });
+
+  it('one look for several causes is as invasive as the worst of them, and counts for all of them', () => {
+    const [any] = rankCauses(report({ present: ['spatter-heavy'] }));
+    if (!any) throw new Error('nothing ranks');
+    const of = (check: string, invasive: 0 | 1 | 2, checkMin: number) => ({
+      ...any,
+      share: 0.1,
+      fact: undefined,
+      cause: { ...any.cause, check, invasive, checkMin },
+      isShown: true,
+    });
+    const [both] = nextChecks([of('a', 0, 1), of('a', 2, 2)]);
+    // our judgement: twice two minutes with something taken apart, and turning to it
+    expect(both).toMatchObject({ minutes: 2 });
+    expect(both?.worth).toBeCloseTo(0.2 / (2 * 2 + 0.3), 9);
+  });
 });

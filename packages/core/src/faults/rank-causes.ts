@@ -5,7 +5,7 @@ import type { FaultProcess } from './fault-process.ts';
 import { type FaultSign, faultSignRow } from './fault-sign.ts';
 import { linkOf } from './link-of.ts';
 import { type FaultJob, type Suspicion, suspicionsOf } from './suspicion.ts';
-import { type Symptom, type SymptomId, SYMPTOMS } from './symptoms.ts';
+import { isSymptomOf, type Symptom, type SymptomId, SYMPTOMS } from './symptoms.ts';
 
 const { exp, log, LN2, max } = Math;
 
@@ -85,7 +85,7 @@ function clearedBy(fact: FaultFact, ageDays: number): number {
 function asked(ids: readonly SymptomId[], process: FaultProcess): readonly Symptom[] {
   return [...new Set(ids)].toSorted().flatMap((id) => {
     const symptom = SYMPTOM_BY_ID.get(id);
-    return symptom?.processes.includes(process) ? [symptom] : [];
+    return symptom && isSymptomOf(id, process) ? [symptom] : [];
   });
 }
 
@@ -93,7 +93,7 @@ function asked(ids: readonly SymptomId[], process: FaultProcess): readonly Sympt
 const TIES: ReadonlySet<LinkStrength | undefined> = new Set(['always', 'often', 'sometimes']);
 
 /**
- * Symptoms that what was found does not show: they ask for another cause.
+ * Symptoms of the process that what was found does not show: they ask for another cause.
  *
  * @param found causes that were found to be so
  */
@@ -102,7 +102,10 @@ export function leftUnexplained(
   found: readonly CauseId[],
   process: FaultProcess,
 ): readonly SymptomId[] {
-  return present.filter((symptom) => !found.some((cause) => TIES.has(linkOf(cause, symptom, process))));
+  return present.filter(
+    (symptom) =>
+      isSymptomOf(symptom, process) && !found.some((cause) => TIES.has(linkOf(cause, symptom, process))),
+  );
 }
 
 /** A report with its symptoms looked up. */

@@ -700,3 +700,12 @@ export const SYMPTOMS = [
   },
 ] as const satisfies readonly Symptom[];
 export type SymptomId = (typeof SYMPTOMS)[number]['id'];
+
+const PROCESSES_OF: ReadonlyMap<string, readonly FaultProcess[]> = new Map(
+  SYMPTOMS.map(({ id, processes }) => [id, processes]),
+);
+
+/** Whether a symptom can be reported in a process. */
+export function isSymptomOf(symptom: SymptomId, process: FaultProcess): boolean {
+  return PROCESSES_OF.get(symptom)?.includes(process) ?? false;
+}

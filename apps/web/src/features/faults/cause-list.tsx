@@ -2,6 +2,7 @@ import { useAutoAnimate } from '@formkit/auto-animate/react';
 import {
   type CauseCounts,
   FAULT_STATION_NAME,
+  type FaultEvidence,
   faultReasons,
   type FaultReport,
   type RankedCause,
@@ -9,7 +10,7 @@ import {
 import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import { Section } from '../../ui/page/section.tsx';
-import { likelyWord, minutesText } from './fault-words.ts';
+import { evidenceFrom, likelyWord, minutesText } from './fault-words.ts';
 
 /** Most causes that stand there before one asks for the rest. */
 const MOST = 6;
@@ -19,6 +20,7 @@ interface RowProps {
   readonly most: number;
   readonly report: FaultReport;
   readonly foundHere: CauseCounts;
+  readonly evidence: readonly FaultEvidence[];
 }
 
 function Why({ ranked: { cause }, report, foundHere }: RowProps) {
@@ -56,10 +58,11 @@ function Why({ ranked: { cause }, report, foundHere }: RowProps) {
 }
 
 function Row(props: RowProps) {
-  const { ranked, most } = props;
+  const { ranked, most, evidence } = props;
   const { cause, share, fact } = ranked;
   const [open, setOpen] = useState(false);
-  const word = fact === 'convicts' ? 'on record' : likelyWord(share, most);
+  const record = evidence.find((one) => one.fact?.of === cause.fact?.of && one.fact !== undefined);
+  const word = fact === 'convicts' ? (record ? evidenceFrom(record) : 'on record') : likelyWord(share, most);
   return (
     <li className="border-b border-line last:border-b-0">
       <button
@@ -92,10 +95,11 @@ interface Props {
   readonly ranked: readonly RankedCause[];
   readonly report: FaultReport;
   readonly foundHere: CauseCounts;
+  readonly evidence: readonly FaultEvidence[];
 }
 
 /** What may be wrong, likeliest first; the rows move as the report does. */
-export function CauseList({ ranked, report, foundHere }: Props) {
+export function CauseList({ ranked, ...known }: Props) {
   const [list] = useAutoAnimate<HTMLOListElement>();
   const [all, setAll] = useState(false);
   const shown = ranked.filter(({ isShown }) => isShown);
@@ -106,7 +110,7 @@ export function CauseList({ ranked, report, foundHere }: Props) {
     <Section id="causes" title="What it may be" quiet>
       <ol ref={list} className="-mx-4 mt-2 border-t border-line">
         {rows.map((one) => (
-          <Row key={one.cause.id} ranked={one} most={most} report={report} foundHere={foundHere} />
+          <Row key={one.cause.id} ranked={one} most={most} {...known} />
         ))}
       </ol>
       {shown.length > MOST && (
@@ -119,7 +123,7 @@ export function CauseList({ ranked, report, foundHere }: Props) {
 }
 
 /** Dangers that something reported is tied to: pinned apart, however unlikely. */
-export function Dangers({ ranked, report, foundHere }: Props) {
+export function Dangers({ ranked, ...known }: Props) {
   const dangers = ranked.filter(({ cause, isShown }) => cause.isDanger && isShown);
   const most = Math.max(...ranked.map(({ share }) => share), 0.001);
   if (dangers.length === 0) return null;
@@ -130,7 +134,7 @@ export function Dangers({ ranked, report, foundHere }: Props) {
       </h2>
       <ul className="-mx-4 mt-2 border-t border-hot">
         {dangers.map((one) => (
-          <Row key={one.cause.id} ranked={one} most={most} report={report} foundHere={foundHere} />
+          <Row key={one.cause.id} ranked={one} most={most} {...known} />
         ))}
       </ul>
     </section>

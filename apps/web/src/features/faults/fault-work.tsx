@@ -38,9 +38,13 @@ interface Props {
 
 /** Minutes from when a case was begun; none where it lay over night. */
 const MOST_AT_ONE_GO_MIN = 8 * 60;
-function minutesSince(beganAt: string, now: string): number | undefined {
-  const minutes = Math.round((Date.parse(now) - Date.parse(beganAt)) / 60_000);
-  return minutes >= 0 && minutes <= MOST_AT_ONE_GO_MIN ? Math.max(1, minutes) : undefined;
+
+/** A case that was mended just now. */
+function endedNow(beganAt: string): CaseChange {
+  const endedAt = new Date().toISOString();
+  const minutes = Math.round((Date.parse(endedAt) - Date.parse(beganAt)) / 60_000);
+  const isOneGo = minutes >= 0 && minutes <= MOST_AT_ONE_GO_MIN;
+  return { end: 'mended', endedAt, ...(isOneGo ? { minutes: Math.max(1, minutes) } : {}) };
 }
 
 /** A symptom said to be there, not there, or neither. */
@@ -92,11 +96,9 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
   const onMended = (isGone: boolean): void => {
     if (!last?.found) return;
     tellRig(last.found);
-    const at = now();
-    const minutes = minutesSince(faultCase.beganAt, at);
     onChange({
       looks: [...looks.slice(0, -1), { ...last, mended: isGone }],
-      ...(isGone ? { end: 'mended', endedAt: at, ...(minutes === undefined ? {} : { minutes }) } : {}),
+      ...(isGone ? endedNow(faultCase.beganAt) : {}),
     });
   };
   return (
@@ -136,15 +138,15 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
                 left={left}
                 found={found}
                 next={next && <NextLook next={next} onAnswer={onAnswer} />}
-                onGone={() => onChange({ end: 'mended', endedAt: now() })}
+                onGone={() => onChange(endedNow(faultCase.beganAt))}
               />
             )}
           </div>
           <div className="empty:hidden max-md:order-2">
-            <Dangers ranked={ranked} report={report} foundHere={foundHere} />
+            <Dangers ranked={ranked} report={report} foundHere={foundHere} evidence={evidence} />
           </div>
           <div className="empty:hidden max-md:order-4">
-            <CauseList ranked={ranked} report={report} foundHere={foundHere} />
+            <CauseList ranked={ranked} report={report} foundHere={foundHere} evidence={evidence} />
           </div>
           <div className="empty:hidden max-md:order-6">
             <LooksDone looks={looks} onBack={() => onChange({ looks: looks.slice(0, -1) })} />

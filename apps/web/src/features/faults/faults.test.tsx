@@ -198,7 +198,7 @@ describe('a fault being looked into', () => {
     const causes = within(await screen.findByRole('region', { name: 'What it may be' }));
     await waitFor(() =>
       expect(causes.getAllByRole('button')[0]).toHaveTextContent(
-        /^Gun and work leads are on the wrong poles.*on record/,
+        /^Gun and work leads are on the wrong poles.*known from how the machine stands/,
       ),
     );
     const known = within(screen.getByRole('region', { name: 'What is known already' }));

@@ -5,7 +5,7 @@ import {
   FAULT_STATIONS,
   type FaultProcess,
   faultProcess,
-  SYMPTOMS,
+  isSymptomOf,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -18,7 +18,7 @@ import { jobQuery } from '../jobs/index.ts';
 import { machineListQuery } from '../machines/index.ts';
 import { useSetup } from '../plan/index.ts';
 import { testBeadListQuery } from '../test-beads/index.ts';
-import { useBeginCase } from './faults.queries.ts';
+import { useBeginCase, useChangeCase } from './faults.queries.ts';
 import { type CaseChange, FaultWork } from './fault-work.tsx';
 
 /** A case with a change made to it: nothing is kept yet. */
@@ -50,6 +50,7 @@ function NewCase({ job, machine, bead }: ReadyProps) {
   const on = machine ?? ofJob;
   const [id] = useState(() => uuid());
   const begin = useBeginCase(id);
+  const keep = useChangeCase(id);
   const [draft, setDraft] = useState<FaultCase>(() => {
     const asked = search.get('process');
     const process = FAULT_PROCESSES.find((one) => one === asked) ?? faultProcess(on, plan);
@@ -58,7 +59,7 @@ function NewCase({ job, machine, bead }: ReadyProps) {
       process: process satisfies FaultProcess,
       ...(on ? { machineId: on.id } : {}),
       ...(job ? { jobId: job.id } : {}),
-      present: seen.present.filter((symptom) => canShow(symptom, process)),
+      present: seen.present.filter((symptom) => isSymptomOf(symptom, process)),
       absent: seen.absent,
       said: {},
       looks: [],
@@ -68,11 +69,19 @@ function NewCase({ job, machine, bead }: ReadyProps) {
   const onChange = (change: CaseChange): void => {
     const next = changed(draft, change);
     setDraft(next);
+    const onError = (error: Error): void => toast(`Not kept. ${error.message}`);
+    // what is pressed while the case is being begun goes after it
+    if (begin.isPending) {
+      keep.mutate(change, { onError });
+      return;
+    }
     if (!isWorthKeeping(next)) return;
     const asked = search.get('station');
     const station = asked === null ? '' : `?${new URLSearchParams({ station: asked })}`;
-    begin.mutate(next, { onError: (error) => toast(`Not kept. ${error.message}`) });
-    void navigate(`/faults/${id}${station}`, { replace: true });
+    begin.mutate(next, {
+      onSuccess: () => void navigate(`/faults/${id}${station}`, { replace: true }),
+      onError,
+    });
   };
   return (
     <div className="grid grid-cols-1 gap-4">
@@ -84,11 +93,6 @@ function NewCase({ job, machine, bead }: ReadyProps) {
       />
     </div>
   );
-}
-
-function canShow(symptom: string, process: FaultProcess): boolean {
-  const row = SYMPTOMS.find(({ id }) => id === symptom);
-  return (row?.processes as readonly string[] | undefined)?.includes(process) ?? false;
 }
 
 /** A new case, with what is known from where one comes: a machine, a job, a bead that was reported. Kept from the first press. */

@@ -1,15 +1,15 @@
 import type { FaultCase } from '@hot-bead/contract';
-import type { SymptomId } from '@hot-bead/core';
+import { isSymptomOf, type SymptomId } from '@hot-bead/core';
 import { X } from 'lucide-react';
 import { symptomText } from './fault-words.ts';
 
 interface Props {
-  readonly faultCase: Pick<FaultCase, 'present' | 'absent'>;
+  readonly faultCase: Pick<FaultCase, 'process' | 'present' | 'absent'>;
   readonly onTakeBack: (symptom: SymptomId) => void;
 }
 
 /** All that was said to be there or not, whichever group it stands in; a press takes it back. */
-export function SaidChips({ faultCase: { present, absent }, onTakeBack }: Props) {
+export function SaidChips({ faultCase: { process, present, absent }, onTakeBack }: Props) {
   if (present.length + absent.length === 0) return null;
   const chip = (symptom: SymptomId, isSeen: boolean) => (
     <li key={symptom}>
@@ -20,6 +20,7 @@ export function SaidChips({ faultCase: { present, absent }, onTakeBack }: Props)
       >
         <span className="sr-only">Take back: </span>
         {isSeen ? symptomText(symptom) : `Not there: ${symptomText(symptom)}`}
+        {!isSymptomOf(symptom, process) && ' (does not count with this wire)'}
         <X size={16} aria-hidden="true" className="shrink-0" />
       </button>
     </li>

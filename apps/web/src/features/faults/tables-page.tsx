@@ -5,6 +5,7 @@ import {
   FAULT_PROCESSES,
   FAULT_STATION_NAME,
   FAULT_STATIONS,
+  isSymptomOf,
   type FaultProcess,
   type FaultStation,
   LINK_STRENGTHS,
@@ -42,15 +43,10 @@ function linksOf(cause: CauseId, process: FaultProcess) {
       .toSorted((a, b) => (a[3] ? 1 : 0) - (b[3] ? 1 : 0))
       .map(([, symptom, strength]) => [symptom, strength] as const),
   );
-  const canShow = new Set(
-    (SYMPTOMS as readonly TableSymptom[])
-      .filter(({ processes }) => processes.includes(process))
-      .map(({ id }) => id),
-  );
   return LINK_STRENGTHS.map((strength) => ({
     strength,
     symptoms: [...told].flatMap(([symptom, is]) =>
-      is === strength && canShow.has(symptom) ? [symptom] : [],
+      is === strength && isSymptomOf(symptom, process) ? [symptom] : [],
     ),
   })).filter(({ symptoms }) => symptoms.length > 0);
 }
@@ -117,7 +113,7 @@ function LinkTable({ process, station }: { readonly process: FaultProcess; reado
 }
 
 function SymptomTable({ process }: { readonly process: FaultProcess }) {
-  const open = (SYMPTOMS as readonly TableSymptom[]).filter(({ processes }) => processes.includes(process));
+  const open = (SYMPTOMS as readonly TableSymptom[]).filter(({ id }) => isSymptomOf(id, process));
   return (
     <Table columns={['Symptom', 'Group', 'Also called', 'Not there: says something']}>
       {SYMPTOM_GROUPS.flatMap((group) =>
