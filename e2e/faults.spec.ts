@@ -115,7 +115,7 @@ test('the plan and the machine lead there, and a danger is pinned apart on a pho
   await expect(page.getByRole('region', { name: /Not to be ruled out/ })).toContainText('Zinc coating');
   const button = nextLook(page).getByRole('button').first();
   await expect.poll(async () => (await button.boundingBox())?.height ?? 0).toBeGreaterThanOrEqual(56);
-  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('menuitem', { name: 'Put the case away' }).click();
   await expect(page.getByText('Case put away').first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -55,12 +55,23 @@ describe('symptoms by what people call them', () => {
     expect(findSymptoms('tub', 'solid-gas').map(({ id }) => id)).not.toContain('stubbing');
   });
 
+  // common practice: how it is said in a sentence
+  it.each([
+    ['it keeps blowing holes', 'porosity'],
+    ['my eyes hurt', 'sick-or-sore'],
+    ['the weld is cold', 'cold-lap'],
+    ['wire is stuck to the tip', 'burn-back'],
+  ])('a sentence is found by the words that tell: “%s”', (typed, id) => {
+    const found = findSymptoms(typed, 'solid-gas').map((one) => one.id as string);
+    expect(found.slice(0, 6).some((one) => one.startsWith(id))).toBe(true);
+  });
+
   it('nothing typed is all of the process, and what means nothing finds nothing', () => {
     expect(findSymptoms('  ', 'self-shielded').length).toBe(
       SYMPTOMS.filter(({ processes }) => (processes as readonly string[]).includes('self-shielded')).length,
     );
     expect(findSymptoms('xylophone', 'solid-gas')).toEqual([]);
-    expect(findSymptoms('.*+?(', 'solid-gas').length).toBeGreaterThan(0);
+    expect(findSymptoms('.*+?(', 'solid-gas')).toEqual([]);
   });
 });
 

@@ -12,6 +12,7 @@ import {
   rigValueText,
   SCHOOL_TABLE,
 } from '@hot-bead/core';
+import { faultFieldWord, faultValueText } from './fault-field-text.ts';
 
 /** Fields whose own name does not say enough. */
 const FIELD_WORD: Readonly<Record<string, string>> = {
@@ -74,6 +75,8 @@ function plainName(name: string): string {
 
 /** What a field is called: `work.joint` is "Joint". */
 export function fieldWord(path: string): string {
+  const ofFault = faultFieldWord(path);
+  if (ofFault !== undefined) return ofFault;
   const [branch = '', name] = path.split('.');
   if (branch === 'readingCounts') return FIELD_WORD['readingCounts'] ?? branch;
   const last = name ?? branch;
@@ -117,6 +120,8 @@ export function valueText(path: string, value: Json | null): string {
   if (path === AWAY) return value === true ? 'put away' : 'kept';
   if (value === null) return 'nothing';
   if (NAMES_ANOTHER.has(path)) return value === 'first' ? 'first on it' : 'one that was chosen';
+  const ofFault = faultValueText(path, value);
+  if (ofFault !== undefined) return ofFault;
   const name = path.split('.').at(-1) ?? path;
   if (path.startsWith('rig.') && isRigAttribute(name)) return rigText(name, value);
   if (path.startsWith('readingCounts.')) return value === true ? 'counts' : 'does not count';
