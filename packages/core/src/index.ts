@@ -397,13 +397,8 @@ export {
 export { type NextCheck, nextChecks } from './faults/next-checks.ts';
 export { faultReasons } from './faults/fault-reasons.ts';
 export { type CauseCounts, shopSteps } from './faults/shop-steps.ts';
-export {
-  type EvidenceSource,
-  faultEvidence,
-  type FaultEvidence,
-  isAsItShould,
-  knownTogether,
-} from './faults/fault-evidence.ts';
+export { type EvidenceSource, faultEvidence, type FaultEvidence } from './faults/fault-evidence.ts';
+export { isAsItShould, knownTogether } from './faults/known-together.ts';
 export { beadSymptoms } from './faults/bead-symptoms.ts';
 export { faultJob, faultProcess, machineLacks, rigWhenRight } from './faults/fault-context.ts';
 export { reportDoubt } from './faults/report-doubt.ts';

@@ -6,7 +6,8 @@ import type { Resources } from '../resources/resources.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
 import type { Cylinder, Spool } from '../stock/stock-item.ts';
-import { type EvidenceGiven, faultEvidence, knownTogether } from './fault-evidence.ts';
+import { type EvidenceGiven, faultEvidence } from './fault-evidence.ts';
+import { knownTogether } from './known-together.ts';
 import { rankCauses } from './rank-causes.ts';
 
 const NOW = '2026-11-02T10:00:00.000Z';
@@ -178,6 +179,19 @@ describe('what is known before anyone looks', () => {
     expect(signs({ dialAt: '2026-10-20T10:00:00.000Z' })).toEqual([]);
     const worn = { ...standing(), rig: { ...standing().rig, tipMinutes: { value: '300', at: NOW } } };
     expect(signs({ machine: worn })).toEqual(['tip-old']);
+  });
+
+  it('the duty plate tells what the planned current allows, and whether more was welded just now', () => {
+    const amps = SOLID.currentA.start;
+    const machine: Machine = { ...PLAIN_MACHINE, duty: [{ currentA: amps, percent: 40 }] };
+    const asked = (recentArcMin: number, over: Partial<EvidenceGiven> = {}) =>
+      faultEvidence({ plan: SOLID, machine, recentArcMin, now: NOW, ...over }).flatMap(({ fact, sign }) =>
+        fact?.of === 'duty' ? `over ${fact.value}` : sign === 'duty-tight' ? sign : [],
+      );
+    expect(asked(3.9)).toEqual(['duty-tight']);
+    expect(asked(4.1)).toEqual(['over over']);
+    expect(asked(1, { machine: { ...machine, duty: [{ currentA: amps, percent: 100 }] } })).toEqual([]);
+    expect(asked(9, { machine: PLAIN_MACHINE })).toEqual([]);
   });
 
   it('what somebody said goes before a record, and wrong before right', () => {

@@ -1,8 +1,9 @@
+import { DUTY_MENTIONED_UNDER_PERCENT, DUTY_PERIOD_MIN, dutyPercent } from '../duty/duty.ts';
 import { rigFact, rigState, takesSize } from '../changeover/machine-rig.ts';
 import { rigNeed } from '../changeover/rig-need.ts';
 import type { Circumstance } from '../material/work.ts';
 import type { Machine } from '../machine/machine.ts';
-import { isoMinutes } from '../quantity/iso-minutes.ts';
+import { isoDaysBetween } from '../quantity/iso-minutes.ts';
 import type { RigAttribute } from '../rig-state/rig-attribute.ts';
 import { tipMinutes } from '../rig-state/tip-life.ts';
 import { planSetup } from '../setup/plan-setup.ts';
@@ -40,6 +41,8 @@ export interface EvidenceGiven {
   /** When the wire speed dial was last measured, as an ISO date; null: never. */
   readonly dialAt?: string | null | undefined;
   readonly drifted?: boolean | undefined;
+  /** Arc time within the last ten minutes, min, as far as it is told. */
+  readonly recentArcMin?: number | undefined;
   /** The time, as an ISO date. */
   readonly now: string;
 }
@@ -56,13 +59,6 @@ const DIAL_OLD_DAYS = 365;
 const OFF_PLAN = { wireFeedSpeedShare: 0.08, volts: 0.7 } as const;
 /** How long a bead's report says something of the trouble, days. */
 const BEAD_FRESH_DAYS = 1;
-const DAY_MIN = 24 * 60;
-
-/** How many days lie between two ISO dates, or a day and a date. */
-export function daysBetween(from: string, to: string): number {
-  const at = from.length === 10 ? `${from}T12:00:00.000Z` : from;
-  return (isoMinutes(to) - isoMinutes(at)) / DAY_MIN;
-}
 
 /** An attribute of the rig that tells a fact by standing as the plan needs it or otherwise. */
 interface RigTeller {
@@ -237,7 +233,7 @@ function ofStores({ spool, cylinder, machine, now }: EvidenceGiven): readonly Fa
     if (isLow(spool)) signs.push({ from: 'stores', sign: 'spool-low' });
     const isCored = wireClassRow(spool.wireClass).tubular;
     const oldDays = isCored ? SPOOL_OLD_DAYS.cored : SPOOL_OLD_DAYS.solid;
-    if (spool.openedOn !== undefined && daysBetween(spool.openedOn, now) > oldDays) {
+    if (spool.openedOn !== undefined && isoDaysBetween(spool.openedOn, now) > oldDays) {
       signs.push({ from: 'stores', sign: 'spool-old', at: spool.openedOn });
     }
     if (spool.keptDry === false) signs.push({ from: 'stores', sign: 'spool-damp' });
@@ -283,7 +279,7 @@ function ofJob({ plan }: EvidenceGiven): readonly FaultEvidence[] {
 }
 
 function ofBead({ lastBead, now }: EvidenceGiven): readonly FaultEvidence[] {
-  if (!lastBead || daysBetween(lastBead.at, now) > BEAD_FRESH_DAYS) return [];
+  if (!lastBead || isoDaysBetween(lastBead.at, now) > BEAD_FRESH_DAYS) return [];
   const { said, flags = [], cooled, at } = lastBead;
   const signs: FaultSign[] = [];
   if (said === 'hot' || said === 'blown') signs.push('bead-hot');
@@ -298,11 +294,20 @@ function ofBead({ lastBead, now }: EvidenceGiven): readonly FaultEvidence[] {
 function ofMachine({ dialAt, drifted, now }: EvidenceGiven): readonly FaultEvidence[] {
   const signs: FaultEvidence[] = [];
   if (dialAt === null) signs.push({ from: 'machine', sign: 'dial-guessed' });
-  else if (dialAt !== undefined && daysBetween(dialAt, now) > DIAL_OLD_DAYS) {
+  else if (dialAt !== undefined && isoDaysBetween(dialAt, now) > DIAL_OLD_DAYS) {
     signs.push({ from: 'machine', sign: 'dial-old', at: dialAt });
   }
   if (drifted) signs.push({ from: 'machine', sign: 'machine-drifted' });
   return signs;
+}
+
+/** What the duty plate says of the planned current, and of what was welded just now. */
+function ofDuty({ machine, plan, recentArcMin = 0 }: EvidenceGiven): readonly FaultEvidence[] {
+  const percent = machine?.duty && plan && dutyPercent(machine.duty, plan.currentA.start);
+  if (percent === undefined) return [];
+  if ((recentArcMin / DUTY_PERIOD_MIN) * 100 > percent)
+    return [{ from: 'bead', fact: { of: 'duty', value: 'over' } }];
+  return percent < DUTY_MENTIONED_UNDER_PERCENT ? [{ from: 'machine', sign: 'duty-tight' }] : [];
 }
 
 /**
@@ -319,43 +324,6 @@ export function faultEvidence(given: EvidenceGiven): readonly FaultEvidence[] {
     ...ofJob(given),
     ...ofBead(given),
     ...ofMachine(given),
+    ...ofDuty(given),
   ];
-}
-
-/** What a list of evidence says together, as a report takes it. */
-export interface KnownTogether {
-  readonly known: Readonly<Partial<Record<FaultFact, string>>>;
-  readonly ageDays: Readonly<Partial<Record<FaultFact, number>>>;
-  readonly signs: readonly FaultSign[];
-}
-
-/**
- * Evidence as a report takes it. Where two say otherwise of one thing, what somebody said goes before a record, and
- * what is wrong before what is right: it is the one to look at.
- *
- * @param now the time, as an ISO date
- */
-export function knownTogether(evidence: readonly FaultEvidence[], now: string): KnownTogether {
-  const weight = ({ from, fact }: FaultEvidence): number =>
-    (from === 'said' ? 2 : 0) + (fact && isAsItShould(fact.value) ? 0 : 1);
-  // the weightiest of each fact comes last, and takes the others' place
-  const facts = new Map(
-    evidence
-      .toSorted((a, b) => weight(a) - weight(b))
-      .flatMap(({ fact, at }) => (fact ? [[fact.of, { value: fact.value, at }] as const] : [])),
-  );
-  const known = Object.fromEntries([...facts].map(([of, { value }]) => [of, value]));
-  const ageDays = Object.fromEntries(
-    [...facts].flatMap(([of, { at }]) =>
-      at === undefined ? [] : [[of, Math.max(0, daysBetween(at, now))] as const],
-    ),
-  );
-  return { known, ageDays, signs: [...new Set(evidence.flatMap(({ sign }) => sign ?? []))] };
-}
-
-const AS_IT_SHOULD: ReadonlySet<string> = new Set(['right', 'ok', 'clean', 'still']);
-
-/** Whether a value of a fact says that nothing is wrong with it. */
-export function isAsItShould(value: string): boolean {
-  return AS_IT_SHOULD.has(value);
 }

@@ -30,6 +30,10 @@ export const FAULT_SIGN_TABLE = {
   },
   'bead-angle': { text: 'The gun’s angle was off on the last bead', steps: { 'angle-wrong': 1.5 } },
   'coupon-hot': { text: 'The last coupon was not let cool', steps: { 'part-hot': 2 } },
+  'duty-tight': {
+    text: 'At the planned current the machine may weld little at a time',
+    steps: { 'duty-trip': 1, 'fan-blocked': 0.5, 'gun-small': 0.5 },
+  },
   'machine-drifted': {
     text: 'The machine left what it had taught',
     steps: { 'tip-worn': 1, 'liner-dirty': 1, 'mains-weak': 1, 'clamp-poor': 0.5, 'wire-class-wrong': 0.5 },

@@ -22,3 +22,9 @@ export function isoMinutes(iso: string): number {
   );
   return dayNumber(year, month, day) * MINUTES_A_DAY + hour * 60 + minute;
 }
+
+/** How many days lie between two ISO dates, or a day and a date. */
+export function isoDaysBetween(from: string, to: string): number {
+  const at = from.length === 10 ? `${from}T12:00:00.000Z` : from;
+  return (isoMinutes(to) - isoMinutes(at)) / MINUTES_A_DAY;
+}

@@ -9,8 +9,9 @@ import {
 } from '@hot-bead/core';
 import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
+import { minutesText } from '../plan/index.ts';
 import { Section } from '../../ui/page/section.tsx';
-import { evidenceFrom, likelyWord, minutesText } from './fault-words.ts';
+import { evidenceFrom, likelyWord } from './fault-words.ts';
 
 /** Most causes that stand there before one asks for the rest. */
 const MOST = 6;

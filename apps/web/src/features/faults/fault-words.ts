@@ -63,11 +63,6 @@ export function likelyWord(share: number, most: number): string {
   return share >= most * 0.2 ? 'possible' : 'less likely';
 }
 
-/** "2 min", "half a minute". */
-export function minutesText(minutes: number): string {
-  return minutes < 1 ? 'half a minute' : `${Number(minutes.toFixed(1))} min`;
-}
-
 /** Causes that were found in a case, the last one last. */
 export function foundIn({ looks }: Pick<FaultCase, 'looks'>): readonly CauseId[] {
   return looks.flatMap(({ found }) => found ?? []);

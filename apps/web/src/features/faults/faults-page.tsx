@@ -8,8 +8,9 @@ import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { machineListQuery } from '../machines/index.ts';
+import { minutesText } from '../plan/index.ts';
 import { faultCasesQuery } from './faults.queries.ts';
-import { caseTitle, minutesText, symptomText } from './fault-words.ts';
+import { caseTitle, symptomText } from './fault-words.ts';
 import { WhatGoesWrong } from './what-goes-wrong.tsx';
 
 function CaseRow({ one, machine }: { readonly one: KeptFaultCase; readonly machine: string | undefined }) {

@@ -1,7 +1,8 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
 import type { CauseId } from '@hot-bead/core';
+import { minutesText } from '../plan/index.ts';
 import { Button, ButtonLink } from '../../ui/button.tsx';
-import { causeOf, minutesText } from './fault-words.ts';
+import { causeOf } from './fault-words.ts';
 import { fixPlace } from './fix-place.ts';
 
 interface Props {

@@ -1,7 +1,8 @@
 import type { LookAnswer } from '@hot-bead/contract';
 import { type CauseId, FAULT_STATION_NAME, type NextCheck } from '@hot-bead/core';
+import { minutesText } from '../plan/index.ts';
 import { Button } from '../../ui/button.tsx';
-import { causeOf, minutesText } from './fault-words.ts';
+import { causeOf } from './fault-words.ts';
 
 interface Props {
   readonly next: NextCheck;

@@ -22,8 +22,9 @@ import { ButtonLink } from '../../ui/button.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Parts } from '../../ui/page/parts.tsx';
 import { Table } from '../../ui/page/table.tsx';
+import { minutesText } from '../plan/index.ts';
 import { Pick } from '../../ui/pick.tsx';
-import { causeOf, GROUP_NAME, minutesText, symptomText } from './fault-words.ts';
+import { causeOf, GROUP_NAME, symptomText } from './fault-words.ts';
 
 const COMMON: readonly string[] = ['', 'rare', 'now and then', 'not rare', 'common', 'very common'];
 const SHOWS: Readonly<Record<LinkStrength, string>> = {

@@ -1,4 +1,4 @@
-import type { FaultCase, FaultCount, Job, KeptMachine } from '@hot-bead/contract';
+import type { FaultCase, FaultCount, Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
 import {
   type CauseCounts,
   driftOf,
@@ -12,6 +12,7 @@ import {
   type PlannedSetup,
   settledSchools,
   shopSteps,
+  TEST_BEAD_ARC_MIN,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -57,6 +58,12 @@ function saidIn({ said, beganAt }: FaultCase): readonly FaultEvidence[] {
   }));
 }
 
+/** Arc time of the beads of the last ten minutes, min. */
+function arcMinSince(beads: readonly KeptTestBead[], now: string): number {
+  const from = Date.parse(now) - 10 * 60_000;
+  return beads.filter(({ createdAt }) => Date.parse(createdAt) >= from).length * TEST_BEAD_ARC_MIN;
+}
+
 /** Everything that the app knows of a case: how its machine stands, its plan, Stores, its last bead, the shop's cases. */
 export function useFaultKnown(faultCase: FaultCase): FaultKnown {
   const now = useNow();
@@ -81,6 +88,7 @@ export function useFaultKnown(faultCase: FaultCase): FaultKnown {
       ...inUse(machine, stock),
       lastBead: last && { ...last, at: last.createdAt },
       dialAt: machine && (machine.wireControl?.kind === 'units' ? undefined : (dial?.toISOString() ?? null)),
+      recentArcMin: arcMinSince(beads ?? [], now),
       drifted: groups.some((group) => driftOf(group) !== undefined),
       now,
     });

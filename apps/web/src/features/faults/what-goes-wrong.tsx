@@ -8,8 +8,9 @@ import { Pick } from '../../ui/pick.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { shopQuery } from '../shop/index.ts';
 import { settledSchools } from '@hot-bead/core';
+import { minutesText } from '../plan/index.ts';
 import { faultCountsQuery } from './faults.queries.ts';
-import { causeOf, minutesText } from './fault-words.ts';
+import { causeOf } from './fault-words.ts';
 
 interface CauseSum {
   readonly cause: CauseId;
