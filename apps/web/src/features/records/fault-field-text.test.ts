@@ -1,3 +1,4 @@
+import type { Json } from '@hot-bead/core';
 import { fieldWord, valueText } from './field-text.ts';
 
 describe('fields of a fault case', () => {
@@ -18,7 +19,7 @@ describe('fields of a fault case', () => {
         at: '2026-11-02T10:00:00.000Z',
       },
     ];
-    expect(valueText('looks', looks)).toBe(
+    expect(valueText('looks', looks as unknown as Json)).toBe(
       'Cylinder valve or regulator is shut: it was not; Gas flow is so high it swirls air in: it was',
     );
     expect(valueText('process', 'self-shielded')).toBe('flux core without gas');
