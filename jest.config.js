@@ -16,7 +16,9 @@ const swc = (jsx) => [
 ];
 
 const shared = (extra) => ({
-  transformIgnorePatterns: ['/node_modules/(?!(@formkit|@nestjs|@tanstack|any-ascii|d3-shape|d3-path|nanoid)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@formkit|@nestjs|@tanstack|any-ascii|d3-shape|d3-path|nanoid)/)',
+  ],
   testPathIgnorePatterns: ['/node_modules/', '/dist/', '/dist-types/'],
   ...extra,
 });

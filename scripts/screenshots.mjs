@@ -71,12 +71,11 @@ await withDemoServer(async (url) => {
     const job = view.job && jobs.find(({ line }) => line.includes(view.job));
     const fault = view.fault && faults.items.find(({ present }) => present.includes(view.fault));
     const piece = view.piece && pieces.find(({ name }) => name === view.piece);
-    await page.goto(url + (view.path ??
-          (fault
-            ? `/faults/${fault.id}`
-            : piece
-              ? `/pieces/${piece.id}`
-              : `/jobs/${job.id}${view.tab}`)));
+    await page.goto(
+      url +
+        (view.path ??
+          (fault ? `/faults/${fault.id}` : piece ? `/pieces/${piece.id}` : `/jobs/${job.id}${view.tab}`)),
+    );
     await page.waitForLoadState('networkidle');
     if (view.shows) await page.getByText(view.shows).first().waitFor();
     await page.evaluate(() => document.fonts.ready);

@@ -351,4 +351,10 @@ export const ARC_SETTINGS_LINKS: readonly StationLink<(typeof ARC_SETTINGS_CAUSE
   ['program-wrong', 'soot-black', 'rarely'],
   ['program-wrong', 'no-penetration', 'rarely'],
   ['program-wrong', 'burn-through', 'rarely'],
+  ['burnback-long', 'bird-nest', 'sometimes'],
+  ['wfs-low', 'ropy-bead', 'rarely'],
+  ['heat-high', 'crater-crack', 'sometimes'],
+  ['volts-high', 'centre-crack', 'sometimes'],
+  ['volts-high', 'slag-stuck', 'sometimes'],
+  ['heat-low', 'centre-crack', 'rarely'],
 ];

@@ -358,4 +358,6 @@ export const GAS_SUPPLY_LINKS: readonly StationLink<(typeof GAS_SUPPLY_CAUSES)[n
   ['gas-valve-open', 'sick-or-sore', 'rarely'],
   ['postflow-long', 'gas-runs-on', 'always'],
   ['postflow-long', 'gas-hiss-absent', 'excludes'],
+  ['hose-off', 'porosity-patches', 'sometimes'],
+  ['gas-wrong', 'popping', 'sometimes'],
 ];

@@ -393,4 +393,6 @@ export const JOINT_METAL_LINKS: readonly StationLink<(typeof JOINT_METAL_CAUSES)
   ['fume-in-closed-space', 'gas-hiss-elsewhere', 'sometimes'],
   ['iron-on-stainless', 'stainless-blue-or-rust', 'often'],
   ['iron-on-stainless', 'soot-black', 'rarely'],
+  ['oxide-left', 'porosity-patches', 'sometimes'],
+  ['metal-dirty', 'worm-tracks', 'sometimes'],
 ];

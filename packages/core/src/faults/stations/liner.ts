@@ -128,4 +128,6 @@ export const LINER_LINKS: readonly StationLink<(typeof LINER_CAUSES)[number]['id
   ['neck-liner-missing', 'hard-to-pull', 'sometimes'],
   ['neck-liner-missing', 'feed-jerks', 'often'],
   ['neck-liner-missing', 'stops-after-while', 'rarely'],
+  ['liner-dirty', 'stops-after-while', 'sometimes'],
+  ['lead-kinked', 'feed-fades', 'sometimes'],
 ];

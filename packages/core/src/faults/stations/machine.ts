@@ -322,4 +322,5 @@ export const MACHINE_LINKS: readonly StationLink<(typeof MACHINE_CAUSES)[number]
   ['gun-small', 'stops-after-while', 'sometimes'],
   ['gun-small', 'lead-hot', 'sometimes'],
   ['gun-small', 'arc-wanders', 'rarely'],
+  ['duty-trip', 'feed-fades', 'rarely'],
 ];

@@ -213,4 +213,8 @@ export const ROLLS_LINKS: readonly StationLink<(typeof ROLLS_CAUSES)[number]['id
   ['roll-not-keyed', 'popping', 'sometimes'],
   ['roll-not-keyed', 'shavings', 'rarely'],
   ['roll-not-keyed', 'stubbing', 'rarely'],
+  ['rolls-open', 'stubbing', 'sometimes'],
+  ['rolls-open', 'machine-gun-start', 'sometimes'],
+  ['pressure-low', 'feed-fades', 'sometimes'],
+  ['guide-misaligned', 'wire-wander', 'rarely'],
 ];

@@ -218,4 +218,7 @@ export const SPOOL_LINKS: readonly StationLink<(typeof SPOOL_CAUSES)[number]['id
   ['spool-empty', 'trigger-dead', 'excludes'],
   ['spool-empty', 'machine-dark', 'excludes'],
   ['spool-empty', 'motor-strains', 'rarely'],
+  ['wire-cast', 'bird-nest', 'rarely'],
+  ['brake-tight', 'feed-fades', 'rarely'],
+  ['spool-misfitted', 'wire-wander', 'sometimes'],
 ];

@@ -307,4 +307,13 @@ export const TECHNIQUE_LINKS: readonly StationLink<(typeof TECHNIQUE_CAUSES)[num
   ['no-sequence', 'centre-crack', 'rarely'],
   ['no-sequence', 'stainless-blue-or-rust', 'sometimes'],
   ['eyes-unprotected', 'sick-or-sore', 'often'],
+  ['angle-wrong', 'porosity-patches', 'sometimes'],
+  ['ctwd-long', 'porosity-heavy', 'sometimes'],
+  ['ctwd-long', 'wide-flat-bead', 'rarely'],
+  ['ctwd-short', 'stubbing', 'sometimes'],
+  ['travel-slow', 'no-penetration', 'sometimes'],
+  ['travel-slow', 'slag-stuck', 'sometimes'],
+  ['travel-slow', 'worm-tracks', 'rarely'],
+  ['travel-fast', 'worm-tracks', 'rarely'],
+  ['no-weave-pause', 'slag-inclusion', 'sometimes'],
 ];

@@ -197,4 +197,6 @@ export const TIP_NOZZLE_LINKS: readonly StationLink<(typeof TIP_NOZZLE_CAUSES)[n
   ['tip-recess-wrong', 'arc-wanders', 'rarely'],
   ['tip-recess-wrong', 'no-penetration', 'rarely'],
   ['tip-recess-wrong', 'soot-black', 'rarely'],
+  ['tip-too-small', 'stops-after-while', 'sometimes'],
+  ['tip-loose', 'wire-wander', 'sometimes'],
 ];
