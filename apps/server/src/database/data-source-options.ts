@@ -39,6 +39,11 @@ const MIGRATIONS = [
 /** Names of all migrations, in order, as the database keeps them. */
 export const MIGRATION_NAMES: readonly string[] = MIGRATIONS.map((migration) => new migration().name);
 
+/** The migrations from the first to one of a name. */
+export function migrationsUpTo(name: string): typeof MIGRATIONS {
+  return MIGRATIONS.slice(0, MIGRATION_NAMES.indexOf(name) + 1);
+}
+
 interface Sqlite {
   pragma(statement: string): unknown;
 }
