@@ -79,6 +79,11 @@ test('a setting is taken as proven on its machine, and a bead corrected later sp
   await page.getByRole('link', { name: 'Dial-in' }).click();
   const next = nextBead(page);
   await expect(next).toContainText('Bead 1');
+  // a slow server: a bead is shown at once, and nothing can be made of it before it is kept
+  await page.route(/\/test-beads$/, async (route) => {
+    if (route.request().method() === 'POST') await new Promise((resolve) => setTimeout(resolve, 700));
+    await route.continue();
+  });
   // too cold once, then right: until it is sure enough
   await tap(page, 'Too cold');
   await expect(next).toContainText('Bead 2');

@@ -4,7 +4,7 @@ import { usePreferences } from '../../preferences/preferences.tsx';
 import { VerdictMark } from '../../drawing/verdict-mark.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { useChangeBead } from '../test-beads/index.ts';
+import { isKeptBead, useChangeBead } from '../test-beads/index.ts';
 import { withUnit } from '../units/index.ts';
 
 /** Asks about a report that does not fit the others: it is never welded again because of it, only asked about. */
@@ -26,14 +26,14 @@ export function DoubtQuestion({ jobId, bead }: { readonly jobId: string; readonl
       <div className="mt-3 grid grid-cols-1 gap-2 sm:grid-cols-2">
         <Button
           className="min-h-14"
-          disabled={change.isPending}
+          disabled={change.isPending || !isKeptBead(bead)}
           onClick={() => answer('stands', `Bead ${bead.number} stands`)}
         >
           Yes: it stands
         </Button>
         <Button
           className="min-h-14"
-          disabled={change.isPending}
+          disabled={change.isPending || !isKeptBead(bead)}
           onClick={() => answer('left-out', `Bead ${bead.number} is left out`)}
         >
           No: leave it out

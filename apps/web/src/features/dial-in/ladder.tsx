@@ -8,7 +8,7 @@ import { VerdictMark } from '../../drawing/verdict-mark.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { withUnit } from '../units/index.ts';
 import { FACE_WORD, FLAG_WORD, SOUND_WORD } from './bead-words.ts';
-import { useRemoveBead } from '../test-beads/index.ts';
+import { isKeptBead, useRemoveBead } from '../test-beads/index.ts';
 import { CorrectBead } from './correct-bead.tsx';
 
 interface RungProps {
@@ -51,6 +51,7 @@ function Rung({ jobId, bead }: RungProps) {
           <button
             type="button"
             aria-label={`Correct bead ${bead.number}`}
+            disabled={!isKeptBead(bead)}
             onClick={() => setCorrecting(true)}
             className={`${ICON} hover:text-action`}
           >
@@ -59,6 +60,7 @@ function Rung({ jobId, bead }: RungProps) {
           <button
             type="button"
             aria-label={`Take bead ${bead.number} away`}
+            disabled={!isKeptBead(bead)}
             onClick={onRemove}
             className={`${ICON} hover:text-hot`}
           >

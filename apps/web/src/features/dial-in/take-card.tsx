@@ -6,7 +6,7 @@ import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { useTakeSetting } from '../jobs/index.ts';
-import { useChangeBead } from '../test-beads/index.ts';
+import { isKeptBead, useChangeBead } from '../test-beads/index.ts';
 import { withUnit } from '../units/index.ts';
 import { HEAT_WORD } from './bead-words.ts';
 import { bracketText, movedText, probableText, whyText } from './known-words.ts';
@@ -46,7 +46,12 @@ function HeatQuestion({ jobId, bead }: { readonly jobId: string; readonly bead: 
       </p>
       <div className="mt-2 grid grid-cols-1 gap-2 md:grid-cols-3">
         {HEAT_VERDICTS.map((heat) => (
-          <Button key={heat} className="min-h-14" disabled={change.isPending} onClick={() => say(heat)}>
+          <Button
+            key={heat}
+            className="min-h-14"
+            disabled={change.isPending || !isKeptBead(bead)}
+            onClick={() => say(heat)}
+          >
             {HEAT_WORD[heat]}
           </Button>
         ))}
@@ -59,6 +64,7 @@ function HeatQuestion({ jobId, bead }: { readonly jobId: string; readonly bead: 
 export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
   const { units } = usePreferences();
   const change = useChangeBead(job.id);
+  const toast = useToast();
   const { isTaken, take, taking } = useTakeSetting(job);
   const { next } = state;
   const last = ladder.at(-1);
@@ -69,7 +75,13 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
   const here = movedText(setting, state, told);
   const heatBead = state.heatOpen === undefined ? undefined : ladder[state.heatOpen];
   const save = (): void =>
-    change.mutate({ bead: last, change: { taken: setting } }, { onSuccess: () => take(setting) });
+    change.mutate(
+      { bead: last, change: { taken: setting } },
+      {
+        onSuccess: () => take(setting),
+        onError: (error) => toast(`Not saved as proven. ${error.message}`),
+      },
+    );
   const mayKeep = isProven && machine !== undefined;
   if (next.because === 'blown-all') {
     return (
@@ -95,7 +107,7 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
           <Button
             tone="main"
             className="min-h-14 text-lg"
-            disabled={change.isPending || taking}
+            disabled={change.isPending || taking || !isKeptBead(last)}
             onClick={save}
           >
             Take {here}: save as proven

@@ -1,1 +1,7 @@
-export { testBeadListQuery, useChangeBead, useRemoveBead, useReportBead } from './test-beads.queries.ts';
+export {
+  isKeptBead,
+  testBeadListQuery,
+  useChangeBead,
+  useRemoveBead,
+  useReportBead,
+} from './test-beads.queries.ts';

@@ -60,6 +60,14 @@ interface ReportedBead {
   readonly weldedWith: WeldedWith | null;
 }
 
+/** The id of a bead that the server has not answered for yet. */
+const BEING_LOGGED = 'being-logged';
+
+/** Whether a bead is kept: until then nothing can be made of it. */
+export function isKeptBead({ id }: KeptTestBead): boolean {
+  return id !== BEING_LOGGED;
+}
+
 /** A bead as it is shown until the server has answered. */
 function shownBead(
   jobId: string,
@@ -69,7 +77,7 @@ function shownBead(
   const { id: _id, note = '', ...reported } = bead;
   return {
     ...reported,
-    id: 'being-logged',
+    id: BEING_LOGGED,
     version: 1,
     jobId,
     number: Math.max(0, ...beads.map(({ number }) => number)) + 1,
