@@ -1,6 +1,6 @@
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import ts from 'typescript';
+import { testModules } from './test-modules.mjs';
 import { ensureBuilt, ensureInstalled, ROOT } from './workspace.mjs';
 
 /**
@@ -9,20 +9,11 @@ import { ensureBuilt, ensureInstalled, ROOT } from './workspace.mjs';
  */
 ensureInstalled();
 ensureBuilt({ web: false });
-const dist = join(ROOT, 'packages/core/dist');
-const cache = join(ROOT, '.cache');
-mkdirSync(cache, { recursive: true });
-const compilerOptions = { target: 'es2022', module: 'esnext', verbatimModuleSyntax: true };
-for (const name of ['plain-stepping', 'simulated-welder', 'dial-acceptance']) {
-  const source = readFileSync(join(ROOT, `packages/core/test/${name}.ts`), 'utf8');
-  const { outputText } = ts.transpileModule(source, { compilerOptions });
-  const moved = outputText
-    .replace(/'\.\.\/src\/([^']+)\.ts'/g, `'${dist}/$1.js'`)
-    .replace(/'\.\/([^']+)\.ts'/g, "'./$1.mjs'");
-  writeFileSync(join(cache, `${name}.mjs`), moved);
-}
-const { simulated } = await import(join(cache, 'simulated-welder.mjs'));
-const { ACCEPTANCE } = await import(join(cache, 'dial-acceptance.mjs'));
+const [, { simulated }, { ACCEPTANCE }] = await testModules([
+  'plain-stepping',
+  'simulated-welder',
+  'dial-acceptance',
+]);
 
 const SEED = 11;
 const jobs = Number(process.argv.find((word) => /^\d+$/.test(word)) ?? 1000);

@@ -1,6 +1,6 @@
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import ts from 'typescript';
+import { CORE_DIST, testModules } from './test-modules.mjs';
 import { ensureBuilt, ensureInstalled, ROOT } from './workspace.mjs';
 
 /**
@@ -9,23 +9,13 @@ import { ensureBuilt, ensureInstalled, ROOT } from './workspace.mjs';
  */
 ensureInstalled();
 ensureBuilt({ web: false });
-const dist = join(ROOT, 'packages/core/dist');
-const cache = join(ROOT, '.cache');
-mkdirSync(cache, { recursive: true });
-const compilerOptions = { target: 'es2023', module: 'esnext', verbatimModuleSyntax: true };
-for (const name of ['check-orders', 'fault-cases', 'own-fault-cases']) {
-  const source = readFileSync(join(ROOT, `packages/core/test/${name}.ts`), 'utf8');
-  const { outputText } = ts.transpileModule(source, { compilerOptions });
-  writeFileSync(
-    join(cache, `${name}.mjs`),
-    outputText.replace(/'\.\.\/src\/([^']+)\.ts'/g, `'${dist}/$1.js'`),
-  );
-}
-const { CHECK_ORDERS, meanMinutes, simulatedCases } = await import(join(cache, 'check-orders.mjs'));
-const { OPEN_CASES } = await import(join(cache, 'fault-cases.mjs'));
-const { OWN_CASES } = await import(join(cache, 'own-fault-cases.mjs'));
+const [{ CHECK_ORDERS, meanMinutes, simulatedCases }, { OPEN_CASES }, { OWN_CASES }] = await testModules([
+  'check-orders',
+  'fault-cases',
+  'own-fault-cases',
+]);
 const { CAUSES, FAULT_PROCESS_NAME, FAULT_PROCESSES, LINKS, rankCauses, SYMPTOMS } = await import(
-  join(dist, 'index.js')
+  join(CORE_DIST, 'index.js')
 );
 
 const SEED = 7;

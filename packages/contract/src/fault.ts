@@ -44,20 +44,19 @@ const symptoms = Joi.array().items(symptomId).max(SYMPTOMS.length).unique();
 const causes = Joi.array().items(causeId).max(CAUSES.length).unique();
 const days = Joi.number().min(0).max(36_500);
 
-/** Facts with a value each of those that the fact has. */
-const known = Joi.object(
-  Object.fromEntries(
-    FAULT_FACTS.map((fact) => {
-      const values = Object.keys(faultFactRow(fact).values);
-      return [
-        fact,
-        Joi.valid(...values).messages({
-          'any.only': `“${fact}” is one of ${values.join(', ')}.`,
-        }),
-      ];
-    }),
-  ),
-).messages({ 'object.unknown': 'There is no fact “{#child}”.' });
+/** The values of a fact; of a change also that it is taken away. */
+function factValue(fact: FaultFact, ...also: readonly null[]): Joi.Schema {
+  const values = Object.keys(faultFactRow(fact).values);
+  return Joi.valid(...values, ...also).messages({ 'any.only': `“${fact}” is one of ${values.join(', ')}.` });
+}
+
+function facts(...also: readonly null[]): Joi.ObjectSchema {
+  const schemas = FAULT_FACTS.map((fact) => [fact, factValue(fact, ...also)] as const);
+  return Joi.object(Object.fromEntries(schemas)).messages({
+    'object.unknown': 'There is no fact “{#child}”.',
+  });
+}
+const known = facts();
 
 const job = exactly<FaultJob>({
   metal: Joi.valid(...BASE_METALS),
@@ -234,11 +233,7 @@ export const faultCaseChangeSchema = Joi.object<FaultCaseChange>({
   process,
   present: symptoms,
   absent: symptoms,
-  said: Joi.object(
-    Object.fromEntries(
-      FAULT_FACTS.map((fact) => [fact, Joi.valid(...Object.keys(faultFactRow(fact).values), null)]),
-    ),
-  ),
+  said: facts(null),
   looks,
   ...Object.fromEntries(Object.entries(fields).map(([name, schema]) => [name, schema.allow(null)])),
 })

@@ -14,7 +14,7 @@ export {
   mPerMinFromInchesPerMin,
 } from './quantity/units.ts';
 export { nearestGauge, type GaugeTable } from './quantity/gauge.ts';
-export { sentence } from './words/sentence.ts';
+export { midSentence, sentence } from './words/sentence.ts';
 export { TWO_SIDED_95 } from './quantity/normal-band.ts';
 export { measuredLength } from './quantity/measured-length.ts';
 export {
@@ -368,7 +368,16 @@ export {
 
 // Faults: what may be wrong, and the look that finds most for its trouble
 export { FAULT_PROCESS_NAME, FAULT_PROCESSES, type FaultProcess } from './faults/fault-process.ts';
-export { type CauseId, CAUSES, LINKS } from './faults/causes.ts';
+export {
+  causeRow,
+  type CauseId,
+  CAUSES,
+  causesIn,
+  causeText,
+  LINKS,
+  type TableCause,
+} from './faults/causes.ts';
+export { linkOf } from './faults/link-of.ts';
 export {
   FAULT_STATION_NAME,
   FAULT_STATIONS,
@@ -379,21 +388,17 @@ export {
 export {
   isSymptomOf,
   SYMPTOM_GROUPS,
-  type Symptom,
   type SymptomGroup,
   type SymptomId,
   SYMPTOMS,
+  symptomsIn,
+  symptomText,
+  type TableSymptom,
 } from './faults/symptoms.ts';
 export { FAULT_FACTS, type FaultFact, faultFactRow, faultFactText } from './faults/fault-fact.ts';
 export { FAULT_SIGNS, faultSignRow } from './faults/fault-sign.ts';
 export { type FaultJob, SUSPICIONS } from './faults/suspicion.ts';
-export {
-  type FaultReport,
-  leftUnexplained,
-  rankCauses,
-  type RankedCause,
-  type TableCause,
-} from './faults/rank-causes.ts';
+export { type FaultReport, leftUnexplained, rankCauses, type RankedCause } from './faults/rank-causes.ts';
 export { type NextCheck, nextChecks } from './faults/next-checks.ts';
 export { faultReasons } from './faults/fault-reasons.ts';
 export { type CauseCounts, shopSteps } from './faults/shop-steps.ts';
@@ -404,7 +409,7 @@ export { faultJob, faultProcess, machineLacks, rigWhenRight } from './faults/fau
 export { reportDoubt } from './faults/report-doubt.ts';
 export { stationSymptoms } from './faults/station-symptoms.ts';
 export { tellingSymptoms } from './faults/telling-symptoms.ts';
-export { findSymptoms, type TableSymptom } from './faults/find-symptoms.ts';
+export { findSymptoms } from './faults/find-symptoms.ts';
 
 // Practice feeder: a simulated machine to learn on
 export {

@@ -1,15 +1,10 @@
-import { type CauseId, CAUSES } from '../src/faults/causes.ts';
+import { causeRow, type CauseId, causesIn, type TableCause } from '../src/faults/causes.ts';
 import { type FaultStation, FAULT_STATIONS } from '../src/faults/fault-cause.ts';
 import type { FaultProcess } from '../src/faults/fault-process.ts';
 import { linkOf } from '../src/faults/link-of.ts';
 import { nextChecks } from '../src/faults/next-checks.ts';
-import {
-  type FaultReport,
-  type RankedCause,
-  rankCauses,
-  type TableCause,
-} from '../src/faults/rank-causes.ts';
-import { type SymptomId, SYMPTOMS } from '../src/faults/symptoms.ts';
+import { type FaultReport, type RankedCause, rankCauses } from '../src/faults/rank-causes.ts';
+import { symptomsIn } from '../src/faults/symptoms.ts';
 import { seededRandom } from '../src/quantity/seeded-random.ts';
 
 /** Ways to go about looking: where most is found a minute, likeliest first, or the same round every time. */
@@ -64,9 +59,9 @@ interface SimulatedCase {
 export function simulatedCases({ process, cases, seed, off }: FaultWorld): readonly SimulatedCase[] {
   const random = seededRandom(seed);
   const moved = (): number => 1 + off * (2 * random() - 1);
-  const open = (CAUSES as readonly TableCause[]).filter(({ prior }) => prior[process] !== undefined);
+  const open = causesIn(process);
   const weights = open.map(({ prior }) => 2 ** ((prior[process] ?? 1) - 1) * moved());
-  const seen = SYMPTOMS.filter(({ processes }) => (processes as readonly string[]).includes(process));
+  const seen = symptomsIn(process);
   const shows = open.map((cause) =>
     seen.map(({ id, impliesArc }) => {
       if (impliesArc && cause.noArc) return 0;
@@ -83,7 +78,7 @@ export function simulatedCases({ process, cases, seed, off }: FaultWorld): reado
       weights.findIndex((weight) => (left -= weight) < 0),
     );
     const states = seen.map(({ id }, i) => ({
-      id: id as SymptomId,
+      id,
       there: random() < (shows[at]?.[i] ?? 0),
     }));
     const shuffled = states.map((state) => ({ ...state, key: random() })).toSorted((a, b) => a.key - b.key);
@@ -128,8 +123,7 @@ export function minutesToFind({ cause, report }: SimulatedCase, order: CheckOrde
   for (;;) {
     const causes = nextLook(order, rankCauses({ ...report, lookedAt: looked }), looked);
     if (causes.length === 0) return minutes;
-    const rows = (CAUSES as readonly TableCause[]).filter(({ id }) => causes.includes(id));
-    minutes += Math.max(...rows.map(({ checkMin }) => checkMin)) + TURN_MIN;
+    minutes += Math.max(...causes.map((id) => causeRow(id).checkMin)) + TURN_MIN;
     if (causes.includes(cause)) return minutes;
     looked.push(...causes);
   }

@@ -1,6 +1,5 @@
-import { ContractError, faultReportSchema, validated } from '@hot-bead/contract';
-import { CAUSES } from '@hot-bead/core';
-import { type FaultRanking } from '@hot-bead/contract';
+import { ContractError, type FaultRanking, faultReportSchema, validated } from '@hot-bead/contract';
+import { causeText } from '@hot-bead/core';
 import { faultRanking } from '../faults/fault-ranking.ts';
 import type { CommandResult } from './command-result.ts';
 
@@ -11,13 +10,12 @@ A report is JSON: process, present, absent, known, and as far as they are known 
 const MOST_LINES = 10;
 
 function lines({ ranked, next, ignored }: FaultRanking): readonly string[] {
-  const textOf = (id: string): string => CAUSES.find((cause) => cause.id === id)?.text ?? id;
   const shown = ranked.filter((one) => one.shown).slice(0, MOST_LINES);
   return [
     ...(next ? [`Look next (${next.minutes} min): ${next.check}`] : ['Nothing is left to look at.']),
     '',
     ...shown.map(
-      ({ cause, share }) => `  ${`${Math.round(share * 100)} %`.padStart(5)}  ${textOf(cause)} (${cause})`,
+      ({ cause, share }) => `  ${`${Math.round(share * 100)} %`.padStart(5)}  ${causeText(cause)} (${cause})`,
     ),
     ...(ignored.length > 0 ? ['', `Left out, this process cannot have it: ${ignored.join(', ')}`] : []),
   ];

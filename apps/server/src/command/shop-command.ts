@@ -4,7 +4,7 @@ import { ConfigError, readConfig } from '../config/config.ts';
 import { MIGRATION_NAMES } from '../database/data-source-options.ts';
 import { DatabaseError, makeSureOf } from '../database/open-database.ts';
 import { parseShopFile, ShopFileError } from '../shop-file/read-shop-file.ts';
-import { readShop, recordCount, shopText } from '../shop-file/shop-file.ts';
+import { readShop, shopText } from '../shop-file/shop-file.ts';
 import { takeShop } from '../shop-file/take-shop.ts';
 import type { CommandResult } from './command-result.ts';
 
@@ -47,7 +47,8 @@ export function exportCommand(args: readonly string[], env: NodeJS.ProcessEnv): 
       const part = `${file}.part`;
       writeFileSync(part, shopText(shop));
       renameSync(part, file);
-      return `${recordCount(database)} records of ${databasePath} written to ${file} (${statSync(file).size} bytes)`;
+      const records = Object.values(shop.tables).reduce((sum, rows) => sum + rows.length, 0);
+      return `${records} records of ${databasePath} written to ${file} (${statSync(file).size} bytes)`;
     } finally {
       database.close();
     }

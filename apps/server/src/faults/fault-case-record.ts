@@ -5,7 +5,15 @@ import {
   type KeptFaultCase,
   validated,
 } from '@hot-bead/contract';
-import { AWAY, CAUSES, FAULT_CASE_BRANCHES, type Fields, fieldsOf, recordOf, SYMPTOMS } from '@hot-bead/core';
+import {
+  AWAY,
+  causeText,
+  FAULT_CASE_BRANCHES,
+  type Fields,
+  fieldsOf,
+  recordOf,
+  symptomText,
+} from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, In } from 'typeorm';
@@ -22,9 +30,9 @@ function caseOf(fields: Fields): FaultCase {
 /** What a case is called: what it was, or what was reported first. */
 function titleOf({ looks, present }: FaultCase): string {
   const found = looks.findLast(({ answer }) => answer === 'was')?.found;
-  const cause = CAUSES.find(({ id }) => id === found);
-  const symptom = SYMPTOMS.find(({ id }) => id === present[0]);
-  return cause?.text ?? symptom?.text ?? 'a fault';
+  if (found !== undefined) return causeText(found);
+  const [first] = present;
+  return first === undefined ? 'a fault' : symptomText(first);
 }
 
 /** The columns that a case is kept in. */

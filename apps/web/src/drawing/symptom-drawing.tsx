@@ -287,11 +287,6 @@ const DRAWINGS: Readonly<Partial<Record<SymptomId, ReactNode>>> = {
   ),
 };
 
-/** Whether a symptom is shown by a drawing. */
-export function isDrawn(symptom: SymptomId): boolean {
-  return SECTIONS[symptom] !== undefined || DRAWINGS[symptom] !== undefined;
-}
-
 /** What a symptom looks like, where a drawing says it. */
 export function SymptomDrawing({
   symptom,

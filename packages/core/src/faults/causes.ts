@@ -10,6 +10,7 @@ import { TECHNIQUE_CAUSES, TECHNIQUE_LINKS } from './stations/technique.ts';
 import { TIP_NOZZLE_CAUSES, TIP_NOZZLE_LINKS } from './stations/tip-nozzle.ts';
 import { WORK_CLAMP_CAUSES, WORK_CLAMP_LINKS } from './stations/work-clamp.ts';
 import type { FaultCause, StationLink } from './fault-cause.ts';
+import type { FaultProcess } from './fault-process.ts';
 
 /** What can be wrong, station by station, in the order of suspicion. */
 export const CAUSES = [
@@ -43,3 +44,25 @@ export const LINKS: readonly FaultLink[] = [
   ...TIP_NOZZLE_LINKS,
   ...WORK_CLAMP_LINKS,
 ];
+
+/** A cause as it stands in the tables. */
+export type TableCause = FaultCause & { readonly id: CauseId };
+
+const ROW_OF: ReadonlyMap<string, TableCause> = new Map(CAUSES.map((row) => [row.id, row]));
+
+/** The row of a cause. */
+export function causeRow(id: CauseId): TableCause {
+  const row = ROW_OF.get(id);
+  if (!row) throw new Error(`no cause ${id}`);
+  return row;
+}
+
+/** How a cause is said; an id that is none stands for itself. */
+export function causeText(id: string): string {
+  return ROW_OF.get(id)?.text ?? id;
+}
+
+/** Causes that a process can have, in the order of the tables. */
+export function causesIn(process: FaultProcess): readonly TableCause[] {
+  return [...ROW_OF.values()].filter(({ prior }) => prior[process] !== undefined);
+}

@@ -1,19 +1,12 @@
 import { PLAIN_MACHINE, PLAIN_WORK } from '../../test/context.ts';
 import type { Machine } from '../machine/machine.ts';
 import { planSetup } from '../setup/plan-setup.ts';
-import { CAUSES } from './causes.ts';
-import type { FaultCause } from './fault-cause.ts';
+import { causeRow } from './causes.ts';
 import { faultJob, faultProcess, machineLacks, rigWhenRight } from './fault-context.ts';
 
 const NOW = '2026-11-02T10:00:00.000Z';
 const setup = planSetup({ ...PLAIN_WORK, otherThicknessMm: 6 }, { machine: PLAIN_MACHINE });
 const plan = setup.status === 'planned' ? setup : undefined;
-const causeOf = (id: string): FaultCause => {
-  const found = (CAUSES as readonly FaultCause[]).find((cause) => cause.id === id);
-  if (!found) throw new Error(id);
-  return found;
-};
-
 describe('what a machine and a plan tell of a fault', () => {
   it('a machine of which nothing was said lacks nothing', () => {
     expect(machineLacks(undefined)).toEqual([]);
@@ -56,15 +49,15 @@ describe('what a machine and a plan tell of a fault', () => {
   });
 
   it('what was looked at and is right is told to the rig as the plan needs it, where the rig keeps it', () => {
-    expect(rigWhenRight(causeOf('polarity-wrong'), plan, PLAIN_MACHINE, NOW)).toEqual({
+    expect(rigWhenRight(causeRow('polarity-wrong'), plan, PLAIN_MACHINE, NOW)).toEqual({
       attribute: 'polarity',
       value: 'DCEP',
     });
-    expect(rigWhenRight(causeOf('groove-wrong'), plan, PLAIN_MACHINE, NOW)?.attribute).toBe('rollsGroove');
+    expect(rigWhenRight(causeRow('groove-wrong'), plan, PLAIN_MACHINE, NOW)?.attribute).toBe('rollsGroove');
     // a liner that is not dirty says nothing of its kind; nor is a tip of the right bore
-    expect(rigWhenRight(causeOf('liner-dirty'), plan, PLAIN_MACHINE, NOW)).toBeUndefined();
-    expect(rigWhenRight(causeOf('tip-worn'), plan, PLAIN_MACHINE, NOW)).toBeUndefined();
-    expect(rigWhenRight(causeOf('wind'), plan, PLAIN_MACHINE, NOW)).toBeUndefined();
-    expect(rigWhenRight(causeOf('polarity-wrong'), undefined, PLAIN_MACHINE, NOW)).toBeUndefined();
+    expect(rigWhenRight(causeRow('liner-dirty'), plan, PLAIN_MACHINE, NOW)).toBeUndefined();
+    expect(rigWhenRight(causeRow('tip-worn'), plan, PLAIN_MACHINE, NOW)).toBeUndefined();
+    expect(rigWhenRight(causeRow('wind'), plan, PLAIN_MACHINE, NOW)).toBeUndefined();
+    expect(rigWhenRight(causeRow('polarity-wrong'), undefined, PLAIN_MACHINE, NOW)).toBeUndefined();
   });
 });

@@ -5,6 +5,7 @@ import type { Circumstance } from '../material/work.ts';
 import type { Machine } from '../machine/machine.ts';
 import { isoDaysBetween } from '../quantity/iso-minutes.ts';
 import type { RigAttribute } from '../rig-state/rig-attribute.ts';
+import { standingOf } from '../rig-state/rig-fact.ts';
 import { tipMinutes } from '../rig-state/tip-life.ts';
 import { planSetup } from '../setup/plan-setup.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
@@ -207,7 +208,7 @@ function againstPlan(is: number, planned: number, most: number): string {
 function ofSettings({ machine, plan, now }: EvidenceGiven): readonly FaultEvidence[] {
   if (!machine || !plan) return [];
   const told = rigFact(machine, 'setPoint');
-  if (!told || rigState(machine, now).unsure.has('setPoint')) return [];
+  if (!told || standingOf('setPoint', told, now) !== 'known') return [];
   const [, speed, volts] = /^([\d.]+) m\/min, ([\d.]+) V$/.exec(told.value) ?? [];
   if (speed === undefined || volts === undefined) return [];
   const planned = plan.wireFeedSpeedMPerMin.start;

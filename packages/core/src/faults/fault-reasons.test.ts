@@ -1,5 +1,6 @@
 import { faultReasons } from './fault-reasons.ts';
-import { type FaultReport, rankCauses, type TableCause } from './rank-causes.ts';
+import { causeRow, type CauseId } from './causes.ts';
+import type { FaultReport } from './rank-causes.ts';
 
 const report = (over: Partial<FaultReport> = {}): FaultReport => ({
   process: 'solid-gas',
@@ -8,13 +9,8 @@ const report = (over: Partial<FaultReport> = {}): FaultReport => ({
   known: {},
   ...over,
 });
-function causeOf(id: string): TableCause {
-  const found = rankCauses(report()).find(({ cause }) => cause.id === id);
-  if (!found) throw new Error(id);
-  return found.cause;
-}
-const texts = (id: string, asked: FaultReport, foundHere?: number): readonly string[] =>
-  faultReasons(causeOf(id), asked, foundHere).map(({ side, text }) => `${side}: ${text}`);
+const texts = (id: CauseId, asked: FaultReport, foundHere?: number): readonly string[] =>
+  faultReasons(causeRow(id), asked, foundHere).map(({ side, text }) => `${side}: ${text}`);
 
 describe('why it may be', () => {
   it('the shop’s own cases are said by how many they were, and only where they move something', () => {

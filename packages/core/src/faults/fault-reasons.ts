@@ -1,18 +1,18 @@
+import { midSentence, sentence } from '../words/sentence.ts';
 import type { LinkStrength } from './fault-cause.ts';
 import { faultFactText } from './fault-fact.ts';
 import { faultSignRow } from './fault-sign.ts';
 import { linkOf } from './link-of.ts';
-import { factOf, type FaultReport, type TableCause } from './rank-causes.ts';
+import type { TableCause } from './causes.ts';
+import { factOf, type FaultReport } from './rank-causes.ts';
 import { suspicionsOf } from './suspicion.ts';
-import { type SymptomId, SYMPTOMS } from './symptoms.ts';
+import { type SymptomId, symptomRow } from './symptoms.ts';
 
 /** Something that speaks for a cause or against it, in plain words. */
 export interface FaultReason {
   readonly side: 'for' | 'against';
   readonly text: string;
 }
-
-const TEXT_OF: ReadonlyMap<string, string> = new Map(SYMPTOMS.map(({ id, text }) => [id, text]));
 
 const SHOWS: Readonly<Record<LinkStrength, string>> = {
   always: 'it nearly always shows so',
@@ -23,9 +23,8 @@ const SHOWS: Readonly<Record<LinkStrength, string>> = {
 };
 
 function ofPresent(cause: TableCause, symptom: SymptomId, { process }: FaultReport): FaultReason {
-  const row = SYMPTOMS.find(({ id }) => id === symptom);
-  const text = TEXT_OF.get(symptom) ?? symptom;
-  if (row?.impliesArc && cause.noArc)
+  const { text, impliesArc } = symptomRow(symptom);
+  if (impliesArc && cause.noArc)
     return { side: 'against', text: `${text}: there is an arc, and this leaves none` };
   const link = linkOf(cause.id, symptom, process);
   if (link === undefined) return { side: 'against', text: `${text}: it does not explain this` };
@@ -35,18 +34,10 @@ function ofPresent(cause: TableCause, symptom: SymptomId, { process }: FaultRepo
 
 function ofAbsent(cause: TableCause, symptom: SymptomId, { process }: FaultReport): readonly FaultReason[] {
   const link = linkOf(cause.id, symptom, process);
-  const text = TEXT_OF.get(symptom) ?? symptom;
+  const { text } = symptomRow(symptom);
   if (link === 'always' || link === 'often')
-    return [{ side: 'against', text: `Not there: ${lower(text)}. ${upper(SHOWS[link])}` }];
+    return [{ side: 'against', text: `Not there: ${midSentence(text)}. ${sentence(SHOWS[link])}` }];
   return [];
-}
-
-function lower(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
-}
-
-function upper(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** How many times is said: "once", "3 times". */
@@ -71,7 +62,7 @@ export function faultReasons(cause: TableCause, report: FaultReport, foundHere =
   reasons.push(...report.present.map((symptom) => ofPresent(cause, symptom, report)));
   reasons.push(...report.absent.flatMap((symptom) => ofAbsent(cause, symptom, report)));
   for (const { steps, why } of suspicionsOf(cause.id, report.job)) {
-    if (steps !== 'out') reasons.push({ side: steps > 0 ? 'for' : 'against', text: upper(why) });
+    if (steps !== 'out') reasons.push({ side: steps > 0 ? 'for' : 'against', text: sentence(why) });
   }
   for (const sign of report.signs ?? []) {
     const { text, steps } = faultSignRow(sign);

@@ -1,7 +1,5 @@
 import type { FaultProcess } from './fault-process.ts';
-import { isSymptomOf, type Symptom, type SymptomId, SYMPTOMS } from './symptoms.ts';
-
-export type TableSymptom = Symptom & { readonly id: SymptomId };
+import { symptomsIn, type TableSymptom } from './symptoms.ts';
 
 /** Letters and figures only, in small letters: "Bird's nest" and "birds-nest" are one. */
 function plain(text: string): string {
@@ -47,7 +45,7 @@ function fitOf(symptom: TableSymptom, whole: string, words: readonly string[]): 
  * @param typed anything; empty: all of the process
  */
 export function findSymptoms(typed: string, process: FaultProcess): readonly TableSymptom[] {
-  const open = (SYMPTOMS as readonly TableSymptom[]).filter(({ id }) => isSymptomOf(id, process));
+  const open = symptomsIn(process);
   if (typed.trim() === '') return open;
   const words = plain(typed).split(' ').filter(Boolean);
   if (words.length === 0) return [];

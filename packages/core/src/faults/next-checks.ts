@@ -15,7 +15,7 @@ const INVASIVE_SHARE = 0.5;
 const TURN_MIN = 0.3;
 
 /** What the trouble of a look is counted as, min: a look that takes something apart counts for more than its minutes. */
-export function checkTroubleMin(minutes: number, invasive: number): number {
+function checkTroubleMin(minutes: number, invasive: number): number {
   return minutes * (1 + INVASIVE_SHARE * invasive) + TURN_MIN;
 }
 

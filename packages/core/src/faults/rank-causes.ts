@@ -1,11 +1,11 @@
-import { type CauseId, CAUSES } from './causes.ts';
+import { type CauseId, causesIn, type TableCause } from './causes.ts';
 import type { FaultCause, LinkStrength, MachineTrait } from './fault-cause.ts';
 import { type FaultFact, faultFactRow } from './fault-fact.ts';
 import type { FaultProcess } from './fault-process.ts';
 import { type FaultSign, faultSignRow } from './fault-sign.ts';
 import { linkOf } from './link-of.ts';
 import { type FaultJob, type Suspicion, suspicionsOf } from './suspicion.ts';
-import { isSymptomOf, type Symptom, type SymptomId, SYMPTOMS } from './symptoms.ts';
+import { isSymptomOf, type SymptomId, symptomRow, type TableSymptom } from './symptoms.ts';
 
 const { exp, log, LN2, max } = Math;
 
@@ -47,9 +47,6 @@ export interface FaultReport {
   readonly shopSteps?: Readonly<Partial<Record<CauseId, number>>>;
 }
 
-/** A cause as it stands in the tables. */
-export type TableCause = FaultCause & { readonly id: CauseId };
-
 /** A cause as it ranks. */
 export interface RankedCause {
   readonly cause: TableCause;
@@ -60,8 +57,6 @@ export interface RankedCause {
   /** Whether it is shown: likely enough, and tied to a report; a danger tied to any report always is. */
   readonly isShown: boolean;
 }
-
-const SYMPTOM_BY_ID: ReadonlyMap<SymptomId, Symptom> = new Map(SYMPTOMS.map((one) => [one.id, one]));
 
 /** How likely something shows that is linked so. */
 export function chanceOf(link: LinkStrength | undefined): number {
@@ -82,11 +77,11 @@ function clearedBy(fact: FaultFact, ageDays: number): number {
 }
 
 /** Symptoms that can be reported in a process, each once, in an order of their own: that of ticking is of no matter. */
-function asked(ids: readonly SymptomId[], process: FaultProcess): readonly Symptom[] {
-  return [...new Set(ids)].toSorted().flatMap((id) => {
-    const symptom = SYMPTOM_BY_ID.get(id);
-    return symptom && isSymptomOf(id, process) ? [symptom] : [];
-  });
+function asked(ids: readonly SymptomId[], process: FaultProcess): readonly TableSymptom[] {
+  return [...new Set(ids)]
+    .toSorted()
+    .filter((id) => isSymptomOf(id, process))
+    .map(symptomRow);
 }
 
 /** Links that tie a cause to a report. */
@@ -110,8 +105,8 @@ export function leftUnexplained(
 
 /** A report with its symptoms looked up. */
 interface AskedReport extends Omit<FaultReport, 'present' | 'absent'> {
-  readonly present: readonly Symptom[];
-  readonly absent: readonly Symptom[];
+  readonly present: readonly TableSymptom[];
+  readonly absent: readonly TableSymptom[];
 }
 
 function steps(rows: readonly Suspicion[]): number {
@@ -132,11 +127,11 @@ function scoreOf(cause: TableCause, report: AskedReport, common: number): number
   let score = LN2 * common;
   for (const symptom of present) {
     const isImpossible = symptom.impliesArc && cause.noArc;
-    const link = isImpossible ? 'excludes' : linkOf(cause.id, symptom.id as SymptomId, process);
+    const link = isImpossible ? 'excludes' : linkOf(cause.id, symptom.id, process);
     score += log(chanceOf(link));
   }
   for (const symptom of absent) {
-    const link = linkOf(cause.id, symptom.id as SymptomId, process);
+    const link = linkOf(cause.id, symptom.id, process);
     const weight = symptom.tellsByAbsence ? (link === 'always' ? 1 : HALF_TOLD) : 0;
     score += weight * log(1 - chanceOf(link));
   }
@@ -146,12 +141,12 @@ function scoreOf(cause: TableCause, report: AskedReport, common: number): number
 }
 
 function isTied(cause: CauseId, { present, process }: AskedReport): boolean {
-  return present.some(({ id }) => TIES.has(linkOf(cause, id as SymptomId, process)));
+  return present.some(({ id }) => TIES.has(linkOf(cause, id, process)));
 }
 
-/** Whether a cause can be at all: in this process, on this machine, with this job. */
-function canBe(cause: TableCause, { process, lacks = [], job, found = [] }: FaultReport): boolean {
-  if (cause.prior[process] === undefined || found.includes(cause.id)) return false;
+/** Whether a cause of the process can be at all: on this machine, with this job. */
+function canBe(cause: TableCause, { lacks = [], job, found = [] }: FaultReport): boolean {
+  if (found.includes(cause.id)) return false;
   if (cause.needs?.every((trait) => lacks.includes(trait))) return false;
   return !suspicionsOf(cause.id, job).some((row) => row.steps === 'out');
 }
@@ -174,7 +169,7 @@ export function rankCauses(report: FaultReport): readonly RankedCause[] {
     present: asked(leftUnexplained(report.present, found, process), process),
     absent: asked(report.absent, process),
   };
-  const open = (CAUSES as readonly TableCause[]).filter((cause) => canBe(cause, report));
+  const open = causesIn(process).filter((cause) => canBe(cause, report));
   const common = new Map(open.map((cause) => [cause.id, commonOf(cause, told)]));
   const scores = open.map((cause) => scoreOf(cause, told, common.get(cause.id) ?? 0));
   const top = max(...scores);

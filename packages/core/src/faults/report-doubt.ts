@@ -1,5 +1,5 @@
 import type { FaultReport } from './rank-causes.ts';
-import { type SymptomId, SYMPTOMS } from './symptoms.ts';
+import { type SymptomId, symptomRow } from './symptoms.ts';
 
 /** How a report cannot be taken as it stands. */
 export type ReportDoubt = 'too-much' | 'against-itself';
@@ -17,7 +17,7 @@ export function reportDoubt({
 }: Pick<FaultReport, 'present' | 'absent'>): ReportDoubt | undefined {
   if (present.some((id) => absent.includes(id))) return 'against-itself';
   const hasNoArc = present.some((id) => WITHOUT_ARC.has(id));
-  const hasArc = SYMPTOMS.some(({ id, impliesArc }) => impliesArc && present.includes(id));
+  const hasArc = present.some((id) => symptomRow(id).impliesArc);
   if (hasNoArc && hasArc) return 'against-itself';
   return present.length >= TOO_MUCH_FROM ? 'too-much' : undefined;
 }

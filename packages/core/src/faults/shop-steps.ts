@@ -1,7 +1,6 @@
 import { held } from '../quantity/between.ts';
-import { type CauseId, CAUSES } from './causes.ts';
+import { type CauseId, causesIn, type TableCause } from './causes.ts';
 import type { FaultProcess } from './fault-process.ts';
-import type { TableCause } from './rank-causes.ts';
 
 /** How many cases of its own a shop needs for them to weigh as much as the tables. Source: our judgement. */
 const TABLES_WEIGH_CASES = 200;
@@ -22,7 +21,7 @@ export function shopSteps(
   process: FaultProcess,
   counts: CauseCounts,
 ): Readonly<Partial<Record<CauseId, number>>> {
-  const open = (CAUSES as readonly TableCause[]).filter(({ prior }) => prior[process] !== undefined);
+  const open = causesIn(process);
   const weight = (cause: TableCause): number => 2 ** ((cause.prior[process] ?? 1) - 1);
   const total = open.reduce((sum, cause) => sum + weight(cause), 0);
   const cases = open.reduce((sum, { id }) => sum + (counts[id] ?? 0), 0);

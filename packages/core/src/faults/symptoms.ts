@@ -701,11 +701,29 @@ export const SYMPTOMS = [
 ] as const satisfies readonly Symptom[];
 export type SymptomId = (typeof SYMPTOMS)[number]['id'];
 
-const PROCESSES_OF: ReadonlyMap<string, readonly FaultProcess[]> = new Map(
-  SYMPTOMS.map(({ id, processes }) => [id, processes]),
-);
+/** A symptom as it stands in the table. */
+export type TableSymptom = Symptom & { readonly id: SymptomId };
+
+const ROW_OF: ReadonlyMap<string, TableSymptom> = new Map(SYMPTOMS.map((row) => [row.id, row]));
+
+/** The row of a symptom. */
+export function symptomRow(id: SymptomId): TableSymptom {
+  const row = ROW_OF.get(id);
+  if (!row) throw new Error(`no symptom ${id}`);
+  return row;
+}
+
+/** How a symptom is said; an id that is none stands for itself. */
+export function symptomText(id: string): string {
+  return ROW_OF.get(id)?.text ?? id;
+}
 
 /** Whether a symptom can be reported in a process. */
-export function isSymptomOf(symptom: SymptomId, process: FaultProcess): boolean {
-  return PROCESSES_OF.get(symptom)?.includes(process) ?? false;
+export function isSymptomOf(id: SymptomId, process: FaultProcess): boolean {
+  return symptomRow(id).processes.includes(process);
+}
+
+/** Symptoms that can be reported in a process, in the order of the table. */
+export function symptomsIn(process: FaultProcess): readonly TableSymptom[] {
+  return [...ROW_OF.values()].filter(({ processes }) => processes.includes(process));
 }

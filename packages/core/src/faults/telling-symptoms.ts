@@ -1,6 +1,6 @@
 import { linkOf } from './link-of.ts';
 import { chanceOf, type FaultReport, type RankedCause } from './rank-causes.ts';
-import { isSymptomOf, type SymptomId, SYMPTOMS } from './symptoms.ts';
+import { type SymptomId, symptomsIn } from './symptoms.ts';
 
 /** Least spread of chances that is worth a question: half of what parts two equally likely causes by often and never. */
 const LEAST_TELLING = 0.02;
@@ -22,9 +22,7 @@ export function tellingSymptoms(
   const told = new Set<string>([...present, ...absent]);
   const total = shown.reduce((sum, { share }) => sum + share, 0);
   if (shown.length < 2 || total === 0) return [];
-  const open = SYMPTOMS.filter(
-    ({ id, tellsByAbsence }) => tellsByAbsence && !told.has(id) && isSymptomOf(id, process),
-  );
+  const open = symptomsIn(process).filter(({ id, tellsByAbsence }) => tellsByAbsence && !told.has(id));
   return open
     .map(({ id, impliesArc }) => {
       const chances = shown.map(({ cause, share }) => {

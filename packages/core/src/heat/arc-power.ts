@@ -1,5 +1,3 @@
-import { THERMAL_EFFICIENCY } from './heat-input.ts';
-
 /** One reading of a trace: when, s, and what the arc had, V and A. */
 export interface TraceSample {
   readonly seconds: number;
@@ -21,8 +19,6 @@ export interface ArcPower {
   readonly samplesPerSecond: number;
 }
 
-/** Least rate that short circuits are read at, samples a second. Source: common practice. */
-export const LEAST_SAMPLES_PER_SECOND = 2000;
 /** Fewest readings that say anything. Source: our model. */
 export const LEAST_SAMPLES = 100;
 /** How far a step of time may stand off the others, share of it. Source: our model. */
@@ -78,15 +74,4 @@ export function arcPower(samples: readonly TraceSample[]): ArcPower {
     seconds: (span * length) / (length - 1),
     samplesPerSecond: (length - 1) / span,
   };
-}
-
-/**
- * Heat input from a power, kJ/mm.
- *
- * @param watts power of the arc, W
- * @param travelMmPerMin above 0
- * @source EN 1011-1, recalled
- */
-export function heatFromPowerKJPerMm(watts: number, travelMmPerMin: number): number {
-  return (THERMAL_EFFICIENCY * watts * 60) / (1000 * travelMmPerMin);
 }

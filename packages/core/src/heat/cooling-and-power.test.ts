@@ -1,7 +1,7 @@
 import { OutOfRangeError } from '../quantity/out-of-range-error.ts';
-import { arcPower, heatFromPowerKJPerMm, traceFault, type TraceSample } from './arc-power.ts';
+import { arcPower, traceFault, type TraceSample } from './arc-power.ts';
 import { coolingTime, COOLING_SHAPES } from './cooling-time.ts';
-import { heatInputKJPerMm } from './heat-input.ts';
+import { heatFromPowerKJPerMm, heatInputKJPerMm } from './heat-input.ts';
 
 // source: handbook on inspection, its check cases H01 to H04 (EN 1011-2, recalled)
 describe('cooling from 800 to 500 °C', () => {

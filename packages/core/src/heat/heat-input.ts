@@ -6,6 +6,17 @@ export const THERMAL_EFFICIENCY = 0.8;
 export const HEAT_INPUT_SOURCE: Source = standard('EN 1011-1, ISO/TR 17671-1: k = 0.8');
 
 /**
+ * Heat input from the power of an arc, kJ/mm.
+ *
+ * @param watts power of the arc, W, by whichever way it was taken: say which
+ * @param travelMmPerMin above 0
+ * @source EN 1011-1, recalled
+ */
+export function heatFromPowerKJPerMm(watts: number, travelMmPerMin: number): number {
+  return (THERMAL_EFFICIENCY * watts * 60) / (1000 * travelMmPerMin);
+}
+
+/**
  * Heat input by mean volts and mean current.
  *
  *     Q = k · V · I · 60 / (1000 · v)
@@ -21,5 +32,5 @@ export function heatInputKJPerMm(volts: number, currentA: number, travelMmPerMin
   const v = within('volts', volts, [1, 60]);
   const i = within('current', currentA, [1, 600]);
   const travel = within('travel', travelMmPerMin, [1, 5000]);
-  return (THERMAL_EFFICIENCY * v * i * 60) / (1000 * travel);
+  return heatFromPowerKJPerMm(v * i, travel);
 }

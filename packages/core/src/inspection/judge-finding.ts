@@ -56,9 +56,8 @@ export function isShort(lengthMm: number | undefined, weldMm: number | undefined
 
 /** A reading against a most, or a least, with its error: the limit within the error decides nothing. */
 function against(limit: number, { size, u95 }: Finding, isLeast: boolean): Verdict {
-  const [below, above] = [size + u95 <= limit, size - u95 > limit];
   if (isLeast) return size - u95 >= limit ? 'pass' : size + u95 < limit ? 'fail' : 'not-decided';
-  return below ? 'pass' : above ? 'fail' : 'not-decided';
+  return size + u95 <= limit ? 'pass' : size - u95 > limit ? 'fail' : 'not-decided';
 }
 
 const WHY = { pass: 'within', fail: 'over', 'not-decided': 'within-error' } as const;
@@ -104,8 +103,7 @@ const WORST: Readonly<Record<Verdict, number>> = { pass: 0, 'not-decided': 1, fa
  * @source ISO 5817, ISO 10042, AWS D1.1 recalled; the rule of three verdicts is our model
  */
 export function judgeFinding(finding: Finding, asked: LimitAsked, weldMm?: number): JudgedFinding {
-  const isThere = finding.size - finding.u95 > 0 || finding.size > 0;
-  if (ALWAYS_FAIL.test(finding.code) && isThere)
+  if (ALWAYS_FAIL.test(finding.code) && finding.size > 0)
     return { verdict: 'fail', unit: '-', why: 'never-permitted' };
   if (asked.sizes.t < THINNEST_JUDGED_MM) return { verdict: 'not-decided', unit: '-', why: 'too-thin' };
   const rows = limitsFor(finding.code, asked);

@@ -1,5 +1,5 @@
 import { CASE_MINUTES_RANGE, type KeptFaultCase } from '@hot-bead/contract';
-import { FAULT_STATIONS } from '@hot-bead/core';
+import { causeRow, FAULT_STATIONS, symptomText } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { ChevronDown } from 'lucide-react';
@@ -14,9 +14,9 @@ import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { machineListQuery } from '../machines/index.ts';
-import { faultCaseQuery, useChangeCase, usePutCaseAway } from './faults.queries.ts';
-import { type CaseChange, FaultWork } from './fault-work.tsx';
-import { caseTitle, causeOf, foundIn, symptomText } from './fault-words.ts';
+import { type CaseChange, faultCaseQuery, useChangeCase, usePutCaseAway } from './faults.queries.ts';
+import { FaultWork } from './fault-work.tsx';
+import { caseTitle, foundIn } from './fault-words.ts';
 import { LooksDone } from './looks-done.tsx';
 
 interface Props {
@@ -69,7 +69,7 @@ function Ended({ kept, onChange }: Props) {
       >
         <p className="mt-1 text-[22px] font-semibold md:text-[26px]">
           {found.length > 0
-            ? found.map((id) => causeOf(id).text).join('; ')
+            ? found.map((id) => causeRow(id).text).join('; ')
             : 'Nothing was named as the cause'}
         </p>
         <EndFields kept={kept} onChange={onChange} />

@@ -1,15 +1,13 @@
-import type { FaultCase } from '@hot-bead/contract';
+import type { FaultCase, FaultCount } from '@hot-bead/contract';
 import {
-  CAUSES,
   type CauseId,
+  causeText,
   type EvidenceSource,
   type FaultEvidence,
   faultFactText,
   faultSignRow,
   type SymptomGroup,
-  type SymptomId,
-  SYMPTOMS,
-  type TableCause,
+  symptomText,
 } from '@hot-bead/core';
 import { format } from 'date-fns';
 
@@ -46,16 +44,6 @@ export function evidenceKey({ from, fact, sign }: FaultEvidence): string {
   return `${from}:${fact?.of ?? sign ?? ''}`;
 }
 
-export function causeOf(id: CauseId): TableCause {
-  const found = (CAUSES as readonly TableCause[]).find((cause) => cause.id === id);
-  if (!found) throw new Error(`no cause ${id}`);
-  return found;
-}
-
-export function symptomText(id: SymptomId): string {
-  return SYMPTOMS.find((symptom) => symptom.id === id)?.text ?? id;
-}
-
 /** How likely a cause is, beside the likeliest: words, never a percentage. */
 export function likelyWord(share: number, most: number): string {
   if (share >= 0.5) return 'most likely';
@@ -71,7 +59,28 @@ export function foundIn({ looks }: Pick<FaultCase, 'looks'>): readonly CauseId[]
 /** What a case is called: what it was, else what was reported first. */
 export function caseTitle(one: Pick<FaultCase, 'looks' | 'present'>): string {
   const found = foundIn(one).at(-1);
-  if (found) return causeOf(found).text;
+  if (found) return causeText(found);
   const [first] = one.present;
   return first ? symptomText(first) : 'Nothing reported yet';
+}
+
+/** How often a cause was what was wrong, and the minutes that it took. */
+export interface CauseSum {
+  readonly cause: CauseId;
+  readonly count: number;
+  readonly minutes: number;
+}
+
+/** Counts by cause, the most frequent first. */
+export function byCause(counts: readonly FaultCount[]): readonly CauseSum[] {
+  const sums = new Map<CauseId, CauseSum>();
+  for (const { cause, count, minutes } of counts) {
+    const before = sums.get(cause);
+    sums.set(cause, {
+      cause,
+      count: (before?.count ?? 0) + count,
+      minutes: (before?.minutes ?? 0) + minutes,
+    });
+  }
+  return [...sums.values()].toSorted((a, b) => b.count - a.count || b.minutes - a.minutes);
 }

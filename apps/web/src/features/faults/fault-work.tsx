@@ -1,6 +1,7 @@
-import type { FaultCase, FaultCaseChange, FaultLook, LookAnswer } from '@hot-bead/contract';
+import type { FaultCase, FaultLook, LookAnswer } from '@hot-bead/contract';
 import {
   type CauseId,
+  causeRow,
   FAULT_PROCESS_NAME,
   faultProcess,
   type FaultStation,
@@ -10,13 +11,15 @@ import {
   reportDoubt,
   rigWhenRight,
   type SymptomId,
+  symptomText,
 } from '@hot-bead/core';
 import { type ReactNode, useMemo } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { MIND_BOX, Notice } from '../../ui/page/notices.tsx';
 import { CaseAbout } from './case-about.tsx';
 import { CauseList, Dangers } from './cause-list.tsx';
-import { causeOf, evidenceKey, foundIn, symptomText } from './fault-words.ts';
+import { evidenceKey, foundIn } from './fault-words.ts';
+import type { CaseChange } from './faults.queries.ts';
 import { FoundCard } from './found-card.tsx';
 import { KnownList } from './known-list.tsx';
 import { LooksDone } from './looks-done.tsx';
@@ -26,8 +29,6 @@ import { SaidChips } from './said-chips.tsx';
 import { type Said, SymptomPicker } from './symptom-picker.tsx';
 import { useFaultKnown } from './use-fault-known.ts';
 import { useTellWhenKnown } from './use-tell-when-known.ts';
-
-export type CaseChange = Omit<FaultCaseChange, 'version'>;
 
 interface Props {
   readonly faultCase: FaultCase;
@@ -83,7 +84,7 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
   const now = (): string => new Date().toISOString();
 
   const tellRig = (id: CauseId): void => {
-    const right = rigWhenRight(causeOf(id), plan, machine, now());
+    const right = rigWhenRight(causeRow(id), plan, machine, now());
     if (right) tell(right.attribute, right.value);
   };
   const onSay = (symptom: SymptomId, said: Said): void => onChange(withSaid(faultCase, symptom, said));

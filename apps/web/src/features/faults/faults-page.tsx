@@ -1,5 +1,5 @@
 import type { KeptFaultCase } from '@hot-bead/contract';
-import { FAULT_PROCESS_NAME } from '@hot-bead/core';
+import { FAULT_PROCESS_NAME, symptomText } from '@hot-bead/core';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
@@ -10,7 +10,7 @@ import { Section } from '../../ui/page/section.tsx';
 import { machineListQuery } from '../machines/index.ts';
 import { minutesText } from '../plan/index.ts';
 import { faultCasesQuery } from './faults.queries.ts';
-import { caseTitle, symptomText } from './fault-words.ts';
+import { caseTitle } from './fault-words.ts';
 import { WhatGoesWrong } from './what-goes-wrong.tsx';
 
 function CaseRow({ one, machine }: { readonly one: KeptFaultCase; readonly machine: string | undefined }) {

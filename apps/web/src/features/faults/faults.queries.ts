@@ -1,9 +1,12 @@
 import type { FaultCase, FaultCaseChange, KeptFaultCase } from '@hot-bead/contract';
-import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core';
+import { changeOf, FAULT_CASE_BRANCHES, fieldsAfter, fieldsOf, recordOf } from '@hot-bead/core';
 import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
+
+/** What changes of a case, field by field; null takes one away. */
+export type CaseChange = Omit<FaultCaseChange, 'version'>;
 
 const faultKeys = {
   all: ['faults'] as const,
@@ -68,22 +71,16 @@ export function useBeginCase(id: string) {
 }
 
 /** A case with some of its fields changed; null takes one away. */
-function changedCase(
-  now: KeptFaultCase,
-  { said, ...change }: Omit<FaultCaseChange, 'version'>,
-): KeptFaultCase {
-  const next: Record<string, unknown> = { ...now, ...change };
-  if (said) next['said'] = { ...now.said, ...said };
-  const strip = (record: object): object =>
-    Object.fromEntries(Object.entries(record).filter(([, value]) => value !== null && value !== undefined));
-  return strip({ ...next, said: strip(next['said'] as object) }) as KeptFaultCase;
+export function caseAfter<Case extends FaultCase>(faultCase: Case, change: CaseChange): Case {
+  const fields = fieldsAfter(fieldsOf(faultCase, FAULT_CASE_BRANCHES), changeOf(change, FAULT_CASE_BRANCHES));
+  return recordOf(fields, FAULT_CASE_BRANCHES) as unknown as Case;
 }
 
 /** Changes a case: shown at once, sent in order. */
 export function useChangeCase(id: string) {
   const client = useQueryClient();
   const key = faultKeys.one(id);
-  return useCommand<Omit<FaultCaseChange, 'version'>, KeptFaultCase, { before: KeptFaultCase | undefined }>({
+  return useCommand<CaseChange, KeptFaultCase, { before: KeptFaultCase | undefined }>({
     scope: scopeOf(id),
     send: (change, command) =>
       sendChange<KeptFaultCase>({
@@ -99,7 +96,7 @@ export function useChangeCase(id: string) {
     onMutate: async (change) => {
       await client.cancelQueries({ queryKey: key });
       const before = client.getQueryData<KeptFaultCase>(key);
-      if (before) client.setQueryData(key, changedCase(before, change));
+      if (before) client.setQueryData(key, caseAfter(before, change));
       return { before };
     },
     onError: (context) => {

@@ -260,6 +260,21 @@ describe('a new case', () => {
       present: ['spatter-heavy'],
     });
   });
+
+  it('what one said and took back before the first press is not sent', async () => {
+    const { user, sent } = show(<NewCasePage />, {
+      path: '/faults/new?machine=shown',
+      answers: { ...OTHERS, 'POST /faults': CASE },
+    });
+    const known = within(await screen.findByRole('region', { name: 'What is known already' }));
+    await user.selectOptions(known.getByLabelText('Something else you know'), 'Gas flow');
+    await user.click(known.getByRole('button', { name: 'low' }));
+    await user.click(known.getByRole('button', { name: /^Take back ?: Gas flow/ }));
+    await user.click(screen.getByRole('button', { name: /^Beads of spatter/ }));
+    await waitFor(() =>
+      expect(sent.find(({ method }) => method === 'POST')?.body).toHaveProperty('said', {}),
+    );
+  });
 });
 
 describe('the tables of faults', () => {

@@ -1,8 +1,8 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import type { CauseId } from '@hot-bead/core';
+import { type CauseId, causeRow } from '@hot-bead/core';
 import { minutesText } from '../plan/index.ts';
 import { Button, ButtonLink } from '../../ui/button.tsx';
-import { causeOf } from './fault-words.ts';
+
 import { fixPlace } from './fix-place.ts';
 
 interface Props {
@@ -14,8 +14,8 @@ interface Props {
 
 /** What was found: how it is mended, where the app helps, and whether the trouble is gone with it. */
 export function FoundCard({ cause, job, machine, onMended }: Props) {
-  const { text, fix, fixMin, isDanger } = causeOf(cause);
-  const place = fixPlace(causeOf(cause), job, machine);
+  const { text, fix, fixMin, isDanger } = causeRow(cause);
+  const place = fixPlace(causeRow(cause), job, machine);
   return (
     <section
       aria-labelledby="found-heading"

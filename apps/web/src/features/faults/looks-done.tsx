@@ -1,13 +1,13 @@
+import { causeRow } from '@hot-bead/core';
 import type { FaultLook } from '@hot-bead/contract';
 import { Undo2 } from 'lucide-react';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
-import { causeOf } from './fault-words.ts';
 
 function answerText({ answer, causes, found, mended }: FaultLook): string {
   if (answer === 'cannot') return 'could not be looked at';
   if (answer === 'was-not') return causes.length === 1 ? 'it was not' : 'none of them';
-  const which = found && causes.length > 1 ? `it was: ${causeOf(found).text}` : 'it was so';
+  const which = found && causes.length > 1 ? `it was: ${causeRow(found).text}` : 'it was so';
   if (mended === true) return `${which}; mended, and the trouble was gone`;
   return mended === false ? `${which}; mended, and not all was gone` : which;
 }
@@ -37,7 +37,7 @@ export function LooksDone({ looks, onBack }: Props) {
       <ol className="mt-1 list-decimal pl-5 text-[15px]">
         {looks.map((look, i) => (
           <li key={`${i} ${look.at}`} className="py-1">
-            {look.causes[0] && causeOf(look.causes[0]).check} <strong>{answerText(look)}</strong>
+            {look.causes[0] && causeRow(look.causes[0]).check} <strong>{answerText(look)}</strong>
           </li>
         ))}
       </ol>

@@ -1,12 +1,5 @@
 import type { FaultCase, Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
-import {
-  beadSymptoms,
-  FAULT_PROCESSES,
-  FAULT_STATIONS,
-  type FaultProcess,
-  faultProcess,
-  isSymptomOf,
-} from '@hot-bead/core';
+import { beadSymptoms, FAULT_PROCESSES, FAULT_STATIONS, faultProcess, isSymptomOf } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -18,15 +11,9 @@ import { jobQuery } from '../jobs/index.ts';
 import { machineListQuery } from '../machines/index.ts';
 import { useSetup } from '../plan/index.ts';
 import { testBeadListQuery } from '../test-beads/index.ts';
-import { useBeginCase, useChangeCase } from './faults.queries.ts';
-import { type CaseChange, FaultWork } from './fault-work.tsx';
-
-/** A case with a change made to it: nothing is kept yet. */
-function changed(faultCase: FaultCase, { said, ...change }: CaseChange): FaultCase {
-  const next = { ...faultCase, ...change, said: { ...faultCase.said, ...said } };
-  const kept = Object.entries(next).filter(([, value]) => value !== null && value !== undefined);
-  return Object.fromEntries(kept) as unknown as FaultCase;
-}
+import { caseAfter, type CaseChange, useBeginCase, useChangeCase } from './faults.queries.ts';
+import { FaultWork } from './fault-work.tsx';
+import { NO_JOB } from './use-fault-known.ts';
 
 /** Whether there is anything to keep: naming a machine is not yet a fault. */
 function isWorthKeeping({ present, absent, looks }: FaultCase): boolean {
@@ -38,8 +25,6 @@ interface ReadyProps {
   readonly machine: KeptMachine | undefined;
   readonly bead: KeptTestBead | undefined;
 }
-
-const NO_JOB: Pick<Job, 'work' | 'own' | 'machine'> = { work: {}, own: {}, machine: null };
 
 function NewCase({ job, machine, bead }: ReadyProps) {
   const navigate = useNavigate();
@@ -56,7 +41,7 @@ function NewCase({ job, machine, bead }: ReadyProps) {
     const process = FAULT_PROCESSES.find((one) => one === asked) ?? faultProcess(on, plan);
     const seen = bead ? beadSymptoms(bead) : { present: [], absent: [] };
     return {
-      process: process satisfies FaultProcess,
+      process,
       ...(on ? { machineId: on.id } : {}),
       ...(job ? { jobId: job.id } : {}),
       present: seen.present.filter((symptom) => isSymptomOf(symptom, process)),
@@ -67,7 +52,7 @@ function NewCase({ job, machine, bead }: ReadyProps) {
     };
   });
   const onChange = (change: CaseChange): void => {
-    const next = changed(draft, change);
+    const next = caseAfter(draft, change);
     setDraft(next);
     const onError = (error: Error): void => toast(`Not kept. ${error.message}`);
     // what is pressed while the case is being begun goes after it

@@ -1,8 +1,7 @@
 import type { LookAnswer } from '@hot-bead/contract';
-import { type CauseId, FAULT_STATION_NAME, type NextCheck } from '@hot-bead/core';
+import { type CauseId, causeRow, FAULT_STATION_NAME, midSentence, type NextCheck } from '@hot-bead/core';
 import { minutesText } from '../plan/index.ts';
 import { Button } from '../../ui/button.tsx';
-import { causeOf } from './fault-words.ts';
 
 interface Props {
   readonly next: NextCheck;
@@ -14,7 +13,7 @@ export function NextLook({ next, onAnswer }: Props) {
   const { check, causes, minutes } = next;
   const [only] = causes;
   const isOne = causes.length === 1 && only !== undefined;
-  const stations = [...new Set(causes.map((id) => FAULT_STATION_NAME[causeOf(id).station]))];
+  const stations = [...new Set(causes.map((id) => FAULT_STATION_NAME[causeRow(id).station]))];
   return (
     <section aria-labelledby="next-look" className="rounded-md border-2 border-action bg-plate p-4 md:p-5">
       <h2 id="next-look" className="label-text">
@@ -22,7 +21,7 @@ export function NextLook({ next, onAnswer }: Props) {
       </h2>
       <p className="mt-1 text-[22px] leading-snug font-semibold">{check}</p>
       {isOne ? (
-        <p className="mt-2 text-[15px] text-ink-soft">It would show: {lowerFirst(causeOf(only).text)}.</p>
+        <p className="mt-2 text-[15px] text-ink-soft">It would show: {midSentence(causeRow(only).text)}.</p>
       ) : (
         <p className="mt-2 text-[15px] text-ink-soft">One look for {causes.length} causes. Which is it?</p>
       )}
@@ -34,7 +33,7 @@ export function NextLook({ next, onAnswer }: Props) {
         ) : (
           causes.map((id) => (
             <Button key={id} className="min-h-14 justify-start text-left" onClick={() => onAnswer('was', id)}>
-              It was: {lowerFirst(causeOf(id).text)}
+              It was: {midSentence(causeRow(id).text)}
             </Button>
           ))
         )}
@@ -47,8 +46,4 @@ export function NextLook({ next, onAnswer }: Props) {
       </div>
     </section>
   );
-}
-
-function lowerFirst(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
 }

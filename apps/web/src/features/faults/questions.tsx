@@ -1,7 +1,13 @@
-import { type FaultReport, type RankedCause, type SymptomId, tellingSymptoms } from '@hot-bead/core';
+import {
+  type FaultReport,
+  type RankedCause,
+  type SymptomId,
+  symptomText,
+  tellingSymptoms,
+} from '@hot-bead/core';
 import { SymptomDrawing } from '../../drawing/symptom-drawing.tsx';
 import { Section } from '../../ui/page/section.tsx';
-import { symptomText } from './fault-words.ts';
+
 import type { Said } from './symptom-picker.tsx';
 
 /** Most questions that stand there at once. */

@@ -1,7 +1,6 @@
 import type { FaultCase } from '@hot-bead/contract';
-import { isSymptomOf, type SymptomId } from '@hot-bead/core';
+import { isSymptomOf, type SymptomId, symptomText } from '@hot-bead/core';
 import { X } from 'lucide-react';
-import { symptomText } from './fault-words.ts';
 
 interface Props {
   readonly faultCase: Pick<FaultCase, 'process' | 'present' | 'absent'>;

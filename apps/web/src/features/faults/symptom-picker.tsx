@@ -3,6 +3,7 @@ import {
   FAULT_STATION_NAME,
   type FaultStation,
   findSymptoms,
+  sentence,
   stationSymptoms,
   SYMPTOM_GROUPS,
   type SymptomGroup,
@@ -69,8 +70,6 @@ interface Props {
   readonly onSay: (symptom: SymptomId, said: Said) => void;
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
 /** Everything that can be seen, heard and felt, by group or by what people call it; a press says that it is there. */
 export function SymptomPicker({ faultCase, station, onSay }: Props) {
   const { process } = faultCase;
@@ -89,7 +88,7 @@ export function SymptomPicker({ faultCase, station, onSay }: Props) {
   const listed = sought === '' ? inGroup(group) : found;
   const groups = [...(station ? (['station'] as const) : []), ...SYMPTOM_GROUPS].map((value) => {
     const ticked = inGroup(value).filter((one) => saidOf(one.id, faultCase) === 'seen').length;
-    const name = value === 'station' ? capital(FAULT_STATION_NAME[station ?? 'machine']) : GROUP_NAME[value];
+    const name = value === 'station' ? sentence(FAULT_STATION_NAME[station ?? 'machine']) : GROUP_NAME[value];
     return { value, label: `${name}${ticked > 0 && sought === '' ? ` (${ticked})` : ''}` };
   });
   return (

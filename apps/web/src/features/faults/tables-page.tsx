@@ -1,21 +1,23 @@
 import {
-  CAUSES,
   type CauseId,
+  causeRow,
+  CAUSES,
+  causesIn,
   FAULT_PROCESS_NAME,
   FAULT_PROCESSES,
   FAULT_STATION_NAME,
   FAULT_STATIONS,
-  isSymptomOf,
   type FaultProcess,
   type FaultStation,
   LINK_STRENGTHS,
+  linkOf,
   LINKS,
   type LinkStrength,
   SUSPICIONS,
   SYMPTOM_GROUPS,
   SYMPTOMS,
-  type TableCause,
-  type TableSymptom,
+  symptomsIn,
+  symptomText,
 } from '@hot-bead/core';
 import { useState } from 'react';
 import { ButtonLink } from '../../ui/button.tsx';
@@ -24,7 +26,7 @@ import { Parts } from '../../ui/page/parts.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { minutesText } from '../plan/index.ts';
 import { Pick } from '../../ui/pick.tsx';
-import { causeOf, GROUP_NAME, symptomText } from './fault-words.ts';
+import { GROUP_NAME } from './fault-words.ts';
 
 const COMMON: readonly string[] = ['', 'rare', 'now and then', 'not rare', 'common', 'very common'];
 const SHOWS: Readonly<Record<LinkStrength, string>> = {
@@ -36,20 +38,13 @@ const SHOWS: Readonly<Record<LinkStrength, string>> = {
 };
 const CELL = 'border-b border-line py-2 pr-3 align-top text-[15px]';
 
-/** Links of a cause in a process, the strongest first; one said of the process by name goes before one said of all. */
-function linksOf(cause: CauseId, process: FaultProcess) {
-  const rows = LINKS.filter(([of, , , named]) => of === cause && (named?.includes(process) ?? true));
-  const told = new Map(
-    rows
-      .toSorted((a, b) => (a[3] ? 1 : 0) - (b[3] ? 1 : 0))
-      .map(([, symptom, strength]) => [symptom, strength] as const),
-  );
+/** What a cause shows in a process, the strongest first. */
+function shownBy(cause: CauseId, process: FaultProcess) {
+  const symptoms = symptomsIn(process).map(({ id }) => id);
   return LINK_STRENGTHS.map((strength) => ({
     strength,
-    symptoms: [...told].flatMap(([symptom, is]) =>
-      is === strength && isSymptomOf(symptom, process) ? [symptom] : [],
-    ),
-  })).filter(({ symptoms }) => symptoms.length > 0);
+    symptoms: symptoms.filter((symptom) => linkOf(cause, symptom, process) === strength),
+  })).filter((row) => row.symptoms.length > 0);
 }
 
 function CauseTable({
@@ -59,9 +54,7 @@ function CauseTable({
   readonly process: FaultProcess;
   readonly station: FaultStation;
 }) {
-  const causes = (CAUSES as readonly TableCause[]).filter(
-    (cause) => cause.station === station && cause.prior[process] !== undefined,
-  );
+  const causes = causesIn(process).filter((cause) => cause.station === station);
   if (causes.length === 0)
     return <p>Nothing at this station can be wrong with {FAULT_PROCESS_NAME[process]}.</p>;
   return (
@@ -89,9 +82,7 @@ function CauseTable({
 }
 
 function LinkTable({ process, station }: { readonly process: FaultProcess; readonly station: FaultStation }) {
-  const causes = (CAUSES as readonly TableCause[]).filter(
-    (cause) => cause.station === station && cause.prior[process] !== undefined,
-  );
+  const causes = causesIn(process).filter((cause) => cause.station === station);
   return (
     <Table columns={['Cause', 'What it shows']}>
       {causes.map(({ id, text }) => (
@@ -100,7 +91,7 @@ function LinkTable({ process, station }: { readonly process: FaultProcess; reado
             {text}
           </th>
           <td className={CELL}>
-            {linksOf(id, process).map(({ strength, symptoms }) => (
+            {shownBy(id, process).map(({ strength, symptoms }) => (
               <p key={strength}>
                 <span className="font-semibold">{SHOWS[strength]}: </span>
                 {symptoms.map(symptomText).join('; ')}
@@ -114,7 +105,7 @@ function LinkTable({ process, station }: { readonly process: FaultProcess; reado
 }
 
 function SymptomTable({ process }: { readonly process: FaultProcess }) {
-  const open = (SYMPTOMS as readonly TableSymptom[]).filter(({ id }) => isSymptomOf(id, process));
+  const open = symptomsIn(process);
   return (
     <Table columns={['Symptom', 'Group', 'Also called', 'Not there: says something']}>
       {SYMPTOM_GROUPS.flatMap((group) =>
@@ -141,7 +132,7 @@ function JobTable() {
       {SUSPICIONS.map(({ cause, why, steps }) => (
         <tr key={`${cause} ${why}`}>
           <th scope="row" className={`${CELL} text-left font-semibold`}>
-            {causeOf(cause).text}
+            {causeRow(cause).text}
           </th>
           <td className={CELL}>{why}</td>
           <td className={CELL}>{steps === 'out' ? 'ruled out' : steps > 0 ? 'likelier' : 'less likely'}</td>

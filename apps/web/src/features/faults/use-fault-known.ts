@@ -1,4 +1,11 @@
-import type { FaultCase, FaultCount, Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
+import type {
+  FaultCase,
+  FaultCount,
+  Job,
+  KeptMachine,
+  KeptStockItem,
+  KeptTestBead,
+} from '@hot-bead/contract';
 import {
   type CauseCounts,
   driftOf,
@@ -24,7 +31,7 @@ import { shopQuery } from '../shop/index.ts';
 import { inUse, stockQuery } from '../stores/index.ts';
 import { testBeadListQuery } from '../test-beads/index.ts';
 import { faultCountsQuery } from './faults.queries.ts';
-import { evidenceKey, foundIn } from './fault-words.ts';
+import { byCause, evidenceKey, foundIn } from './fault-words.ts';
 
 /** What is known of a case besides what was ticked, and the report that it makes. */
 export interface FaultKnown {
@@ -39,18 +46,19 @@ export interface FaultKnown {
 }
 
 const NO_MACHINES: readonly KeptMachine[] = [];
-const NO_JOB: Pick<Job, 'work' | 'own' | 'machine'> = { work: {}, own: {}, machine: null };
+const NO_STOCK: readonly KeptStockItem[] = [];
+const NO_COUNTS: readonly FaultCount[] = [];
+/** Stands in where no job is named: nothing is planned for it. */
+export const NO_JOB: Pick<Job, 'work' | 'own' | 'machine'> = { work: {}, own: {}, machine: null };
 
-function countsOf(counts: readonly FaultCount[] | undefined, process: FaultCase['process']): CauseCounts {
-  const sums: Partial<Record<FaultCount['cause'], number>> = {};
-  for (const one of counts ?? []) {
-    if (one.process === process) sums[one.cause] = (sums[one.cause] ?? 0) + one.count;
-  }
-  return sums;
+/** How often each cause was it in this process. */
+function countsOf(counts: readonly FaultCount[], process: FaultCase['process']): CauseCounts {
+  const sums = byCause(counts.filter((one) => one.process === process));
+  return Object.fromEntries(sums.map(({ cause, count }) => [cause, count]));
 }
 
 /** What somebody said of facts, as evidence. */
-function saidIn({ said, beganAt }: FaultCase): readonly FaultEvidence[] {
+function saidIn({ said, beganAt }: Pick<FaultCase, 'said' | 'beganAt'>): readonly FaultEvidence[] {
   return Object.entries(said).map(([of, value]) => ({
     from: 'said',
     fact: { of: of as FaultFact, value },
@@ -71,18 +79,19 @@ export function useFaultKnown(faultCase: FaultCase): FaultKnown {
   const { data: job } = useQuery({ ...jobQuery(jobId ?? ''), enabled: jobId !== undefined });
   const { data: beads } = useQuery({ ...testBeadListQuery(jobId ?? ''), enabled: jobId !== undefined });
   const { data: machines = NO_MACHINES } = useQuery(machineListQuery);
-  const { data: stock = [] } = useQuery(stockQuery);
+  const { data: stock = NO_STOCK } = useQuery(stockQuery);
   const { data: learning } = useQuery(learningQuery);
   const { data: shop } = useQuery(shopQuery);
-  const { data: counts } = useQuery(faultCountsQuery);
+  const { data: counts = NO_COUNTS } = useQuery(faultCountsQuery);
   const { setup, machine: ofJob } = useSetup(job ?? NO_JOB);
   const plan = setup?.status === 'planned' ? setup : undefined;
   const machine = machines.find(({ id }) => id === machineId) ?? ofJob;
-  const evidence = useMemo(() => {
+  // what records say is reckoned anew when one of them changes, not at every press
+  const recorded = useMemo(() => {
     const last = beads?.at(-1);
     const dial = machine && calibratedAt(machine).dial;
     const groups = (machine && learning?.[machine.id]) ?? [];
-    const found = faultEvidence({
+    return faultEvidence({
       machine,
       plan,
       ...inUse(machine, stock),
@@ -92,10 +101,15 @@ export function useFaultKnown(faultCase: FaultCase): FaultKnown {
       drifted: groups.some((group) => driftOf(group) !== undefined),
       now,
     });
-    const isDenied = (one: FaultEvidence): boolean => faultCase.denied?.includes(evidenceKey(one)) ?? false;
-    return [...saidIn(faultCase), ...found.filter((one) => !isDenied(one))];
-  }, [beads, machine, learning, plan, stock, now, faultCase]);
-  const { process, present, absent, looks } = faultCase;
+  }, [beads, machine, learning, plan, stock, now]);
+  const { process, present, absent, looks, said, beganAt, denied } = faultCase;
+  const evidence = useMemo(
+    () => [
+      ...saidIn({ said, beganAt }),
+      ...recorded.filter((one) => !(denied?.includes(evidenceKey(one)) ?? false)),
+    ],
+    [recorded, said, beganAt, denied],
+  );
   const foundHere = useMemo(
     () => (settledSchools(shop?.schools).ownFaults === 'count' ? countsOf(counts, process) : {}),
     [counts, shop, process],

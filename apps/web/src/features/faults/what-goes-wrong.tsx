@@ -1,5 +1,5 @@
-import type { FaultCount, KeptMachine } from '@hot-bead/contract';
-import { type CauseId, FAULT_STATION_NAME } from '@hot-bead/core';
+import type { KeptMachine } from '@hot-bead/contract';
+import { causeRow, FAULT_STATION_NAME, settledSchools } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -7,30 +7,9 @@ import { Link } from 'react-router';
 import { Pick } from '../../ui/pick.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { shopQuery } from '../shop/index.ts';
-import { settledSchools } from '@hot-bead/core';
 import { minutesText } from '../plan/index.ts';
 import { faultCountsQuery } from './faults.queries.ts';
-import { causeOf } from './fault-words.ts';
-
-interface CauseSum {
-  readonly cause: CauseId;
-  readonly count: number;
-  readonly minutes: number;
-}
-
-/** Counts by cause, the most frequent first. */
-export function byCause(counts: readonly FaultCount[]): readonly CauseSum[] {
-  const sums = new Map<CauseId, CauseSum>();
-  for (const { cause, count, minutes } of counts) {
-    const before = sums.get(cause);
-    sums.set(cause, {
-      cause,
-      count: (before?.count ?? 0) + count,
-      minutes: (before?.minutes ?? 0) + minutes,
-    });
-  }
-  return [...sums.values()].toSorted((a, b) => b.count - a.count || b.minutes - a.minutes);
-}
+import { byCause } from './fault-words.ts';
 
 function monthText(month: string): string {
   return format(new Date(`${month}-15T12:00:00`), 'MMMM yyyy');
@@ -76,9 +55,9 @@ export function WhatGoesWrong({ machines }: { readonly machines: readonly KeptMa
             {sums.map(({ cause, count, minutes }) => (
               <li key={cause} className="grid grid-cols-[1fr_auto] gap-x-3">
                 <span>
-                  {causeOf(cause).text}
+                  {causeRow(cause).text}
                   <span className="block text-sm text-ink-soft">
-                    {FAULT_STATION_NAME[causeOf(cause).station]}
+                    {FAULT_STATION_NAME[causeRow(cause).station]}
                     {minutes > 0 && ` · ${minutesText(Math.round(minutes))} in all`}
                   </span>
                 </span>

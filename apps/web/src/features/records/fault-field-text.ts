@@ -1,11 +1,11 @@
 import {
-  CAUSES,
+  causeText,
   FAULT_PROCESS_NAME,
   FAULT_PROCESSES,
   FAULT_FACTS,
   faultFactRow,
   type Json,
-  SYMPTOMS,
+  symptomText,
 } from '@hot-bead/core';
 
 const ANSWER_WORD: Readonly<Record<string, string>> = {
@@ -41,7 +41,7 @@ export function faultFieldWord(path: string): string | undefined {
 
 function symptomsText(ids: readonly Json[]): string {
   if (ids.length === 0) return 'nothing';
-  return ids.map((id) => SYMPTOMS.find((one) => one.id === id)?.text ?? String(id)).join('; ');
+  return ids.map((id) => symptomText(String(id))).join('; ');
 }
 
 function lookText(look: Json): string {
@@ -50,7 +50,7 @@ function lookText(look: Json): string {
     readonly answer: string;
     readonly found?: string;
   };
-  const about = CAUSES.find(({ id }) => id === (found ?? causes[0]))?.text ?? '';
+  const about = causeText(found ?? causes[0] ?? '');
   return `${about}: ${ANSWER_WORD[answer] ?? answer}`;
 }
 

@@ -11,6 +11,7 @@ import {
   rigAttributeRow,
   rigValueText,
   SCHOOL_TABLE,
+  sentence,
 } from '@hot-bead/core';
 import { faultFieldWord, faultValueText } from './fault-field-text.ts';
 
@@ -70,7 +71,7 @@ function plainName(name: string): string {
     .replace(/([A-Z])/g, ' $1')
     .toLowerCase()
     .trim();
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return sentence(words);
 }
 
 /** What a field is called: `work.joint` is "Joint". */
