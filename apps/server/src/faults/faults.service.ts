@@ -7,7 +7,7 @@ import {
   type Page,
   type PageRequest,
 } from '@hot-bead/contract';
-import { changeOf, FAULT_CASE_BRANCHES, fieldsOf } from '@hot-bead/core';
+import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';
@@ -16,7 +16,7 @@ import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
 import { pageByTime } from '../paging/page-by-time.ts';
 import { FaultCaseEntity } from './fault-case.entity.ts';
-import { caseColumns, FaultCaseRecord } from './fault-case-record.ts';
+import { FaultCaseRecord } from './fault-case-record.ts';
 
 /** What was wrong in a case: everything that was found to be so; where mending one made the trouble go, that one. */
 function causesOf({ looks }: FaultCase): readonly NonNullable<FaultCase['looks'][number]['found']>[] {
@@ -75,15 +75,7 @@ export class FaultsService {
 
   create({ id, ...faultCase }: NewFaultCase, command: Command): Promise<Made<KeptFaultCase>> {
     const newId = id ?? command.id;
-    return this.records.create(this.record, command, {
-      id: newId,
-      of: newId,
-      fields: fieldsOf(faultCase, FAULT_CASE_BRANCHES),
-      input: faultCase,
-      insert: async (manager, at) => {
-        await manager.insert(FaultCaseEntity, { id: newId, ...caseColumns(faultCase, at), awayAt: null });
-      },
-    });
+    return this.records.create(this.record, command, this.record.creation(newId, faultCase));
   }
 
   change(

@@ -1,7 +1,6 @@
 import {
   ContractError,
   type Job,
-  KEPT_PIECE,
   type KeptPiece,
   type NewJob,
   type NewPiece,
@@ -10,7 +9,7 @@ import {
   type PieceWithWelds,
   type Problem,
 } from '@hot-bead/contract';
-import { changeOf, fieldsOf } from '@hot-bead/core';
+import { changeOf } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
@@ -48,21 +47,7 @@ export class PiecesService {
 
   create({ id, ...piece }: NewPiece, command: Command): Promise<Made<KeptPiece>> {
     const newId = id ?? command.id;
-    return this.records.create(this.record, command, {
-      id: newId,
-      of: newId,
-      fields: fieldsOf(piece, []),
-      input: piece,
-      insert: async (manager, at) => {
-        await manager.insert(PieceEntity, {
-          id: newId,
-          piece: JSON.stringify(piece),
-          shape: KEPT_PIECE.version,
-          updatedAt: at,
-          awayAt: null,
-        });
-      },
-    });
+    return this.records.create(this.record, command, this.record.creation(newId, piece));
   }
 
   change(id: string, { version: _seen, ...change }: PieceChange, command: Command): Promise<KeptPiece> {

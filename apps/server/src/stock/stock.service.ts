@@ -1,5 +1,4 @@
 import {
-  KEPT_STOCK,
   type KeptStockItem,
   type NewStockEntry,
   type NewStockItem,
@@ -75,21 +74,7 @@ export class StockService {
 
   create({ id, ...item }: NewStockItem, command: Command): Promise<Made<KeptStockItem>> {
     const newId = id ?? command.id;
-    return this.records.create(this.record, command, {
-      id: newId,
-      of: newId,
-      fields: fieldsOf(item, []),
-      input: item,
-      insert: async (manager, at) => {
-        await manager.insert(StockEntity, {
-          id: newId,
-          item: JSON.stringify(item),
-          shape: KEPT_STOCK.version,
-          updatedAt: at,
-          awayAt: null,
-        });
-      },
-    });
+    return this.records.create(this.record, command, this.record.creation(newId, item));
   }
 
   /** Takes a thing as it is sent; what is absent is no longer known. */
