@@ -9,6 +9,8 @@ import { DemoModule } from './demo/demo.module.ts';
 import { EventsModule } from './events/events.module.ts';
 import { LearningModule } from './learning/learning.module.ts';
 import { FaultsModule } from './faults/faults.module.ts';
+import { InspectionsModule } from './inspections/inspections.module.ts';
+import { RunsModule } from './runs/runs.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
 import { PiecesModule } from './pieces/pieces.module.ts';
@@ -47,6 +49,8 @@ export class AppModule {
         MachinesModule,
         PiecesModule,
         FaultsModule,
+        RunsModule,
+        InspectionsModule,
         PlanModule,
         DayModule,
         PhotosModule,

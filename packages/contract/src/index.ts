@@ -207,3 +207,31 @@ export { planRequestSchema, planResponseSchema, type PlanRequest, type PlanRespo
 
 // The server itself
 export { aboutSchema, demoAddressSchema, type About, type DemoAddress } from './about.ts';
+
+// runs and inspections of a job
+export {
+  KEPT_RUN,
+  type KeptRun,
+  keptRunSchema,
+  type NewRun,
+  newRunSchema,
+  type RunChange,
+  runChangeSchema,
+  type RunContext,
+  runListSchema,
+  runPageSchema,
+  type RunRecordValue,
+  runRecordSchema,
+} from './run.ts';
+export {
+  type InspectionChange,
+  inspectionChangeSchema,
+  inspectionListSchema,
+  inspectionSchema,
+  KEPT_INSPECTION,
+  type KeptInspection,
+  keptInspectionSchema,
+  type NewInspection,
+  newInspectionSchema,
+} from './inspection.ts';
+export { DIP_SAMPLES_PER_SECOND, readTrace, type TraceReading } from './trace-csv.ts';

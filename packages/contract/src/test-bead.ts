@@ -128,14 +128,14 @@ export const testBeadChangeSchema = Joi.object<TestBeadChange>({ ...changeFields
   .or(...Object.keys(changeFields))
   .messages({ 'object.missing': 'Nothing to change.' });
 
-const planSnapshotSchema = exactly<PlanSnapshot>({
+export const planSnapshotSchema = exactly<PlanSnapshot>({
   modelVersion: Joi.string().required(),
   wireFeedSpeedMPerMin: Joi.number().required(),
   volts: Joi.number().required(),
   currentA: Joi.number().required(),
 });
 
-const weldedWithSchema = exactly<WeldedWith>({
+export const weldedWithSchema = exactly<WeldedWith>({
   way: Joi.valid(...WAYS).required(),
   mode: Joi.valid('own', ...TRANSFER_MODES).required(),
   wire: wireSchema.required(),

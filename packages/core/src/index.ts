@@ -158,6 +158,7 @@ export {
   JOB_BRANCHES,
   MACHINE_BRANCHES,
   FAULT_CASE_BRANCHES,
+  INSPECTION_BRANCHES,
   RECORD_KINDS,
   SHOP_BRANCHES,
   type RecordKind,
@@ -526,3 +527,71 @@ export {
   type SettingGroup,
 } from './one-setting/one-setting.ts';
 export { weldAt, weldBand } from './one-setting/weld-band.ts';
+
+// runs as they were welded
+export {
+  RUN_AMPS_RANGE,
+  RUN_ARC_RANGE_S,
+  RUN_COUNT_RANGE,
+  RUN_GAS_RANGE_L,
+  RUN_RESULTS,
+  type RunResult,
+  RUN_TEMPERATURE_RANGE_C,
+  RUN_WIRE_RANGE_KG,
+  type TracePower,
+  WELD_RUN_LENGTH_RANGE_MM,
+  type WeldRun,
+} from './run/weld-run.ts';
+export {
+  isHeat,
+  type MissingForHeat,
+  runArcMin,
+  runCount,
+  type RunHeat,
+  runHeat,
+  runTotals,
+  runTravelMmPerMin,
+  runUse,
+} from './run/run-figures.ts';
+export { recentArcMinutes, runDuty } from './run/run-duty.ts';
+export { type Draw, drawnFrom } from './stock/drawn.ts';
+export {
+  arcPower,
+  LEAST_TRACE_SAMPLES,
+  type TraceFault,
+  traceFault,
+  type TraceSample,
+} from './heat/arc-power.ts';
+
+// inspection
+export {
+  INSPECTED_LENGTH_RANGE_MM,
+  INSPECTED_PLATE_RANGE_MM,
+  INSPECTED_SIZE_RANGE_MM,
+  type InspectedPhoto,
+  type Inspection,
+  type ItemRead,
+  type PhotoMark,
+  type PhotoPoint,
+  type SizeRead,
+} from './inspection/inspection.ts';
+export { type GaugeId, GAUGE_IDS, GAUGES, gaugeU95Mm } from './inspection/gauges.ts';
+export {
+  type InspectionItem,
+  type InspectionItemId,
+  INSPECTION_ITEM_IDS,
+  inspectionItem,
+  ITEM_GRADES,
+  itemsOf,
+} from './inspection/inspection-items.ts';
+export {
+  type JudgedInspection,
+  type JudgedItem,
+  judgeInspection,
+  nominalSizes,
+  offeredStandard,
+} from './inspection/judge-inspection.ts';
+export type { Verdict } from './inspection/judge-finding.ts';
+export { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from './inspection/weld-limits.ts';
+export { DEFECT_WORDS, defectWord } from './inspection/defect-words.ts';
+export { EDGE_PX, LEAST_SCALE_PX, photoLength, type PhotoScale, TOE_MM } from './inspection/photo-measure.ts';

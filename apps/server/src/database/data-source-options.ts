@@ -6,6 +6,8 @@ import { ProvenSettingEntity } from '../learning/proven-setting.entity.ts';
 import { DialReadingEntity } from '../machines/dial-reading.entity.ts';
 import { MachineEntity } from '../machines/machine.entity.ts';
 import { PhotoEntity } from '../photos/photo.entity.ts';
+import { InspectionEntity } from '../inspections/inspection.entity.ts';
+import { RunEntity } from '../runs/run.entity.ts';
 import { FaultCaseEntity } from '../faults/fault-case.entity.ts';
 import { PieceEntity } from '../pieces/piece.entity.ts';
 import { ShopEntity } from '../shop/shop.entity.ts';
@@ -18,6 +20,7 @@ import { Calibrations1764300000000 } from './migrations/1764300000000-calibratio
 import { PastReadings1764400000000 } from './migrations/1764400000000-past-readings.ts';
 import { Foundations1764500000000 } from './migrations/1764500000000-foundations.ts';
 import { Faults1764900000000 } from './migrations/1764900000000-faults.ts';
+import { RunsAndInspections1765000000000 } from './migrations/1765000000000-runs-and-inspections.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
 import { RigAndStores1764600000000 } from './migrations/1764600000000-rig-and-stores.ts';
@@ -34,6 +37,7 @@ const MIGRATIONS = [
   TheDay1764700000000,
   DialIn1764800000000,
   Faults1764900000000,
+  RunsAndInspections1765000000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */
@@ -74,6 +78,8 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       StockEntity,
       PieceEntity,
       FaultCaseEntity,
+      RunEntity,
+      InspectionEntity,
       PhotoEntity,
       AcknowledgementEntity,
       DialReadingEntity,

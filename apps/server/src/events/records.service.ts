@@ -121,21 +121,40 @@ export class RecordsService {
   }
 
   private async apply<Told>(type: RecordType<Told>, command: Command, asked: Change): Promise<void> {
-    const changed = await this.source.transaction(async (manager) => {
-      if (await this.isDone(manager, type, asked.id, command)) return false;
-      await asked.prepare?.(manager, new Date().toISOString());
-      const loaded = await type.load(manager, asked.id);
-      if (!loaded || (loaded.fields[AWAY] === true && asked.evenAway !== true)) {
-        throw notFound(type.word, asked.id);
-      }
-      const wanted = typeof asked.change === 'function' ? asked.change(loaded.fields) : asked.change;
-      const change = Object.fromEntries(
-        Object.entries(wanted).filter(([path, value]) => !isSameValue(loaded.fields[path] ?? null, value)),
-      );
-      await this.refuseStale(manager, type, command, { id: asked.id, loaded, change });
-      return this.write(manager, type, command, { asked, loaded, change });
-    });
+    const changed = await this.source.transaction((manager) =>
+      this.applyWithin(manager, type, command, asked),
+    );
     if (changed) this.tellListeners(type, asked.id);
+  }
+
+  /** Changes a record within the transaction that writes another: both are written, or neither. */
+  async changeWithin<Told>(
+    manager: EntityManager,
+    type: RecordType<Told>,
+    command: Command,
+    asked: Change,
+  ): Promise<void> {
+    if (await this.applyWithin(manager, type, command, asked)) this.tellListeners(type, asked.id);
+  }
+
+  private async applyWithin<Told>(
+    manager: EntityManager,
+    type: RecordType<Told>,
+    command: Command,
+    asked: Change,
+  ): Promise<boolean> {
+    if (await this.isDone(manager, type, asked.id, command)) return false;
+    await asked.prepare?.(manager, new Date().toISOString());
+    const loaded = await type.load(manager, asked.id);
+    if (!loaded || (loaded.fields[AWAY] === true && asked.evenAway !== true)) {
+      throw notFound(type.word, asked.id);
+    }
+    const wanted = typeof asked.change === 'function' ? asked.change(loaded.fields) : asked.change;
+    const change = Object.fromEntries(
+      Object.entries(wanted).filter(([path, value]) => !isSameValue(loaded.fields[path] ?? null, value)),
+    );
+    await this.refuseStale(manager, type, command, { id: asked.id, loaded, change });
+    return this.write(manager, type, command, { asked, loaded, change });
   }
 
   /** Puts a record away: it is listed no more, and can be brought back. */

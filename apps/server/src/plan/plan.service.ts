@@ -102,13 +102,17 @@ export class PlanService {
     return { status: setup.status, report, setup, terms };
   }
 
-  /** What is to be kept beside a bead of a job; nothing where the job has no plan, or its machine is retired. */
-  async beadContext(job: JobToPlan, at: BeadSetting): Promise<BeadContext> {
+  /**
+   * What is to be kept beside a bead or a run of a job; nothing where the job has no plan, or its machine is retired. Where
+   * no setting is said, the plan's.
+   */
+  async beadContext(job: JobToPlan, said?: BeadSetting): Promise<BeadContext> {
     const planner = await this.planners.planner();
     const setup = job.machine?.retired === true ? null : planner.setupOf(job.work, job.own);
     if (setup?.status !== 'planned') return { plan: null, weldedWith: null };
     const dialled = dialledOn(planner, job, setup);
     const { machine } = dialled;
+    const at = said ?? { wireFeedSpeedMPerMin: setup.wireFeedSpeedMPerMin.start, volts: setup.volts.start };
     const fault = reachFault(dialled, at);
     return {
       plan: snapshotOf(setup),

@@ -83,6 +83,6 @@ export class StockController {
   imports: [TypeOrmModule.forFeature([StockEntity])],
   controllers: [StockController],
   providers: [StockRecord, StockService],
-  exports: [StockService],
+  exports: [StockRecord, StockService],
 })
 export class StockModule {}

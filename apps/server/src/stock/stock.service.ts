@@ -56,6 +56,12 @@ export class StockService {
     return rows.flatMap((row) => this.record.kept(row) ?? []);
   }
 
+  /** Whether something is in Stores, and is of a kind. */
+  async isOf(id: string, kind: StockItem['kind']): Promise<boolean> {
+    const row = await this.rows.findOneBy({ id });
+    return row !== null && this.record.kept(row)?.item.kind === kind;
+  }
+
   /** The wires and gases that there are some of; null while Stores hold neither spool nor cylinder. */
   async shelf(): Promise<Shelf | null> {
     const items = (await this.list()).map(({ item }) => item);

@@ -10,6 +10,7 @@ import { type Made, RecordsService } from '../events/records.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { RigService } from '../machines/rig.service.ts';
 import { type BeadContext, PlanService } from '../plan/plan.service.ts';
+import { refuseBeyond, refuseFuture } from '../plan/refuse-setting.ts';
 import { beadColumns, BeadRecord, reportedFields, type ReportedBead } from './bead-record.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
 
@@ -23,31 +24,8 @@ async function nextNumber(manager: EntityManager, jobId: string): Promise<number
   return (last?.number ?? 0) + 1;
 }
 
-/** How far a clock may be ahead, ms. */
-const CLOCK_AHEAD_MS = 60_000;
 /** Nobody welds the same bead again in less, ms: it was sent twice. */
 const TWICE_WITHIN_MS = 5_000;
-
-function refuseFuture(weldedAt: string | undefined): void {
-  if (weldedAt === undefined || Date.parse(weldedAt) <= Date.now() + CLOCK_AHEAD_MS) return;
-  throw new DomainError(
-    'bead-in-future',
-    400,
-    'This bead is not welded yet: the time lies ahead.',
-    'weldedAt',
-  );
-}
-
-function refuseBeyond(beyond: BeadContext['beyond']): void {
-  if (!beyond) return;
-  const { field, low, high, machineName } = beyond;
-  const reach =
-    field === 'volts'
-      ? `${low.toFixed(1)} to ${high.toFixed(1)} V at the arc there`
-      : `${low.toFixed(1)} to ${high.toFixed(1)} m/min`;
-  const message = `${machineName} gives ${reach}: check the figure, or its readings.`;
-  throw new DomainError('bead-beyond-machine', 400, message, field);
-}
 
 /** Refuses a bead that was sent twice in a breath, as two: not the same command again, which is answered as before. */
 async function refuseTwice(
@@ -81,9 +59,9 @@ export class TestBeadsService {
   async create(jobId: string, input: NewTestBead, command: Command): Promise<Made<KeptTestBead>> {
     const { id = command.id, note = '', ...bead } = input;
     const job = await this.jobs.read(jobId);
-    refuseFuture(input.weldedAt);
+    refuseFuture('bead', input.weldedAt);
     const context = await this.plans.beadContext(job, bead);
-    refuseBeyond(context.beyond);
+    refuseBeyond('bead', context.beyond);
     const made = await this.records.create(this.record, command, {
       id,
       of: jobId,
@@ -116,7 +94,7 @@ export class TestBeadsService {
     command: Command,
   ): Promise<KeptTestBead> {
     await this.refuseOther(jobId, id);
-    refuseFuture(change.weldedAt ?? undefined);
+    refuseFuture('bead', change.weldedAt ?? undefined);
     return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
   }
 

@@ -20,7 +20,7 @@ export interface ArcPower {
 }
 
 /** Fewest readings that say anything. Source: our model. */
-export const LEAST_SAMPLES = 100;
+export const LEAST_TRACE_SAMPLES = 100;
 /** How far a step of time may stand off the others, share of it. Source: our model. */
 const UNEVEN_SHARE = 0.2;
 
@@ -31,16 +31,19 @@ export type TraceFault = 'too-short' | 'backwards' | 'uneven' | 'not-finite';
 export function traceFault(
   samples: readonly TraceSample[],
 ): { readonly fault: TraceFault; readonly at: number } | undefined {
-  if (samples.length < LEAST_SAMPLES) return { fault: 'too-short', at: samples.length };
+  if (samples.length < LEAST_TRACE_SAMPLES) return { fault: 'too-short', at: samples.length };
   const [first] = samples;
   const last = samples.at(-1);
   const step = first && last ? (last.seconds - first.seconds) / (samples.length - 1) : 0;
   for (const [at, one] of samples.entries()) {
     if (![one.seconds, one.volts, one.amps].every(Number.isFinite)) return { fault: 'not-finite', at };
     const before = samples[at - 1];
-    if (!before) continue;
-    if (one.seconds <= before.seconds) return { fault: 'backwards', at };
-    if (Math.abs(one.seconds - before.seconds - step) > UNEVEN_SHARE * step) return { fault: 'uneven', at };
+    if (before && one.seconds <= before.seconds) return { fault: 'backwards', at };
+  }
+  for (const [at, one] of samples.entries()) {
+    const before = samples[at - 1];
+    if (before && Math.abs(one.seconds - before.seconds - step) > UNEVEN_SHARE * step)
+      return { fault: 'uneven', at };
   }
   return undefined;
 }

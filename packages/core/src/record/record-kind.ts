@@ -1,5 +1,15 @@
 /** What a record can be. */
-export const RECORD_KINDS = ['job', 'machine', 'test-bead', 'shop', 'stock', 'piece', 'fault-case'] as const;
+export const RECORD_KINDS = [
+  'job',
+  'machine',
+  'test-bead',
+  'shop',
+  'stock',
+  'piece',
+  'fault-case',
+  'run',
+  'inspection',
+] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** Parts of a job whose own keys are fields for themselves. */
@@ -8,6 +18,8 @@ export const JOB_BRANCHES = ['work', 'own', 'task', 'dialIn'] as const;
 export const MACHINE_BRANCHES = ['readingCounts', 'rig'] as const;
 /** Of a fault case: what was said of each fact. */
 export const FAULT_CASE_BRANCHES = ['said'] as const;
+/** Of an inspection: what was read of each item. */
+export const INSPECTION_BRANCHES = ['items'] as const;
 /** Of the shop's settings. */
 export const SHOP_BRANCHES = ['schools'] as const;
 

@@ -12,7 +12,7 @@ const TIP_LIFE_MIN = 120;
 export const SPOOL_CHANGE_MIN = 6;
 export const CYLINDER_CHANGE_MIN = 6;
 /** Gas before and after each start, s, where the machine does not say. Source: common practice. */
-const FLOW_AROUND_START_S = 2;
+export const FLOW_AROUND_START_S = 2;
 
 export type LastsVerdict = 'enough' | 'unsure' | 'not-enough' | 'not-known';
 

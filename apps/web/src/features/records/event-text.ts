@@ -10,6 +10,8 @@ const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   stock: 'put into Stores',
   piece: 'begun',
   'fault-case': 'begun',
+  run: 'welded',
+  inspection: 'looked at',
 };
 
 const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -20,6 +22,8 @@ const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   stock: 'put away',
   piece: 'put away',
   'fault-case': 'put away',
+  run: 'taken away',
+  inspection: 'taken away',
 };
 
 const STOCK_WORD: Readonly<Record<string, string>> = {
@@ -29,13 +33,16 @@ const STOCK_WORD: Readonly<Record<string, string>> = {
   'used-up': 'used up',
   bought: 'bought',
   counted: 'counted',
+  welded: 'welded with',
 };
 
 /** What was told of a thing in Stores: the number as it was told, and why. */
-function stockWord({ kind, weightKg, bar, left, count, reason }: EventAbout): string {
+function stockWord({ kind, weightKg, bar, left, count, reason, wireKg, gasL }: EventAbout): string {
   const amount = [
     weightKg === undefined ? undefined : `${weightKg} kg`,
     bar === undefined ? undefined : `${bar} bar`,
+    wireKg === undefined ? undefined : `${Number(wireKg).toFixed(3)} kg`,
+    gasL === undefined ? undefined : `${Number(gasL).toFixed(0)} L`,
     left ?? count,
   ].find((one) => one !== undefined);
   const word = STOCK_WORD[String(kind)] ?? 'told in Stores';
@@ -49,6 +56,7 @@ function stockWord({ kind, weightKg, bar, left, count, reason }: EventAbout): st
 /** Which step or look told of the rig, and what was noted. */
 function rigWord({ step, note, why }: EventAbout): string {
   if (why === 'bead') return 'a test bead was welded on it';
+  if (why === 'run') return 'a run was welded on it';
   const verb = rigVerb(String(step)) ?? 'told by hand';
   return note === undefined ? verb : `${verb} (${note})`;
 }

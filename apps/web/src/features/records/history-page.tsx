@@ -21,6 +21,8 @@ function addressOf({ subject: { kind, id, of } }: ShopEvent): string {
     stock: '/stores',
     piece: `/pieces/${id}`,
     'fault-case': `/faults/${id}`,
+    run: `/jobs/${of}/record`,
+    inspection: `/jobs/${of}/inspections/${id}`,
   };
   return at[kind];
 }

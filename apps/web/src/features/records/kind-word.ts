@@ -9,4 +9,6 @@ export const KIND_WORD: Readonly<Record<RecordKind, string>> = {
   stock: 'thing in Stores',
   piece: 'piece',
   'fault-case': 'fault case',
+  run: 'run',
+  inspection: 'inspection',
 };

@@ -1,0 +1,36 @@
+import { inspectionSchema, KEPT_INSPECTION, type KeptInspection } from '@hot-bead/contract';
+import { type Inspection, INSPECTION_BRANCHES, judgeInspection } from '@hot-bead/core';
+import { Injectable } from '@nestjs/common';
+import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
+import { InspectionEntity } from './inspection.entity.ts';
+
+/** How inspections are kept. */
+@Injectable()
+export class InspectionRecord extends JsonRecord<InspectionEntity, 'inspection', Inspection, KeptInspection> {
+  protected readonly about: JsonKind<InspectionEntity, 'inspection', Inspection> = {
+    kind: 'inspection',
+    word: 'inspection',
+    entity: InspectionEntity,
+    column: 'inspection',
+    shape: KEPT_INSPECTION,
+    schema: inspectionSchema,
+    branches: INSPECTION_BRANCHES,
+  };
+
+  protected titleOf(inspection: Inspection): string {
+    const { verdict } = judgeInspection(inspection);
+    return verdict === undefined ? 'an inspection' : `inspection: ${verdict.replace('-', ' ')}`;
+  }
+
+  protected toldOf(inspection: Inspection, beside: ToldBeside, { jobId }: InspectionEntity): KeptInspection {
+    return { ...inspection, ...beside, jobId, verdict: judgeInspection(inspection).verdict ?? null };
+  }
+
+  protected override columnsOf(inspection: Inspection) {
+    return { at: inspection.at, verdict: judgeInspection(inspection).verdict ?? null };
+  }
+
+  protected override ofRow({ jobId }: InspectionEntity): string {
+    return jobId;
+  }
+}

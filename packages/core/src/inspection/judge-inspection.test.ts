@@ -1,0 +1,213 @@
+import fc from 'fast-check';
+import type { Inspection } from './inspection.ts';
+import { INSPECTION_ITEMS } from './inspection-items.ts';
+import { judgeInspection } from './judge-inspection.ts';
+
+const FILLET: Inspection = {
+  joint: 'fillet',
+  standard: '5817',
+  level: 'C',
+  thicknessMm: 6,
+  items: {},
+  photos: [],
+  at: '2026-03-02T10:00:00.000Z',
+};
+const exact = (value: number) => ({ value, gauge: 'own', u95: 0 }) as const;
+const told = (inspection: Inspection, id: string) =>
+  judgeInspection(inspection).items.find((item) => item.id === id);
+
+// source: handbook on inspection, check cases V05 to V07 and V10, V11, M05, and its rules
+describe('an inspection', () => {
+  it('gives numbers and no verdict while no level is chosen', () => {
+    const { level: _level, ...open } = FILLET;
+    const judged = judgeInspection({ ...open, items: { undercut: { value: 3, gauge: 'pin' } } });
+    expect(judged.verdict).toBeUndefined();
+    expect(judged.items[0]).toMatchObject({ size: 3, u95: 0.2, verdict: undefined, why: 'no-level' });
+    expect(judgeInspection(FILLET).verdict).toBeUndefined();
+  });
+
+  it('names what was not looked at, by joint', () => {
+    const names = judgeInspection({ ...FILLET, items: { crack: { value: 0 } } }).notLooked.map(
+      ({ id }) => id,
+    );
+    expect(names).toContain('gap');
+    expect(names).not.toContain('crack');
+    expect(names).not.toContain('reinforcement');
+  });
+
+  it('convexity of legs 6 and 6 under a gauge throat of 5.8 is 1.56 of 2.27', () => {
+    const convex = told(
+      { ...FILLET, firstLeg: exact(6), secondLeg: exact(6), throat: exact(5.8) },
+      'convexity',
+    );
+    expect(convex?.size).toBeCloseTo(1.56, 2);
+    expect(convex?.limit).toBeCloseTo(2.273, 3);
+    expect(convex?.verdict).toBe('pass');
+  });
+
+  it('legs of 6 and 8.9 are too unlike for a6 at C', () => {
+    const legs = {
+      ...FILLET,
+      nominalMm: 6,
+      nominalIs: 'leg',
+      firstLeg: exact(6),
+      secondLeg: exact(8.9),
+    } as const;
+    expect(told(legs, 'asymmetry')).toMatchObject({ verdict: 'fail' });
+    expect(told(legs, 'asymmetry')?.limit).toBeCloseTo(2.636, 3);
+    // with a gauge of half a millimetre it is not known
+    const cam = (value: number) => ({ value, gauge: 'cam' }) as const;
+    expect(told({ ...legs, firstLeg: cam(6), secondLeg: cam(8.9) }, 'asymmetry')?.verdict).toBe(
+      'not-decided',
+    );
+  });
+
+  it('asks “a5 or z5?”: the same legs pass the one and fail the other', () => {
+    const legs = { ...FILLET, nominalMm: 5, firstLeg: exact(5.2), secondLeg: exact(5.2) };
+    expect(told(legs, 'thin-throat')).toMatchObject({ verdict: 'not-decided', why: 'a-or-z' });
+    expect(told({ ...legs, nominalIs: 'leg' }, 'thin-throat')).toMatchObject({ verdict: 'pass', size: 0 });
+    const throat = told({ ...legs, nominalIs: 'throat' }, 'thin-throat');
+    expect(throat?.size).toBeCloseTo(5 - 5.2 / Math.SQRT2, 9);
+    expect(throat?.verdict).toBe('fail');
+  });
+
+  it('a hump is no strength: the throat is that of the legs; a hollow face is what the gauge shows', () => {
+    const nominal = {
+      ...FILLET,
+      nominalMm: 5,
+      nominalIs: 'throat',
+      firstLeg: exact(6),
+      secondLeg: exact(6),
+    } as const;
+    expect(told({ ...nominal, throat: exact(6) }, 'thin-throat')?.size).toBeCloseTo(5 - 6 / Math.SQRT2, 9);
+    expect(told({ ...nominal, throat: exact(3.5) }, 'thin-throat')?.size).toBeCloseTo(1.5, 9);
+  });
+
+  it('decides nothing while the limit lies within the error, or the band is not known', () => {
+    const butt: Inspection = { ...FILLET, joint: 'butt', level: 'C', thicknessMm: 6 };
+    const at = (value: number) => told({ ...butt, items: { undercut: { value, gauge: 'pin' } } }, 'undercut');
+    // limit 0.5 mm; the pin ± 0.2
+    expect([at(0.2)?.verdict, at(0.4)?.verdict, at(0.8)?.verdict]).toEqual(['pass', 'not-decided', 'fail']);
+    expect(told({ ...butt, items: { undercut: { value: 0.1, gauge: 'own' } } }, 'undercut')).toMatchObject({
+      verdict: 'not-decided',
+      why: 'band-asked',
+    });
+  });
+
+  it('a crack fails whatever is said besides, and a photo shows neither its absence nor a depth', () => {
+    const crack = (value: number) =>
+      judgeInspection({ ...FILLET, items: { crack: { value, gauge: 'photo', ownLimit: 9 } } });
+    expect(crack(1)).toMatchObject({ verdict: 'fail', items: [{ why: 'never-permitted' }] });
+    expect(crack(0).items[0]).toMatchObject({ verdict: 'not-decided', why: 'not-by-photo' });
+    const depth = told(
+      { ...FILLET, items: { undercut: { value: 0.1, gauge: 'photo', u95: 0.05 } } },
+      'undercut',
+    );
+    expect(depth).toMatchObject({ verdict: 'not-decided', why: 'not-by-photo' });
+    const pore = told(
+      {
+        ...FILLET,
+        nominalMm: 5,
+        nominalIs: 'throat',
+        items: { pore: { value: 0.4, gauge: 'photo', u95: 0.3 } },
+      },
+      'pore',
+    );
+    expect(pore).toMatchObject({ verdict: 'pass' });
+  });
+
+  it('the contract’s own limit goes before the recalled one', () => {
+    const items = { undercut: { value: 0.9, gauge: 'pin', ownLimit: 1.2 } } as const;
+    expect(told({ ...FILLET, items }, 'undercut')).toMatchObject({
+      verdict: 'pass',
+      why: 'own-limit',
+      limit: 1.2,
+    });
+  });
+
+  it('one that is not decided leaves the whole undecided, one that fails fails it', () => {
+    const items = { crack: { value: 0 }, undercut: { value: 0.4, gauge: 'pin' } } as const;
+    expect(judgeInspection({ ...FILLET, items }).verdict).toBe('not-decided');
+    expect(judgeInspection({ ...FILLET, items: { ...items, 'stray-arc': { value: 1 } } }).verdict).toBe(
+      'fail',
+    );
+  });
+
+  it('every item stands in the table of ISO 5817', () => {
+    const butt = (joint: 'butt' | 'fillet', id: string) =>
+      told(
+        {
+          ...FILLET,
+          joint,
+          nominalMm: 4,
+          nominalIs: 'throat',
+          widthMm: 10,
+          items: { [id]: { value: 0, gauge: 'pin' } },
+        },
+        id,
+      );
+    for (const item of INSPECTION_ITEMS) {
+      expect(butt(item.joint === 'fillet' ? 'fillet' : 'butt', item.id)?.why).not.toBe('no-row');
+    }
+  });
+});
+
+describe('an inspection by D1.1, statically loaded', () => {
+  const d11: Inspection = { ...FILLET, standard: 'D1.1', level: 'S', thicknessMm: 10, weldMm: 300 };
+  const undercut = (over: { lengthMm?: number; value?: number }, thicknessMm = 10) =>
+    told(
+      { ...d11, thicknessMm, items: { undercut: { value: 1.5, gauge: 'own', u95: 0, ...over } } },
+      'undercut',
+    );
+
+  it('undercut of 1.5 mm on 10: 40 mm of it passes, 60 not, without a length it asks; on 30 mm it passes', () => {
+    expect(undercut({ lengthMm: 40 })?.verdict).toBe('pass');
+    expect(undercut({ lengthMm: 60 })?.verdict).toBe('fail');
+    expect(undercut({})).toMatchObject({ verdict: 'not-decided', why: 'length-asked' });
+    expect(undercut({ value: 2.5 })).toMatchObject({ verdict: 'fail' });
+    expect(undercut({}, 30)?.verdict).toBe('pass');
+  });
+
+  it('a z6 with a leg of 4 asks for the length, and fails where a leg of z5 is 2.8', () => {
+    const under = (nominalMm: number, leg: number, underSizeMm?: number) =>
+      told(
+        {
+          ...d11,
+          nominalMm,
+          nominalIs: 'leg',
+          firstLeg: exact(leg),
+          secondLeg: exact(nominalMm),
+          underSizeMm,
+        },
+        'undersize',
+      );
+    // 8 and 12 % of 300 mm
+    expect(under(6, 4, 24)?.verdict).toBe('pass');
+    expect(under(6, 4, 36)?.verdict).toBe('fail');
+    expect(under(6, 4)).toMatchObject({ verdict: 'not-decided', why: 'length-asked' });
+    expect(under(5, 2.8)?.verdict).toBe('fail');
+    expect(under(5, 5)?.verdict).toBe('pass');
+  });
+
+  it('a better gauge never turns a pass into a fail, nor a fail into a pass', () => {
+    const sizes = fc.double({ min: 0, max: 3, noNaN: true });
+    const band = fc.double({ min: 0, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(sizes, band, band, fc.constantFrom('5817', 'D1.1'), (value, one, two, standard) => {
+        const level = standard === 'D1.1' ? 'S' : 'C';
+        const verdict = (u95: number) =>
+          told(
+            {
+              ...d11,
+              standard,
+              level,
+              items: { undercut: { value, gauge: 'own', u95, lengthMm: 20 } },
+            } as Inspection,
+            'undercut',
+          )?.verdict;
+        const [fine, coarse] = [verdict(Math.min(one, two)), verdict(Math.max(one, two))];
+        if (coarse !== 'not-decided') expect(fine).toBe(coarse);
+      }),
+    );
+  });
+});
