@@ -88,6 +88,7 @@ export const ROOMS = {
   'apps/web/src/features': [
     'units',
     'records',
+    'photos',
     'wire-list',
     'shop',
     'machine-terms',
@@ -104,6 +105,8 @@ export const ROOMS = {
     'compare',
     'rig',
     'dial-in',
+    'inspection',
+    'runs',
     'faults',
     'quick-line',
     'settings',

@@ -547,13 +547,14 @@ export {
   type MissingForHeat,
   runArcMin,
   runCount,
-  type RunHeat,
+  type RunFeed,
   runHeat,
   runTotals,
   runTravelMmPerMin,
   runUse,
 } from './run/run-figures.ts';
 export { recentArcMinutes, runDuty } from './run/run-duty.ts';
+export { nextRunNumber } from './run/next-run.ts';
 export { type Draw, drawnFrom } from './stock/drawn.ts';
 export {
   arcPower,

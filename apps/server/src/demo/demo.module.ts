@@ -6,6 +6,11 @@ import { JobsModule } from '../jobs/jobs.module.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { MachinesModule } from '../machines/machines.module.ts';
 import { MachinesService } from '../machines/machines.service.ts';
+import { InspectionsModule } from '../inspections/inspections.module.ts';
+import { InspectionsService } from '../inspections/inspections.service.ts';
+import { RunsModule } from '../runs/runs.module.ts';
+import { RunsService } from '../runs/runs.service.ts';
+import { DEMO_WELDED, type DemoWelded } from './demo-runs.ts';
 import { FaultsModule } from '../faults/faults.module.ts';
 import { FaultsService } from '../faults/faults.service.ts';
 import { PiecesModule } from '../pieces/pieces.module.ts';
@@ -31,6 +36,8 @@ function standsSince(stands: Readonly<Record<string, string>>, at: string): RigF
 /** Until this hour the demo's day is today; later it is tomorrow. */
 const DAY_BEGINS_TILL_H = 10;
 const OPENS_H = 7;
+/** How far apart runs were welded, ms. */
+const RUN_APART_MS = 12 * 60_000;
 
 /** A local time some hours after the demo's day has opened: 2026-03-01T14:00. */
 function localTimeIn(hours: number): string {
@@ -50,6 +57,8 @@ export class DemoLoader implements OnApplicationBootstrap {
     private readonly beads: TestBeadsService,
     private readonly stock: StockService,
     private readonly faults: FaultsService,
+    private readonly runs: RunsService,
+    private readonly inspections: InspectionsService,
   ) {}
 
   async onApplicationBootstrap(): Promise<void> {
@@ -63,11 +72,23 @@ export class DemoLoader implements OnApplicationBootstrap {
       const queued = task ? { task: { queued: true as const, ...rest, ...due } } : {};
       const { record } = await this.jobs.create({ line, ...queued }, ownCommand(DEVICE));
       for (const bead of beads) await this.beads.create(record.id, bead, ownCommand(DEVICE));
+      for (const welded of DEMO_WELDED)
+        if (line.startsWith(welded.line)) await this.loadWelded(record.id, welded);
     }
     for (const fault of DEMO_FAULTS) {
       const on = DEMO_MACHINES.find(({ machine }) => machine.name === fault.machine);
       await this.faults.create(demoCase(fault, on?.id), ownCommand(DEVICE));
     }
+  }
+
+  private async loadWelded(jobId: string, { daysAgo, runs, inspection }: DemoWelded): Promise<void> {
+    const ago = Date.now() - daysAgo * DAY_MS;
+    for (const [i, run] of runs.entries()) {
+      const weldedAt = new Date(ago + i * RUN_APART_MS).toISOString();
+      await this.runs.create(jobId, { ...run, weldedAt }, ownCommand(DEVICE));
+    }
+    const at = new Date(ago + runs.length * RUN_APART_MS).toISOString();
+    await this.inspections.create(jobId, { items: {}, photos: [], ...inspection, at }, ownCommand(DEVICE));
   }
 
   private async loadPieces(): Promise<void> {
@@ -104,6 +125,8 @@ export class DemoLoader implements OnApplicationBootstrap {
     JobsModule,
     PiecesModule,
     FaultsModule,
+    RunsModule,
+    InspectionsModule,
     TestBeadsModule,
     StockModule,
     MachinesModule,

@@ -137,10 +137,17 @@ export class RigService {
    */
   async welded(
     id: string,
-    { arcMin, why, jobId }: { readonly arcMin: number; readonly why: string; readonly jobId: string },
+    welded: {
+      readonly arcMin: number;
+      readonly why: string;
+      readonly jobId: string;
+      /** When, as an ISO time; undefined: now. */
+      readonly at?: string | undefined;
+    },
     command: Command,
   ): Promise<void> {
-    const at = new Date().toISOString();
+    const { arcMin, why, jobId } = welded;
+    const at = (welded.at === undefined ? new Date() : new Date(welded.at)).toISOString();
     await this.records
       .change(
         this.record,

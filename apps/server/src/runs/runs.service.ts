@@ -74,7 +74,8 @@ export class RunsService {
     });
     const [machineId, arcMin] = [weldedWith?.machineId, runArcMin(run)];
     if (made.isNew && machineId !== undefined && arcMin !== undefined) {
-      await this.rigs.welded(machineId, { arcMin, why: 'run', jobId }, { ...command, id: randomUUID() });
+      const welded = { arcMin, why: 'run', jobId, at: run.weldedAt };
+      await this.rigs.welded(machineId, welded, { ...command, id: randomUUID() });
     }
     return made;
   }

@@ -71,7 +71,7 @@ export class TestBeadsService {
     });
     const machineId = context.weldedWith?.machineId;
     if (made.isNew && machineId !== undefined) {
-      const welded = { arcMin: TEST_BEAD_ARC_MIN, why: 'bead', jobId };
+      const welded = { arcMin: TEST_BEAD_ARC_MIN, why: 'bead', jobId, at: input.weldedAt };
       await this.rigs.welded(machineId, welded, { ...command, id: randomUUID() });
     }
     return made;

@@ -56,6 +56,24 @@ export const router = createBrowserRouter([
                   Component: (await import('../features/dial-in/dial-in-page.tsx')).DialInPage,
                 }),
               },
+              {
+                path: 'record',
+                lazy: async () => ({
+                  Component: (await import('../features/runs/record-page.tsx')).RecordPage,
+                }),
+              },
+              {
+                path: 'record/inspect',
+                lazy: async () => ({
+                  Component: (await import('../features/inspection/inspect-page.tsx')).InspectPage,
+                }),
+              },
+              {
+                path: 'record/inspections/:inspectionId',
+                lazy: async () => ({
+                  Component: (await import('../features/inspection/inspect-page.tsx')).InspectPage,
+                }),
+              },
             ],
           },
           {

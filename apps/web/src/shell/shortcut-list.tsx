@@ -8,6 +8,7 @@ const ROWS: readonly (readonly [keys: string, does: string])[] = [
   ['1', "A job's plan"],
   ['2', "A job's rig"],
   ['3', "A job's dial-in"],
+  ['4', "A job's record"],
   ['← →', 'Move along the wire path'],
   ['?', 'This list'],
   ['Esc', 'Close'],

@@ -6,7 +6,7 @@ import { PLACES } from './places.ts';
 const SECOND_KEY_MS = 1200;
 
 /** Tabs of a job by key. */
-const JOB_TABS: Readonly<Record<string, string>> = { '1': '', '2': '/rig', '3': '/dial-in' };
+const JOB_TABS: Readonly<Record<string, string>> = { '1': '', '2': '/rig', '3': '/dial-in', '4': '/record' };
 
 function isTyping(target: EventTarget | null): boolean {
   return (

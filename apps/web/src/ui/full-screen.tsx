@@ -3,7 +3,7 @@ import { Dialog } from 'radix-ui';
 import { type ReactNode, useEffect } from 'react';
 
 /** Keeps the screen awake while something stands on it; does nothing where the browser cannot. */
-function useScreenAwake(on: boolean): void {
+export function useScreenAwake(on: boolean): void {
   useEffect(() => {
     if (!on || !('wakeLock' in navigator)) return undefined;
     let released = false;

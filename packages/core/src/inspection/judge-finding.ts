@@ -4,7 +4,7 @@ import { type LimitAsked, limitsFor, type Sureness, type WeldLimit } from './wel
 /** What was found at a weld: an imperfection by its number, how large, and how well that is known. */
 export interface Finding {
   readonly code: string;
-  /** Size in the unit of its limit: mm, degrees, per cent; 0: looked for and not there. */
+  /** Size in the unit of its limit: mm, degrees, per cent; 0: looked for and not there; less: so much to spare. */
   readonly size: number;
   /** 95 % error band of the reading, in the same unit, 0 or more. */
   readonly u95: number;
@@ -82,7 +82,9 @@ function judgedBy(
   }
   const { value } = reckoned;
   const verdict = against(value, finding, limit.kind === 'least');
-  if (!limit.isShortOnly || verdict === 'fail' || finding.size === 0) {
+  // one that cannot be there need not be short
+  const isNone = finding.size === 0 || finding.size + finding.u95 <= 0;
+  if (!limit.isShortOnly || verdict === 'fail' || isNone) {
     return { ...about, verdict, limit: value, why: WHY[verdict] };
   }
   const short = isShort(finding.lengthMm, weldMm);

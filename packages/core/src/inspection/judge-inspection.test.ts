@@ -65,10 +65,19 @@ describe('an inspection', () => {
   it('asks “a5 or z5?”: the same legs pass the one and fail the other', () => {
     const legs = { ...FILLET, nominalMm: 5, firstLeg: exact(5.2), secondLeg: exact(5.2) };
     expect(told(legs, 'thin-throat')).toMatchObject({ verdict: 'not-decided', why: 'a-or-z' });
-    expect(told({ ...legs, nominalIs: 'leg' }, 'thin-throat')).toMatchObject({ verdict: 'pass', size: 0 });
+    expect(told({ ...legs, nominalIs: 'leg' }, 'thin-throat')).toMatchObject({ verdict: 'pass' });
     const throat = told({ ...legs, nominalIs: 'throat' }, 'thin-throat');
     expect(throat?.size).toBeCloseTo(5 - 5.2 / Math.SQRT2, 9);
     expect(throat?.verdict).toBe('fail');
+  });
+
+  it('a throat with more to spare than its band passes, without a word of its length', () => {
+    const legs = { value: 4.5, gauge: 'cam' } as const;
+    const sized = { ...FILLET, nominalMm: 3, nominalIs: 'leg', firstLeg: legs, secondLeg: legs } as const;
+    const thin = told(sized, 'thin-throat');
+    expect(thin?.size).toBeCloseTo(-1.5 / Math.SQRT2, 9);
+    expect(thin?.verdict).toBe('pass');
+    expect(told({ ...sized, nominalMm: 4.4 }, 'thin-throat')).toMatchObject({ why: 'length-asked' });
   });
 
   it('a hump is no strength: the throat is that of the legs; a hollow face is what the gauge shows', () => {

@@ -24,6 +24,7 @@ export interface JudgedItem {
   readonly id: InspectionItemId | FilletItemId;
   readonly name: string;
   readonly code: string;
+  /** As it was read, or as it follows from what was read; less than nothing: so much to spare. */
   readonly size: number;
   readonly u95: number;
   /** undefined: no level was chosen. */
@@ -196,7 +197,7 @@ function filletTold(inspection: Inspection): readonly Told[] {
   if (standard === 'D1.1') {
     const least = legs && [legs.first, legs.second].toSorted((x, y) => x.value - y.value)[0];
     if (least && nominalMm !== undefined) {
-      const size = Math.max(0, (nominal?.z ?? nominalMm) - least.value);
+      const size = (nominal?.z ?? nominalMm) - least.value;
       told.push({
         id: 'undersize',
         name: 'Leg under size',
@@ -208,7 +209,7 @@ function filletTold(inspection: Inspection): readonly Told[] {
   }
   if (counted && nominalMm !== undefined) {
     const a = nominal?.a ?? nominalMm;
-    const thin = Math.max(0, a - counted.mm);
+    const thin = a - counted.mm;
     told.push({
       id: 'thin-throat',
       name: 'Throat too thin',
@@ -219,7 +220,7 @@ function filletTold(inspection: Inspection): readonly Told[] {
     told.push({
       id: 'thick-throat',
       name: 'Throat too thick',
-      finding: { code: '5214', size: Math.max(0, high.value - a), u95: throat ? u(throat) : counted.u95 },
+      finding: { code: '5214', size: high.value - a, u95: throat ? u(throat) : counted.u95 },
       undecided,
     });
   }

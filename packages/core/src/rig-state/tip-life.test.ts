@@ -11,6 +11,12 @@ describe('the minutes a tip has had', () => {
     expect(afterWelding({ tipMinutes: { value: 'who knows' } }, 2, AT).tipMinutes.value).toBe('2');
   });
 
+  it('count welding that is told afterwards, which says nothing of what was seen since', () => {
+    const LATER = '2026-03-05T08:00:00.000Z';
+    const cold = { hot: { value: 'no', at: LATER }, tipMinutes: { value: '3', at: LATER } };
+    expect(afterWelding(cold, 1, AT)).toEqual({ hot: cold.hot, tipMinutes: { value: '4', at: LATER } });
+  });
+
   it('are those of one tip: another bore or kind is another tip, the same put back is not', () => {
     const small = { tipBore: { value: '0.8' } };
     expect(isOtherTip(small, { tipBore: { value: '1.0' } })).toBe(true);

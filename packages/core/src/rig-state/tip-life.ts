@@ -25,7 +25,13 @@ export function afterWelding(
   at: string,
 ): Readonly<Record<'hot' | 'tipMinutes', RigFact>> {
   const minutes = Math.round((tipMinutes(facts) + arcMin) * 10) / 10;
-  return { hot: { value: 'yes', at }, tipMinutes: { value: String(minutes), at } };
+  const { hot, tipMinutes: told } = facts;
+  const isLater = (fact: RigFact | undefined): boolean => fact?.at !== undefined && fact.at > at;
+  return {
+    // welding that is told afterwards says nothing of what was seen since
+    hot: hot && isLater(hot) ? hot : { value: 'yes', at },
+    tipMinutes: { value: String(minutes), at: (isLater(told) && told?.at) || at },
+  };
 }
 
 /** Whether one tip was changed for another: its minutes begin anew. */

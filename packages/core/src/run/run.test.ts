@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { isHeat, runHeat, runTotals, runTravelMmPerMin, runUse } from './run-figures.ts';
 import { recentArcMinutes, runDuty } from './run-duty.ts';
+import { nextRunNumber } from './next-run.ts';
 import type { WeldRun } from './weld-run.ts';
 
 const AT = '2026-03-02T10:00:00.000Z';
@@ -105,5 +106,17 @@ describe('runs against the plate', () => {
         expect(recentArcMinutes(runs, after) + 1).toBeLessThanOrEqual(3 + 1e-6);
       }),
     );
+  });
+});
+
+describe('the run that comes next', () => {
+  it('is the first that did not come out well, and none once all did', () => {
+    const told = (run: number, result?: 'ok' | 'redo'): WeldRun => ({ ...RUN, run, result });
+    expect(nextRunNumber(3, [])).toBe(1);
+    expect(nextRunNumber(3, [told(1), told(3, 'ok')])).toBe(2);
+    expect(nextRunNumber(3, [told(1), told(2, 'redo'), told(3)])).toBe(2);
+    expect(nextRunNumber(3, [told(1), told(2, 'redo'), told(2), told(3)])).toBeUndefined();
+    // runs that were told without a number say nothing of the list
+    expect(nextRunNumber(2, [RUN, RUN])).toBe(1);
   });
 });

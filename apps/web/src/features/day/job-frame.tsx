@@ -7,7 +7,7 @@ import { BenchToggle } from './bench-toggle.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 
 const TAB =
-  'flex min-h-11 items-center border-b-3 border-transparent px-4 font-medium hover:text-action aria-[current=page]:border-action aria-[current=page]:text-action';
+  'flex min-h-11 items-center border-b-3 border-transparent px-4 font-medium whitespace-nowrap max-md:px-3 hover:text-action aria-[current=page]:border-action aria-[current=page]:text-action';
 
 /** A job's title and tabs, around its pages. */
 export function JobFrame() {
@@ -21,9 +21,9 @@ export function JobFrame() {
     <>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6">
         <PageTitle also={job.data.machine?.name}>{title}</PageTitle>
-        <div className="flex items-center">
+        <div className="flex items-center max-md:w-full max-md:flex-wrap">
           <BenchToggle job={job.data} />
-          <nav aria-label="This job" className="flex">
+          <nav aria-label="This job" className="flex max-md:w-full max-md:justify-between">
             <NavLink to={`/jobs/${jobId}`} end className={TAB}>
               Plan
             </NavLink>
@@ -32,6 +32,9 @@ export function JobFrame() {
             </NavLink>
             <NavLink to={`/jobs/${jobId}/dial-in`} className={TAB}>
               Dial-in
+            </NavLink>
+            <NavLink to={`/jobs/${jobId}/record`} className={TAB}>
+              Record
             </NavLink>
           </nav>
         </div>

@@ -4,6 +4,7 @@ import type {
   Job,
   KeptMachine,
   KeptStockItem,
+  KeptRun,
   KeptTestBead,
 } from '@hot-bead/contract';
 import {
@@ -20,6 +21,7 @@ import {
   settledSchools,
   shopSteps,
   TEST_BEAD_ARC_MIN,
+  recentArcMinutes,
 } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
@@ -28,6 +30,7 @@ import { jobQuery } from '../jobs/index.ts';
 import { calibratedAt, learningQuery, machineListQuery } from '../machines/index.ts';
 import { useSetup } from '../plan/index.ts';
 import { shopQuery } from '../shop/index.ts';
+import { lastRunsQuery } from '../runs/index.ts';
 import { inUse, stockQuery } from '../stores/index.ts';
 import { testBeadListQuery } from '../test-beads/index.ts';
 import { faultCountsQuery } from './faults.queries.ts';
@@ -45,6 +48,7 @@ export interface FaultKnown {
   readonly machines: readonly KeptMachine[];
 }
 
+const NO_RUNS: readonly KeptRun[] = [];
 const NO_MACHINES: readonly KeptMachine[] = [];
 const NO_STOCK: readonly KeptStockItem[] = [];
 const NO_COUNTS: readonly FaultCount[] = [];
@@ -86,6 +90,10 @@ export function useFaultKnown(faultCase: FaultCase): FaultKnown {
   const { setup, machine: ofJob } = useSetup(job ?? NO_JOB);
   const plan = setup?.status === 'planned' ? setup : undefined;
   const machine = machines.find(({ id }) => id === machineId) ?? ofJob;
+  const { data: runs = NO_RUNS } = useQuery({
+    ...lastRunsQuery(machine?.id ?? ''),
+    enabled: machine !== undefined,
+  });
   // what records say is reckoned anew when one of them changes, not at every press
   const recorded = useMemo(() => {
     const last = beads?.at(-1);
@@ -97,11 +105,11 @@ export function useFaultKnown(faultCase: FaultCase): FaultKnown {
       ...inUse(machine, stock),
       lastBead: last && { ...last, at: last.createdAt },
       dialAt: machine && (machine.wireControl?.kind === 'units' ? undefined : (dial?.toISOString() ?? null)),
-      recentArcMin: arcMinSince(beads ?? [], now),
+      recentArcMin: arcMinSince(beads ?? [], now) + recentArcMinutes(runs, now),
       drifted: groups.some((group) => driftOf(group) !== undefined),
       now,
     });
-  }, [beads, machine, learning, plan, stock, now]);
+  }, [beads, runs, machine, learning, plan, stock, now]);
   const { process, present, absent, looks, said, beganAt, denied } = faultCase;
   const evidence = useMemo(
     () => [

@@ -23,6 +23,8 @@ export interface JobSetup {
   readonly machines: readonly Machine[];
   /** The machine the job names, as it stands. */
   readonly machine: KeptMachine | undefined;
+  /** Whether everything that it rests on was read: until then it may still move. */
+  readonly isWhole: boolean;
 }
 
 function learningByName(machines: readonly KeptMachine[], learning: ShopLearning): Shop['learning'] {
@@ -53,7 +55,10 @@ export function useShop(): Shop {
 /** The job's plan, computed here and now: a change repaints at once, without waiting for the server. */
 export function useSetup(job: Pick<Job, 'work' | 'own' | 'machine'>): JobSetup {
   const shop = useShop();
-  const { data: kept } = useQuery(machineListQuery);
+  const { data: kept, isPending: machinesPending } = useQuery(machineListQuery);
+  const { isPending: shopPending } = useQuery(shopQuery);
+  const { isPending: learningPending } = useQuery(learningQuery);
+  const isWhole = !machinesPending && !shopPending && !learningPending;
   return useMemo(() => {
     const complete = completeWork(job.work);
     const resources = resourcesOf(job.work, shop);
@@ -64,6 +69,7 @@ export function useSetup(job: Pick<Job, 'work' | 'own' | 'machine'>): JobSetup {
       setup,
       machines: shop.machines,
       machine: kept?.find(({ name }) => name === job.work.machineName),
+      isWhole,
     };
-  }, [job, shop, kept]);
+  }, [job, shop, kept, isWhole]);
 }

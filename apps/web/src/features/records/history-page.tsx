@@ -22,7 +22,7 @@ function addressOf({ subject: { kind, id, of } }: ShopEvent): string {
     piece: `/pieces/${id}`,
     'fault-case': `/faults/${id}`,
     run: `/jobs/${of}/record`,
-    inspection: `/jobs/${of}/inspections/${id}`,
+    inspection: `/jobs/${of}/record/inspections/${id}`,
   };
   return at[kind];
 }

@@ -3,7 +3,7 @@ import { rigVerb } from '@hot-bead/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
-import { photoAddress } from './photo-field.tsx';
+import { photoAddress } from '../photos/index.ts';
 import { ageText } from '../machines/index.ts';
 import { eventsQuery, useUndoEvent } from '../records/index.ts';
 

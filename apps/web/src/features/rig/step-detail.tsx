@@ -15,7 +15,7 @@ import { Button, ButtonLink } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { GATE_TEXT } from './gate-text.ts';
 import { type Found, LookForm } from './look-form.tsx';
-import { PhotoField } from './photo-field.tsx';
+import { PhotoField } from '../photos/index.ts';
 import { FROM_STORES, type StepMore, StepTool } from './step-tool.tsx';
 
 /** What is kept when a step is ticked. */

@@ -1,0 +1,1 @@
+export { InspectionList } from './inspection-list.tsx';

@@ -1,0 +1,74 @@
+import type { JudgedItem, Verdict } from '@hot-bead/core';
+
+/** A verdict with its mark. */
+export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
+  pass: '● Pass',
+  fail: '■ Fail',
+  'not-decided': '◆ Not decided',
+};
+
+export const VERDICT_COLOUR: Readonly<Record<Verdict, string>> = {
+  pass: 'text-good',
+  fail: 'text-hot',
+  'not-decided': 'text-ink',
+};
+
+const SURE: Readonly<Record<'H' | 'M' | 'L', string>> = {
+  H: 'recalled',
+  M: 'recalled, a number may be off',
+  L: 'recalled as a stand-in: ask for the text',
+};
+
+const SIZE: Readonly<Record<string, string>> = {
+  a: 'the size of the drawing',
+  z: 'the size of the drawing',
+  x: 'the size of the drawing',
+  b: 'the width of the weld, or both legs',
+  w: 'both legs',
+  t: 'the plate',
+};
+
+/** The limit of an item in words, with how sure the memory of it is. */
+export function limitText({ limit, unit, sure, why }: JudgedItem): string | undefined {
+  if (limit === undefined) return undefined;
+  const from = why === 'own-limit' ? 'yours' : sure ? SURE[sure] : undefined;
+  const value =
+    limit === 0 ? 'none permitted' : `limit ${Number(limit.toFixed(2))} ${unit === 'deg' ? '°' : unit}`;
+  return [value, from && `(${from})`].filter(Boolean).join(' ');
+}
+
+/** Why an item has the verdict that it has, in a sentence; undefined: the limit says it. */
+export function whyText(item: JudgedItem): string | undefined {
+  const { why, missing, u95 } = item;
+  switch (why) {
+    case 'within-error':
+      return `The limit lies within the reading’s ± ${Number(u95.toFixed(2))} mm: use a finer gauge.`;
+    case 'never-permitted':
+      return 'Never permitted, whatever the level.';
+    case 'not-short':
+      return 'That size passes only where it is short: 25 mm in the worst 100.';
+    case 'length-asked':
+      return 'How long is it? That decides.';
+    case 'size-asked':
+      return `It needs ${SIZE[missing ?? 't'] ?? 'a size'}.`;
+    case 'by-application':
+      return 'By what the surface is for: paint, food, corrosion. It is no matter of strength.';
+    case 'no-row':
+      return 'This standard has no row for it that is remembered here.';
+    case 'too-thin':
+      return 'The standard begins at 0.5 mm of plate.';
+    case 'not-by-photo':
+      return 'A photo does not tell this: look, or use a gauge.';
+    case 'band-asked':
+      return 'How well is it known? Give its ± mm.';
+    case 'a-or-z':
+      return 'Is the drawing’s size a throat (a) or a leg (z)? The one is twice the metal of the other.';
+    case 'not-permitted':
+    case 'within':
+    case 'over':
+    case 'permitted':
+    case 'own-limit':
+    case 'no-level':
+      return undefined;
+  }
+}

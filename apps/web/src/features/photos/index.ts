@@ -1,0 +1,1 @@
+export { photoAddress, PhotoField } from './photo-field.tsx';

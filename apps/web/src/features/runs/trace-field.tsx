@@ -1,0 +1,66 @@
+import type { TracePower } from '@hot-bead/core';
+import { useId, useState } from 'react';
+import { Button } from '../../ui/button.tsx';
+import { Wrong } from '../../ui/form/wrong.tsx';
+import { readTraceAway } from './read-trace-away.ts';
+
+interface Props {
+  readonly power: TracePower | undefined;
+  readonly onPower: (power: TracePower | undefined) => void;
+  readonly error: string | undefined;
+}
+
+/** True power from a trace of volts and current: the product of the means is not it wherever both swing. */
+export function TraceField({ power, onPower, error }: Props) {
+  const id = useId();
+  const [says, setSays] = useState<string>();
+  const [wrong, setWrong] = useState<string>();
+  const [reading, setReading] = useState(false);
+  const read = async (file: File): Promise<void> => {
+    setReading(true);
+    setWrong(undefined);
+    try {
+      const out = await readTraceAway(file);
+      if (out.status === 'unreadable') setWrong(out.message);
+      else {
+        setSays(out.says);
+        onPower(out.power);
+      }
+    } catch (failure) {
+      setWrong(failure instanceof Error ? failure.message : 'The trace could not be read.');
+    } finally {
+      setReading(false);
+    }
+  };
+  return (
+    <div>
+      <label htmlFor={id} className="label-text">
+        Trace of volts and current (CSV: time, volts, amps)
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        aria-invalid={wrong !== undefined || error !== undefined}
+        className="mt-1 block min-h-11 w-full py-1 file:mr-3 file:min-h-11 file:rounded-md file:border file:border-line-strong file:bg-plate file:px-4 file:font-medium"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void read(file);
+        }}
+      />
+      {reading && <p role="status">Reading the trace…</p>}
+      <Wrong>{wrong ?? error}</Wrong>
+      {power && (
+        <p className="mt-1 text-[15px]">
+          <span className="font-semibold">{power.watts.toFixed(0)} W true power</span>; mean volts × mean amps{' '}
+          {(power.meanVolts * power.meanAmps).toFixed(0)} W ({power.meanVolts.toFixed(1)} V,{' '}
+          {power.meanAmps.toFixed(0)} A).
+          {says !== undefined && <span className="block text-sm text-ink-soft">{says}</span>}
+          <Button tone="quiet" onClick={() => onPower(undefined)}>
+            Leave the trace out
+          </Button>
+        </p>
+      )}
+    </div>
+  );
+}

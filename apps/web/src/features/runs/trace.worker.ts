@@ -1,0 +1,3 @@
+import { powerOfTrace } from './trace-power.ts';
+
+addEventListener('message', (event: MessageEvent<string>) => postMessage(powerOfTrace(event.data)));
