@@ -100,6 +100,7 @@ export const ROOMS = {
     'lid-chart',
     'practice',
     'plan',
+    'cost',
     'day',
     'pieces',
     'compare',

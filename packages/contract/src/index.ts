@@ -217,7 +217,6 @@ export {
   newRunSchema,
   type RunChange,
   runChangeSchema,
-  type RunContext,
   runListSchema,
   runPageSchema,
   type RunRecordValue,
@@ -234,4 +233,6 @@ export {
   type NewInspection,
   newInspectionSchema,
 } from './inspection.ts';
-export { DIP_SAMPLES_PER_SECOND, readTrace, type TraceReading } from './trace-csv.ts';
+export { DIP_SAMPLES_PER_SECOND, readTrace } from './trace-csv.ts';
+
+export { type ShopRates, shopRatesSchema, WORK_KINDS } from './rates.ts';

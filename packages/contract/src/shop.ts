@@ -10,6 +10,7 @@ import Joi from 'joi';
 import { type SeenVersion, versionSchema } from './command.ts';
 import { shopDaySchema } from './day.ts';
 import { gasSchema } from './gas.ts';
+import { type ShopRates, shopRatesSchema } from './rates.ts';
 import type { StoredShape } from './stored.ts';
 
 /** How this shop goes about it, and what it has besides what stands on its machines. */
@@ -17,6 +18,8 @@ export interface ShopSettings {
   readonly schools: Partial<Schools>;
   /** How its day goes. */
   readonly day: ShopDay;
+  /** What things cost. */
+  readonly rates: ShopRates;
 }
 
 /** The settings as they are kept. */
@@ -34,6 +37,8 @@ export interface ShopChange extends SeenVersion {
   readonly schools?: { readonly [K in keyof Schools]?: Schools[K] | null };
   /** Taken whole. */
   readonly day?: ShopDay;
+  /** Taken whole. */
+  readonly rates?: ShopRates;
 }
 
 const schoolOf = Object.fromEntries(
@@ -54,7 +59,11 @@ const wires = Joi.array().items(wireSchema).max(SHELF_MOST);
 const gases = Joi.array().items(gasSchema).max(SHELF_MOST).unique();
 const shelfSchema = Joi.object<Shelf>({ wires: wires.required(), gases: gases.required() });
 
-const settings = { schools: schoolsSchema.required(), day: shopDaySchema.default({}) };
+const settings = {
+  schools: schoolsSchema.required(),
+  day: shopDaySchema.default({}),
+  rates: shopRatesSchema.default({}),
+};
 export const shopSettingsSchema = Joi.object<ShopSettings>(settings);
 export const keptShopSchema = Joi.object<KeptShop>({
   ...settings,
@@ -69,8 +78,9 @@ export const shopChangeSchema = Joi.object<ShopChange>({
     Object.fromEntries(Object.entries(schoolOf).map(([id, schema]) => [id, schema.allow(null)])),
   ),
   day: shopDaySchema,
+  rates: shopRatesSchema,
 })
-  .or('schools', 'day')
+  .or('schools', 'day', 'rates')
   .messages({ 'object.missing': 'Nothing to change.' });
 
 export const KEPT_SHOP: StoredShape<ShopSettings> = { version: 1, schema: shopSettingsSchema, upgrades: {} };

@@ -589,10 +589,23 @@ export {
   type JudgedInspection,
   type JudgedItem,
   judgeInspection,
-  nominalSizes,
   offeredStandard,
 } from './inspection/judge-inspection.ts';
 export type { Verdict } from './inspection/judge-finding.ts';
 export { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from './inspection/weld-limits.ts';
 export { DEFECT_WORDS, defectWord } from './inspection/defect-words.ts';
 export { EDGE_PX, LEAST_SCALE_PX, photoLength, type PhotoScale, TOE_MM } from './inspection/photo-measure.ts';
+
+// cost
+export { type CostRates, OPERATING_FACTORS, type WeldCost, type WorkKind } from './cost/weld-cost.ts';
+export {
+  type Quote,
+  quote,
+  QUOTE_MINUTES_RANGE,
+  QUOTE_PARTS_RANGE,
+  type QuoteSwing,
+  quoteWelds,
+  USUAL_FIT_UP_MIN,
+  USUAL_RATES,
+  USUAL_TIP_LIFE_H,
+} from './cost/quote.ts';

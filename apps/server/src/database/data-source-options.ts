@@ -21,6 +21,7 @@ import { PastReadings1764400000000 } from './migrations/1764400000000-past-readi
 import { Foundations1764500000000 } from './migrations/1764500000000-foundations.ts';
 import { Faults1764900000000 } from './migrations/1764900000000-faults.ts';
 import { RunsAndInspections1765000000000 } from './migrations/1765000000000-runs-and-inspections.ts';
+import { Rates1765100000000 } from './migrations/1765100000000-rates.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
 import { RigAndStores1764600000000 } from './migrations/1764600000000-rig-and-stores.ts';
@@ -38,6 +39,7 @@ const MIGRATIONS = [
   DialIn1764800000000,
   Faults1764900000000,
   RunsAndInspections1765000000000,
+  Rates1765100000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */

@@ -12,12 +12,13 @@ const ONLY_ROW = 1;
 /** The one shop, as events speak of it. */
 export const SHOP_ID = 'shop';
 const TITLE = 'The shop’s settings';
-const UNCHOSEN: ShopSettings = { schools: {}, day: {} };
+const UNCHOSEN: ShopSettings = { schools: {}, day: {}, rates: {} };
 
 /** The settings that fields make; what was once kept beside them is left out. */
 function settingsOf(fields: Fields): ShopSettings {
-  const { schools = {}, day = {} } = recordOf(fields, SHOP_BRANCHES) as Partial<ShopSettings>;
-  return { schools, day };
+  const settings = recordOf(fields, SHOP_BRANCHES) as Partial<ShopSettings>;
+  const { schools = {}, day = {}, rates = {} } = settings;
+  return { schools, day, rates };
 }
 
 /** How the shop's settings are kept: one record, that is there from the start. */
@@ -47,11 +48,12 @@ export class ShopRecord implements RecordType<KeptShop> {
     _id: string,
     { after, version }: Step & { readonly version: number },
   ): Promise<void> {
-    const { schools, day } = settingsOf(after);
+    const { schools, day, rates } = settingsOf(after);
     await manager.save(ShopEntity, {
       id: ONLY_ROW,
       schools: JSON.stringify(schools),
       day: JSON.stringify(day),
+      rates: JSON.stringify(rates),
       shape: KEPT_SHOP.version,
       version,
     });
@@ -69,8 +71,8 @@ export class ShopRecord implements RecordType<KeptShop> {
   /** The settings of a row; nothing chosen where there is none, or where it cannot be read. */
   private read(row: ShopEntity | null): ShopSettings {
     if (!row) return UNCHOSEN;
-    const { schools, day, shape } = row;
+    const { schools, day, rates, shape } = row;
     const kept = { kind: 'shop', id: SHOP_ID, title: TITLE, shape } as const;
-    return this.setAside.read(KEPT_SHOP, kept, { schools, day }) ?? UNCHOSEN;
+    return this.setAside.read(KEPT_SHOP, kept, { schools, day, rates }) ?? UNCHOSEN;
   }
 }

@@ -16,6 +16,10 @@ export class ShopEntity {
   @Column('text', { default: '{}' })
   day: string;
 
+  /** What things cost, as JSON. */
+  @Column('text', { default: '{}' })
+  rates: string;
+
   /** The form that they are kept in. */
   @Column('integer', { default: 1 })
   shape: number;

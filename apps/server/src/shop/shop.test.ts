@@ -10,6 +10,7 @@ afterAll(() => server.stop());
 const SETTINGS: ShopSettings = {
   schools: { leanMix: 'avoid' },
   day: {},
+  rates: { perHour: 52, currency: 'cu' },
 };
 
 const SPOOL = { kind: 'spool', wireClass: 'ER5356', diameterMm: 1.0 };
@@ -19,6 +20,7 @@ describe('the shop', () => {
     expect((await asking(server).get('/api/shop')).body).toEqual({
       schools: {},
       day: {},
+      rates: {},
       shelf: null,
       version: 1,
     });

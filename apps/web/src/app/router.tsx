@@ -63,6 +63,10 @@ export const router = createBrowserRouter([
                 }),
               },
               {
+                path: 'record/cost',
+                lazy: async () => ({ Component: (await import('../features/cost/cost-page.tsx')).CostPage }),
+              },
+              {
                 path: 'record/inspect',
                 lazy: async () => ({
                   Component: (await import('../features/inspection/inspect-page.tsx')).InspectPage,

@@ -1,4 +1,4 @@
-const ISO = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})/;
+const ISO = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})(?::(\d{2}(?:\.\d+)?))?/;
 const MINUTES_A_DAY = 24 * 60;
 
 /** Days from an arbitrary day to one of the Gregorian calendar, with the year taken to begin in March. */
@@ -17,10 +17,10 @@ function dayNumber(year: number, month: number, day: number): number {
  * @source Gregorian calendar, definition
  */
 export function isoMinutes(iso: string): number {
-  const [year = NaN, month = NaN, day = NaN, hour = NaN, minute = NaN] = (ISO.exec(iso)?.slice(1) ?? []).map(
-    Number,
-  );
-  return dayNumber(year, month, day) * MINUTES_A_DAY + hour * 60 + minute;
+  const [year = NaN, month = NaN, day = NaN, hour = NaN, minute = NaN, second = 0] = (
+    ISO.exec(iso)?.slice(1) ?? []
+  ).map((part: string | undefined) => Number(part ?? 0));
+  return dayNumber(year, month, day) * MINUTES_A_DAY + hour * 60 + minute + second / 60;
 }
 
 /** How many days lie between two ISO dates, or a day and a date. */

@@ -1,10 +1,9 @@
 import { DUTY_PERIOD_MIN, dutyPercent, type DutyRating } from '../duty/duty.ts';
+import { isoMinutes } from '../quantity/iso-minutes.ts';
 import { runArcMin, runCount } from './run-figures.ts';
 import type { WeldRun } from './weld-run.ts';
 
-const MINUTE_MS = 60_000;
-
-/** An arc that burned from one time to another, ms, at a current. */
+/** An arc that burned from one time to another, min. */
 interface Burn {
   readonly from: number;
   readonly to: number;
@@ -14,17 +13,13 @@ interface Burn {
 function burnOf(run: WeldRun): readonly Burn[] {
   if (runCount(run) > 1) return [];
   const minutes = runArcMin(run);
-  const to = Date.parse(run.weldedAt);
-  return minutes === undefined || Number.isNaN(to) ? [] : [{ from: to - minutes * MINUTE_MS, to }];
+  const to = isoMinutes(run.weldedAt);
+  return minutes === undefined || Number.isNaN(to) ? [] : [{ from: to - minutes, to }];
 }
 
 /** Minutes of arc that runs had in a stretch of time. */
 function arcBetween(burns: readonly Burn[], from: number, to: number): number {
-  const burnt = burns.reduce(
-    (sum, one) => sum + Math.max(0, Math.min(one.to, to) - Math.max(one.from, from)),
-    0,
-  );
-  return burnt / MINUTE_MS;
+  return burns.reduce((sum, one) => sum + Math.max(0, Math.min(one.to, to) - Math.max(one.from, from)), 0);
 }
 
 /**
@@ -33,8 +28,8 @@ function arcBetween(burns: readonly Burn[], from: number, to: number): number {
  * @param at an ISO time
  */
 export function recentArcMinutes(runs: readonly WeldRun[], at: string): number {
-  const to = Date.parse(at);
-  return arcBetween(runs.flatMap(burnOf), to - DUTY_PERIOD_MIN * MINUTE_MS, to);
+  const to = isoMinutes(at);
+  return arcBetween(runs.flatMap(burnOf), to - DUTY_PERIOD_MIN, to);
 }
 
 /** How runs stand against the duty cycle on a machine's plate. */
@@ -72,20 +67,19 @@ export function runDuty(
   if (percent === undefined) return undefined;
   const allowedMin = (percent / 100) * DUTY_PERIOD_MIN;
   const burns = runs.flatMap(burnOf);
-  const period = DUTY_PERIOD_MIN * MINUTE_MS;
-  const at = Date.parse(now);
-  const recentMin = arcBetween(burns, at - period, at);
+  const at = isoMinutes(now);
+  const recentMin = arcBetween(burns, at - DUTY_PERIOD_MIN, at);
   const room = Math.min(WORTH_MIN, allowedMin);
   let restMin = 0;
   while (
     restMin < DUTY_PERIOD_MIN &&
-    arcBetween(burns, at + (restMin + room) * MINUTE_MS - period, at) + room > allowedMin + 1e-9
+    arcBetween(burns, at + restMin + room - DUTY_PERIOD_MIN, at) + room > allowedMin + 1e-9
   )
     restMin += STEP_MIN;
   const over = runs.flatMap((run) => {
-    const to = Date.parse(run.weldedAt);
+    const to = isoMinutes(run.weldedAt);
     if (Number.isNaN(to) || runCount(run) > 1) return [];
-    const arcMin = arcBetween(burns, to - period, to);
+    const arcMin = arcBetween(burns, to - DUTY_PERIOD_MIN, to);
     return arcMin > allowedMin + 1e-9 ? [{ weldedAt: run.weldedAt, arcMin }] : [];
   });
   return { allowedMin, recentMin, restMin: percent >= 100 ? 0 : restMin, over: percent >= 100 ? [] : over };

@@ -1,18 +1,5 @@
 import { runLimits } from '../bead/bead-plan.ts';
-import { completeWork } from '../quick-line/complete-work.ts';
-import { resourcesOf } from '../resources/shop.ts';
-import { effectiveWork, parseQuickLine } from '../quick-line/parse.ts';
-import { planSetup } from './plan-setup.ts';
-import type { PlannedSetup } from './setup.ts';
-
-function planned(line: string): PlannedSetup {
-  const said = effectiveWork(parseQuickLine(line, { unit: 'mm', machineNames: [] }));
-  const work = completeWork(said)?.work;
-  if (!work) throw new Error(line);
-  const setup = planSetup(work, resourcesOf(said, { machines: [] }));
-  if (setup.status !== 'planned') throw new Error(`${line}: ${setup.reasons.join(' ')}`);
-  return setup;
-}
+import { planned } from '../../test/planned.ts';
 
 // Source: common practice, from memory.
 describe('uphill', () => {

@@ -6,7 +6,7 @@ import { show } from '../../../test/show.tsx';
 import { EveryMachinePage } from './every-machine-page.tsx';
 
 const JOB = jobOf({ work: { thicknessMm: 2, joint: 'lap', machineName: 'Shown' } });
-const SHOP = { schools: {}, day: {}, shelf: null, version: 1 };
+const SHOP = { schools: {}, day: {}, rates: {}, shelf: null, version: 1 };
 
 function shown(job: Job, machines: readonly object[]) {
   return show(<EveryMachinePage />, {

@@ -40,7 +40,7 @@ const OTHERS = {
   'GET /machines': [SHOWN, { ...SHOWN, id: 'other', name: 'Other' }],
   'GET /stock': [],
   'GET /learning': {},
-  'GET /shop': { schools: {}, day: {}, version: 1, shelf: null },
+  'GET /shop': { schools: {}, day: {}, rates: {}, version: 1, shelf: null },
   'GET /faults/counts': COUNTS,
 };
 

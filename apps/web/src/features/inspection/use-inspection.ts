@@ -10,13 +10,13 @@ export type InspectionFaults = Readonly<Partial<Record<string, string>>>;
 function soFar(told: Record<string, unknown>): Inspection | undefined {
   const { value, error } = newInspectionSchema.validate(told, { abortEarly: false });
   if (!error) return value;
-  const items = { ...(told['items'] as Record<string, unknown>) };
-  const rest = { ...told };
-  for (const { path } of error.details) {
-    if (path[0] === 'items') delete items[String(path[1])];
-    else delete rest[String(path[0])];
-  }
-  const again = newInspectionSchema.validate({ ...rest, items });
+  const wrong = new Set(
+    error.details.map(({ path }) => path.slice(0, path[0] === 'items' ? 2 : 1).join('.')),
+  );
+  const right = (of: object, under = ''): Record<string, unknown> =>
+    Object.fromEntries(Object.entries(of).filter(([name]) => !wrong.has(`${under}${name}`)));
+  const items = right((told['items'] ?? {}) as object, 'items.');
+  const again = newInspectionSchema.validate({ ...right(told), items });
   return again.error ? undefined : again.value;
 }
 

@@ -20,6 +20,7 @@ import { ErrorNotice, MIND_BOX, Notice, PageSkeleton } from '../../ui/page/notic
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { useToast } from '../../ui/toasts.tsx';
+import { PieceCost } from '../cost/index.ts';
 import { dayKey, pieceKey, spanText, useChangeTask } from '../day/index.ts';
 import { machineListQuery } from '../machines/index.ts';
 import { useShop } from '../plan/index.ts';
@@ -230,6 +231,11 @@ export function PiecePage() {
         <>
           <Totals totals={totalsOf(welds, pieces)} pieces={pieces} />
           <Welds welds={welds} onChanged={onChanged} />
+          <PieceCost
+            plans={welds.flatMap(({ plan }) => plan ?? [])}
+            unplanned={welds.filter(({ plan }) => !plan).length}
+            pieces={pieces}
+          />
           {isOpen && (
             <SelectField
               label="Welds that name no machine are planned on"

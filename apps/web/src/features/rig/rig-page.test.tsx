@@ -6,7 +6,7 @@ import { Refusal, show } from '../../../test/show.tsx';
 import { RigPage } from './rig-page.tsx';
 
 const JOB = jobOf({ work: { thicknessMm: 2, joint: 'lap', machineName: 'Shown' } });
-const SHOP = { schools: {}, day: {}, shelf: null, version: 1 };
+const SHOP = { schools: {}, day: {}, rates: {}, shelf: null, version: 1 };
 
 const at = new Date().toISOString();
 const known = (values: Readonly<Record<string, string>>): KeptMachine['rig'] =>

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
-import { Button } from '../../ui/button.tsx';
+import { Button, ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { InspectionList } from '../inspection/index.ts';
@@ -135,6 +135,7 @@ function EnterRun({ recording, initial, onKept }: EntryProps) {
         {plan && <DutyCard machine={machine} amps={plan.currentA.start} />}
         <HeatCard run={entry.run} />
         <InspectionList jobId={job.id} />
+        <ButtonLink to={`/jobs/${job.id}/record/cost`}>What it costs</ButtonLink>
       </div>
     </div>
   );

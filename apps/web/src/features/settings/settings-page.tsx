@@ -6,6 +6,7 @@ import { PreferenceSwitches } from '../../preferences/preference-switches.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
+import { RatesSection } from '../cost/index.ts';
 import { SetAsideNotice } from '../records/index.ts';
 import { DayHours } from './day-hours.tsx';
 import { SchoolChoice, shopQuery } from '../shop/index.ts';
@@ -66,6 +67,7 @@ export function SettingsPage() {
         <div className="grid grid-cols-1 gap-4">
           <UnitChoices />
           <DayHours />
+          <RatesSection />
         </div>
         <Section id="schools" title="Where the trade disagrees: this shop’s way">
           {SCHOOL_TABLE.map((school) => (

@@ -1,0 +1,2 @@
+export { RatesSection } from './rates-form.tsx';
+export { PieceCost } from './piece-cost.tsx';
