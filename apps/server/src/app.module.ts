@@ -10,6 +10,7 @@ import { EventsModule } from './events/events.module.ts';
 import { LearningModule } from './learning/learning.module.ts';
 import { FaultsModule } from './faults/faults.module.ts';
 import { InspectionsModule } from './inspections/inspections.module.ts';
+import { SheetsModule } from './sheets/sheets.module.ts';
 import { RunsModule } from './runs/runs.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
@@ -51,6 +52,7 @@ export class AppModule {
         FaultsModule,
         RunsModule,
         InspectionsModule,
+        SheetsModule,
         PlanModule,
         DayModule,
         PhotosModule,

@@ -236,3 +236,14 @@ export {
 export { DIP_SAMPLES_PER_SECOND, readTrace } from './trace-csv.ts';
 
 export { type ShopRates, shopRatesSchema, WORK_KINDS } from './rates.ts';
+export {
+  KEPT_SHEET,
+  type KeptSheet,
+  keptSheetSchema,
+  type NewSheetRevision,
+  newSheetRevisionSchema,
+  type SheetDrawing,
+  sheetListSchema,
+  type SheetRevision,
+  sheetRevisionSchema,
+} from './sheet.ts';

@@ -594,7 +594,7 @@ export {
 export type { Verdict } from './inspection/judge-finding.ts';
 export { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from './inspection/weld-limits.ts';
 export { DEFECT_WORDS, defectWord } from './inspection/defect-words.ts';
-export { EDGE_PX, LEAST_SCALE_PX, photoLength, type PhotoScale, TOE_MM } from './inspection/photo-measure.ts';
+export { EDGE_PX, LEAST_SCALE_PX, photoLength, TOE_MM } from './inspection/photo-measure.ts';
 
 // cost
 export { type CostRates, OPERATING_FACTORS, type WeldCost, type WorkKind } from './cost/weld-cost.ts';
@@ -609,3 +609,14 @@ export {
   USUAL_RATES,
   USUAL_TIP_LIFE_H,
 } from './cost/quote.ts';
+
+// procedure sheets
+export {
+  type ProcedureSheet,
+  procedureSheet,
+  SHEET_DISCLAIMER,
+  SHEET_RUN_COLUMNS,
+  type SheetEssentials,
+  type SheetLine,
+} from './procedure/procedure-sheet.ts';
+export { type SheetChange, sheetChanges } from './procedure/sheet-changes.ts';

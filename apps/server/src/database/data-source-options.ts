@@ -7,6 +7,7 @@ import { DialReadingEntity } from '../machines/dial-reading.entity.ts';
 import { MachineEntity } from '../machines/machine.entity.ts';
 import { PhotoEntity } from '../photos/photo.entity.ts';
 import { InspectionEntity } from '../inspections/inspection.entity.ts';
+import { SheetEntity } from '../sheets/sheet.entity.ts';
 import { RunEntity } from '../runs/run.entity.ts';
 import { FaultCaseEntity } from '../faults/fault-case.entity.ts';
 import { PieceEntity } from '../pieces/piece.entity.ts';
@@ -22,6 +23,7 @@ import { Foundations1764500000000 } from './migrations/1764500000000-foundations
 import { Faults1764900000000 } from './migrations/1764900000000-faults.ts';
 import { RunsAndInspections1765000000000 } from './migrations/1765000000000-runs-and-inspections.ts';
 import { Rates1765100000000 } from './migrations/1765100000000-rates.ts';
+import { Sheets1765200000000 } from './migrations/1765200000000-sheets.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
 import { RigAndStores1764600000000 } from './migrations/1764600000000-rig-and-stores.ts';
@@ -40,6 +42,7 @@ const MIGRATIONS = [
   Faults1764900000000,
   RunsAndInspections1765000000000,
   Rates1765100000000,
+  Sheets1765200000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */
@@ -82,6 +85,7 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       FaultCaseEntity,
       RunEntity,
       InspectionEntity,
+      SheetEntity,
       PhotoEntity,
       AcknowledgementEntity,
       DialReadingEntity,

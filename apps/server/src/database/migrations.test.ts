@@ -42,6 +42,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await before.initialize();
     await before.runMigrations();
+    await before.undoLastMigration(); // sheets
     await before.undoLastMigration(); // rates
     await before.undoLastMigration(); // runs and inspections
     await before.undoLastMigration(); // faults
@@ -72,6 +73,7 @@ describe('migrations', () => {
     expect(await before.query('SELECT toldOffsetV, toldVarianceV2 FROM proven_setting')).toEqual([
       { toldOffsetV: -0.4, toldVarianceV2: 0.09 },
     ]);
+    await before.undoLastMigration(); // sheets
     await before.undoLastMigration(); // rates
     await before.undoLastMigration(); // runs and inspections
     await before.undoLastMigration(); // faults
@@ -90,6 +92,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
+    await older.undoLastMigration(); // sheets
     await older.undoLastMigration(); // rates
     await older.undoLastMigration(); // runs and inspections
     await older.undoLastMigration(); // faults

@@ -67,6 +67,12 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../features/cost/cost-page.tsx')).CostPage }),
               },
               {
+                path: 'record/sheet',
+                lazy: async () => ({
+                  Component: (await import('../features/procedure/sheet-page.tsx')).SheetPage,
+                }),
+              },
+              {
                 path: 'record/inspect',
                 lazy: async () => ({
                   Component: (await import('../features/inspection/inspect-page.tsx')).InspectPage,

@@ -3,6 +3,8 @@ import type { Mark, PageSize, TextWidth } from './page.ts';
 
 const INK = rgb(0.114, 0.133, 0.149);
 const LINE = rgb(0.6, 0.58, 0.54);
+const PLATE = rgb(0.93, 0.91, 0.87);
+const BEAD = rgb(0.6, 0.62, 0.64);
 const DOT_PT = 3;
 
 /** A text as the font can write it. */
@@ -33,6 +35,11 @@ interface Fonts {
 
 function draw(page: PDFPage, mark: Mark, fonts: Fonts): void {
   if (mark.kind === 'dot') return drawDot(page, mark);
+  if (mark.kind === 'path') {
+    const { x, y, d, scale, tone } = mark;
+    const color = tone === 'plate' ? PLATE : BEAD;
+    return page.drawSvgPath(d, { x, y, scale, color, borderColor: INK, borderWidth: 1 / scale });
+  }
   if (mark.kind === 'square') {
     const side = 2 * DOT_PT;
     return page.drawRectangle({

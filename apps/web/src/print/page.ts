@@ -12,6 +12,12 @@ export const CARDS = {
 } as const;
 export type Card = keyof typeof CARDS;
 
+/** Paper as a sheet stands on it, in points. */
+export function standing(paper: Paper): PageSize {
+  const { widthPt, heightPt } = PAPERS[paper];
+  return { widthPt: heightPt, heightPt: widthPt };
+}
+
 /** What a page measures. */
 export interface PageSize {
   readonly widthPt: number;
@@ -30,6 +36,15 @@ export type Mark =
     }
   | { readonly kind: 'rule'; readonly x: number; readonly y: number; readonly widthPt: number }
   | { readonly kind: 'square'; readonly x: number; readonly y: number }
+  | {
+      /** An outline of straight lines, y of it downwards from where it stands. */
+      readonly kind: 'path';
+      readonly x: number;
+      readonly y: number;
+      readonly d: string;
+      readonly scale: number;
+      readonly tone: 'plate' | 'bead';
+    }
   | {
       readonly kind: 'dot';
       readonly x: number;
@@ -70,4 +85,24 @@ export interface TextPlace {
 export function textMark(words: string, place: TextPlace, width: TextWidth): Mark {
   const { x, y, sizePt, mostPt, bold = false } = place;
   return { kind: 'text', x, y, bold, ...fittedText(words, sizePt, bold, mostPt, width) };
+}
+
+/** A text in lines that are no wider than there is room. */
+export function wrappedText(
+  words: string,
+  sizePt: number,
+  bold: boolean,
+  mostPt: number,
+  width: TextWidth,
+): readonly string[] {
+  const lines: string[] = [];
+  let line = '';
+  for (const word of words.split(' ')) {
+    const longer = line === '' ? word : `${line} ${word}`;
+    if (line !== '' && width(longer, sizePt, bold) > mostPt) {
+      lines.push(line);
+      line = word;
+    } else line = longer;
+  }
+  return [...lines, line];
 }

@@ -9,6 +9,7 @@ export const RECORD_KINDS = [
   'fault-case',
   'run',
   'inspection',
+  'sheet',
 ] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 

@@ -31,6 +31,8 @@ function startOf(job: Job, plan: PlannedSetup | undefined): InspectionFields {
     joint: isFillet ? 'fillet' : 'butt',
     standard: offeredStandard(plan?.weldMetal === 'aluminium'),
     thickness: plates.length === 0 ? '' : String(Number(Math.min(...plates).toFixed(2))),
+    nominal: String(work?.throatMm ?? work?.legMm ?? ''),
+    nominalIs: work?.throatMm !== undefined ? 'throat' : work?.legMm !== undefined ? 'leg' : '',
     weld: work?.seamMm === undefined ? '' : `${work.seamMm} mm`,
   });
 }

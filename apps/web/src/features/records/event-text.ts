@@ -12,6 +12,7 @@ const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   'fault-case': 'begun',
   run: 'welded',
   inspection: 'looked at',
+  sheet: 'kept as a revision',
 };
 
 const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -24,6 +25,7 @@ const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   'fault-case': 'put away',
   run: 'taken away',
   inspection: 'taken away',
+  sheet: 'put away',
 };
 
 const STOCK_WORD: Readonly<Record<string, string>> = {

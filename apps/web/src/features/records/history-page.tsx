@@ -22,6 +22,7 @@ function addressOf({ subject: { kind, id, of } }: ShopEvent): string {
     piece: `/pieces/${id}`,
     'fault-case': `/faults/${id}`,
     run: `/jobs/${of}/record`,
+    sheet: `/jobs/${of}/record/sheet`,
     inspection: `/jobs/${of}/record/inspections/${id}`,
   };
   return at[kind];

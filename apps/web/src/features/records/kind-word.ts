@@ -11,4 +11,5 @@ export const KIND_WORD: Readonly<Record<RecordKind, string>> = {
   'fault-case': 'fault case',
   run: 'run',
   inspection: 'inspection',
+  sheet: 'procedure sheet',
 };

@@ -136,6 +136,7 @@ function EnterRun({ recording, initial, onKept }: EntryProps) {
         <HeatCard run={entry.run} />
         <InspectionList jobId={job.id} />
         <ButtonLink to={`/jobs/${job.id}/record/cost`}>What it costs</ButtonLink>
+        <ButtonLink to={`/jobs/${job.id}/record/sheet`}>Procedure sheet and setup card</ButtonLink>
       </div>
     </div>
   );
