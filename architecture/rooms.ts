@@ -63,6 +63,7 @@ export const ROOMS = {
     'errors',
     'paging',
     'access',
+    'log',
     'events',
     'photos',
     'stock',

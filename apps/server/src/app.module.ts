@@ -11,6 +11,7 @@ import { LearningModule } from './learning/learning.module.ts';
 import { FaultsModule } from './faults/faults.module.ts';
 import { InspectionsModule } from './inspections/inspections.module.ts';
 import { SheetsModule } from './sheets/sheets.module.ts';
+import { LogModule } from './log/log.module.ts';
 import { RunsModule } from './runs/runs.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
@@ -53,6 +54,7 @@ export class AppModule {
         RunsModule,
         InspectionsModule,
         SheetsModule,
+        LogModule,
         PlanModule,
         DayModule,
         PhotosModule,

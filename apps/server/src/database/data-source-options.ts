@@ -7,6 +7,7 @@ import { DialReadingEntity } from '../machines/dial-reading.entity.ts';
 import { MachineEntity } from '../machines/machine.entity.ts';
 import { PhotoEntity } from '../photos/photo.entity.ts';
 import { InspectionEntity } from '../inspections/inspection.entity.ts';
+import { LogEntity } from '../log/log.entity.ts';
 import { SheetEntity } from '../sheets/sheet.entity.ts';
 import { RunEntity } from '../runs/run.entity.ts';
 import { FaultCaseEntity } from '../faults/fault-case.entity.ts';
@@ -23,6 +24,7 @@ import { Foundations1764500000000 } from './migrations/1764500000000-foundations
 import { Faults1764900000000 } from './migrations/1764900000000-faults.ts';
 import { RunsAndInspections1765000000000 } from './migrations/1765000000000-runs-and-inspections.ts';
 import { Rates1765100000000 } from './migrations/1765100000000-rates.ts';
+import { Log1765300000000 } from './migrations/1765300000000-log.ts';
 import { Sheets1765200000000 } from './migrations/1765200000000-sheets.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
@@ -43,6 +45,7 @@ const MIGRATIONS = [
   RunsAndInspections1765000000000,
   Rates1765100000000,
   Sheets1765200000000,
+  Log1765300000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */
@@ -86,6 +89,7 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       RunEntity,
       InspectionEntity,
       SheetEntity,
+      LogEntity,
       PhotoEntity,
       AcknowledgementEntity,
       DialReadingEntity,

@@ -2,7 +2,8 @@ import type { EventAbout, Page, PageRequest, ShopEvent } from '@hot-bead/contrac
 import type { RecordKind } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { In, LessThan, Repository } from 'typeorm';
+import { type EntityManager, In, LessThan, MoreThan, Repository } from 'typeorm';
+import { writeLog } from '../log/write-log.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import type { Command } from './command.ts';
 import { EventEntity } from './event.entity.ts';
@@ -64,6 +65,33 @@ export class EventsService {
     await this.records.undo(type, command, event);
     const [told] = await this.told([await this.events.findOneByOrFail({ id: command.id })]);
     return told as ShopEvent;
+  }
+
+  /** Writes the log anew from what happened: for a shop from before there was one. */
+  async writeLogAnew(manager: EntityManager): Promise<void> {
+    let last = 0;
+    for (;;) {
+      const rows = await manager.find(EventEntity, {
+        where: { number: MoreThan(last) },
+        order: { number: 'ASC' },
+        take: 500,
+      });
+      if (rows.length === 0) return;
+      for (const row of rows) await this.logAnew(manager, row);
+      last = rows.at(-1)?.number ?? last;
+    }
+  }
+
+  private async logAnew(manager: EntityManager, row: EventEntity): Promise<void> {
+    const change = await this.types.get(row.subjectKind)?.logged?.(manager, {
+      id: row.subjectId,
+      of: row.subjectOf,
+      eventId: row.id,
+      kind: row.kind,
+      about: row.about === null ? undefined : (keptChange(row.about) as EventAbout),
+      at: row.at,
+    });
+    if (change) await writeLog(manager, change);
   }
 
   private async told(rows: readonly EventEntity[]): Promise<readonly ShopEvent[]> {

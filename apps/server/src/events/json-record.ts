@@ -1,4 +1,4 @@
-import { type StoredShape, validated } from '@hot-bead/contract';
+import { type LogLine, type StoredShape, validated } from '@hot-bead/contract';
 import { AWAY, type Fields, fieldsOf, type RecordKind, recordOf } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
@@ -6,7 +6,8 @@ import type Joi from 'joi';
 import { type DeepPartial, EntityManager, type EntityTarget, type FindOptionsWhere, In } from 'typeorm';
 import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
 import { notFound } from '../errors/domain-error.ts';
-import { awayField, type Loaded, type RecordType, type Step } from './record-type.ts';
+import type { LogChange } from '../log/write-log.ts';
+import { awayField, type Loaded, type LoggedEvent, type RecordType, type Step } from './record-type.ts';
 import type { Creation } from './records.service.ts';
 import { SetAsideService } from './set-aside.service.ts';
 
@@ -75,6 +76,9 @@ export abstract class JsonRecord<
     return {};
   }
 
+  /** What the log tells of one as it stands; undefined: nothing. */
+  protected lineOf?(manager: EntityManager, value: Value, row: Row): Promise<LogLine | undefined>;
+
   /** The record it is found under: itself, unless a kind says so. */
   protected ofRow(row: Row): string {
     return row.id;
@@ -125,6 +129,15 @@ export abstract class JsonRecord<
     if (!value) return undefined;
     const { id, version, updatedAt, awayAt } = row;
     return this.toldOf(value, { id, version, updatedAt, away: awayAt !== null }, row);
+  }
+
+  /** The line of one in the log: taken out while it is put away, or cannot be read. */
+  async logged(manager: EntityManager, { id }: LoggedEvent): Promise<LogChange | undefined> {
+    if (!this.lineOf) return undefined;
+    const row = await this.rowOf(manager, id);
+    const value = row && row.awayAt === null ? this.read(row) : undefined;
+    const line = row && value ? await this.lineOf(manager, value, row) : undefined;
+    return { id: `${this.kind}:${id}`, line: line ?? null };
   }
 
   async titles(manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {

@@ -1,5 +1,7 @@
 import { AWAY, type FieldChange, type Fields, type RecordKind } from '@hot-bead/core';
+import type { EventAbout, EventKind } from '@hot-bead/contract';
 import type { EntityManager } from 'typeorm';
+import type { LogChange } from '../log/write-log.ts';
 
 /** A record as it stands in the database. */
 export interface Loaded {
@@ -30,8 +32,23 @@ export interface RecordType<Told> {
   settle(manager: EntityManager, step: Step): Promise<Fields>;
   store(manager: EntityManager, id: string, step: Step & { readonly version: number }): Promise<void>;
   tell(id: string): Promise<Told>;
+  /**
+   * What the log tells of what happened to one: a line under the record's id, written anew with every change, or one under
+   * the event's; undefined: nothing.
+   */
+  logged?(manager: EntityManager, happened: LoggedEvent): Promise<LogChange | undefined>;
   /** What records are called now. */
   titles(manager: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, string>>;
+}
+
+/** Something that happened to a record, for the log. */
+export interface LoggedEvent {
+  readonly id: string;
+  readonly of: string;
+  readonly eventId: string;
+  readonly kind: EventKind;
+  readonly about: EventAbout | undefined;
+  readonly at: string;
 }
 
 /** One change of one record. */

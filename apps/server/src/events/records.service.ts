@@ -14,10 +14,11 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
+import { writeLog } from '../log/write-log.ts';
 import type { Command } from './command.ts';
 import { EventEntity } from './event.entity.ts';
 import { fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';
-import { type Loaded, type RecordType } from './record-type.ts';
+import { type Loaded, type LoggedEvent, type RecordType } from './record-type.ts';
 import { conflictsOf, overtakenBy, staleChange } from './stale-change.ts';
 
 /** A record that a create made, or had made before. */
@@ -51,6 +52,16 @@ export interface Change {
   /** What was said beside it. */
   readonly about?: EventAbout;
   readonly undoOf?: string;
+}
+
+/** Writes what the log tells of it, beside the event. */
+async function log<Told>(
+  manager: EntityManager,
+  type: RecordType<Told>,
+  happened: LoggedEvent,
+): Promise<void> {
+  const change = await type.logged?.(manager, happened);
+  if (change) await writeLog(manager, change);
 }
 
 type Listener = (kind: RecordType<unknown>['kind'], id: string) => void;
@@ -98,6 +109,7 @@ export class RecordsService {
         after: fields,
         request,
       });
+      await log(manager, type, { id, of, eventId: command.id, kind: 'created', about: undefined, at });
       return true;
     });
     if (isNew) this.tellListeners(type, id);
@@ -253,6 +265,8 @@ export class RecordsService {
       ...(asked.undoOf === undefined ? {} : { undoOf: asked.undoOf }),
       ...(asked.about === undefined ? {} : { about: asked.about }),
     });
+    const { id, kind, about } = asked;
+    await log(manager, type, { id, of: loaded.of, eventId: command.id, kind, about, at });
     return true;
   }
 

@@ -1,7 +1,14 @@
-import { type FaultCase, faultCaseSchema, KEPT_FAULT_CASE, type KeptFaultCase } from '@hot-bead/contract';
+import {
+  type FaultCase,
+  faultCaseSchema,
+  KEPT_FAULT_CASE,
+  type KeptFaultCase,
+  type LogLine,
+} from '@hot-bead/contract';
 import { causeText, FAULT_CASE_BRANCHES, symptomText } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
+import type { EntityManager } from 'typeorm';
 import { FaultCaseEntity } from './fault-case.entity.ts';
 
 /** How fault cases are kept. */
@@ -27,6 +34,25 @@ export class FaultCaseRecord extends JsonRecord<FaultCaseEntity, 'faultCase', Fa
 
   protected toldOf(faultCase: FaultCase, beside: ToldBeside): KeptFaultCase {
     return { ...faultCase, ...beside };
+  }
+
+  protected override lineOf(
+    _manager: EntityManager,
+    faultCase: FaultCase,
+    { id }: FaultCaseEntity,
+  ): Promise<LogLine> {
+    const { present, note, machineId, jobId, end, minutes, beganAt } = faultCase;
+    return Promise.resolve({
+      at: new Date(beganAt).toISOString(),
+      kind: 'fault',
+      title: `Fault: ${this.titleOf(faultCase)}`,
+      text: [...present.map(symptomText), note].filter(Boolean).join('. '),
+      subjectId: id,
+      machineId,
+      jobId,
+      verdict: end,
+      minutes,
+    });
   }
 
   protected override columnsOf({ machineId, end }: FaultCase) {

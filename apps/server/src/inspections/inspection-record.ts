@@ -1,6 +1,8 @@
-import { inspectionSchema, KEPT_INSPECTION, type KeptInspection } from '@hot-bead/contract';
+import { inspectionSchema, KEPT_INSPECTION, type KeptInspection, type LogLine } from '@hot-bead/contract';
 import { type Inspection, INSPECTION_BRANCHES, judgeInspection } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
+import type { EntityManager } from 'typeorm';
+import { jobTitle } from '../log/welded-line.ts';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
 import { InspectionEntity } from './inspection.entity.ts';
 
@@ -28,6 +30,25 @@ export class InspectionRecord extends JsonRecord<InspectionEntity, 'inspection',
 
   protected override columnsOf(inspection: Inspection) {
     return { at: inspection.at, verdict: judgeInspection(inspection).verdict ?? null };
+  }
+
+  protected override async lineOf(
+    manager: EntityManager,
+    inspection: Inspection,
+    { id, jobId }: InspectionEntity,
+  ): Promise<LogLine> {
+    const { items, verdict } = judgeInspection(inspection);
+    const failed = items.filter((item) => item.verdict === 'fail').map(({ name }) => name);
+    return {
+      at: new Date(inspection.at).toISOString(),
+      kind: 'inspection',
+      title: `Inspection, ${await jobTitle(manager, jobId)}`,
+      text: [...failed, inspection.note, inspection.who].filter(Boolean).join('. '),
+      subjectId: id,
+      jobId,
+      thicknessMm: inspection.thicknessMm,
+      verdict,
+    };
   }
 
   protected override ofRow({ jobId }: InspectionEntity): string {

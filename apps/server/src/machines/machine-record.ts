@@ -1,6 +1,8 @@
 import {
   enteredMachineSchema,
+  type EventKind,
   type KeptMachine,
+  type LogLine,
   type MachineProfile,
   nameKey,
   newNameSchema,
@@ -14,13 +16,22 @@ import {
   MACHINE_BRANCHES,
   readingFault,
   recordOf,
+  RIG_STEPS,
+  rigVerb,
   type TimedReading,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { type EntityManager, In } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import { EventEntity } from '../events/event.entity.ts';
-import { awayField, type Loaded, type RecordType, type Step } from '../events/record-type.ts';
+import {
+  awayField,
+  type Loaded,
+  type LoggedEvent,
+  type RecordType,
+  type Step,
+} from '../events/record-type.ts';
+import type { LogChange } from '../log/write-log.ts';
 import { DialReadingEntity } from './dial-reading.entity.ts';
 import { enteredMachine, keptMachine, type ReadMachine } from './kept-machine.ts';
 import { MachineEntity } from './machine.entity.ts';
@@ -112,6 +123,14 @@ export async function controlEvents(manager: EntityManager, id: string): Promise
     .getMany();
 }
 
+/** What happened to the readings of a machine's controls, as the log says it. */
+const CALIBRATION_WORD: Readonly<Partial<Record<EventKind, string>>> = {
+  'reading-added': 'a reading of its dial',
+  'reading-taken-out': 'a reading taken out',
+  'reading-put-back': 'a reading counts again',
+  'calibration-begun': 'a new calibration begun',
+};
+
 /** How machines are kept: each with the readings of its dial, and which of them count. */
 @Injectable()
 export class MachineRecord implements RecordType<KeptMachine> {
@@ -175,6 +194,30 @@ export class MachineRecord implements RecordType<KeptMachine> {
       select: { id: true, name: true },
     });
     return new Map(rows.map(({ id, name }) => [id, name] as const));
+  }
+
+  /** Steps and looks at its rig, and readings of its controls; what welding makes of it is told with the weld. */
+  async logged(
+    manager: EntityManager,
+    { id, eventId, kind, about, at }: LoggedEvent,
+  ): Promise<LogChange | undefined> {
+    const word = CALIBRATION_WORD[kind];
+    const isRigged = kind === 'rigged' && about?.['why'] !== 'bead' && about?.['why'] !== 'run';
+    if (word === undefined && !isRigged) return undefined;
+    const name = (await this.titles(manager, [id])).get(id) ?? '';
+    const step = RIG_STEPS.find((row) => row.id === about?.['step']);
+    const { jobId } = (about ?? {}) as { readonly jobId?: string };
+    const line: LogLine = {
+      at,
+      kind: word === undefined ? 'rig' : 'calibration',
+      title: `${name}: ${word ?? rigVerb(String(about?.['step'])) ?? 'told by hand'}`,
+      text: String(about?.['note'] ?? ''),
+      subjectId: id,
+      machineId: id,
+      jobId,
+      minutes: step?.minutes,
+    };
+    return { id: `event:${eventId}`, line };
   }
 
   private async refuseStraysOf(manager: EntityManager, machine: Machine, after: Fields): Promise<void> {

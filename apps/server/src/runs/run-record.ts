@@ -1,7 +1,16 @@
-import { KEPT_RUN, type KeptRun, type RunRecordValue, runRecordSchema } from '@hot-bead/contract';
+import {
+  KEPT_RUN,
+  type KeptRun,
+  type LogLine,
+  type RunRecordValue,
+  runRecordSchema,
+} from '@hot-bead/contract';
 import {
   AWAY,
   changeBetween,
+  defectWord,
+  runArcMin,
+  sentence,
   type Draw,
   drawnFrom,
   type Fields,
@@ -16,6 +25,7 @@ import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-recor
 import type { Step } from '../events/record-type.ts';
 import { RecordsService } from '../events/records.service.ts';
 import { SetAsideService } from '../events/set-aside.service.ts';
+import { jobTitle, weldedLine } from '../log/welded-line.ts';
 import { StockRecord } from '../stock/stock-record.ts';
 import { RunEntity } from './run.entity.ts';
 
@@ -72,6 +82,31 @@ export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, Kept
 
   protected override ofRow({ jobId }: RunEntity): string {
     return jobId;
+  }
+
+  protected override async lineOf(
+    manager: EntityManager,
+    run: RunRecordValue,
+    { id, jobId }: RunEntity,
+  ): Promise<LogLine> {
+    const title = await jobTitle(manager, jobId);
+    const words = [run.who, run.note, run.defect && defectWord(run.defect)].filter(Boolean);
+    return {
+      ...weldedLine(run.weldedWith),
+      at: new Date(run.weldedAt).toISOString(),
+      kind: 'run',
+      title: `${sentence(this.titleOf(run))}, ${title}`,
+      text: words.join('. '),
+      subjectId: id,
+      jobId,
+      verdict: run.result,
+      wireFeedSpeedMPerMin: run.wireFeedSpeedMPerMin,
+      volts: run.volts,
+      wireKg: run.wireKg,
+      gasL: run.gasL,
+      minutes: runArcMin(run),
+      count: run.count,
+    };
   }
 
   override async store(

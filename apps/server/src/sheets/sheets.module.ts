@@ -2,6 +2,7 @@ import {
   KEPT_SHEET,
   type KeptSheet,
   keptSheetSchema,
+  type LogLine,
   type NewSheetRevision,
   newSheetRevisionSchema,
   sheetListSchema,
@@ -43,6 +44,22 @@ export class SheetRecord extends JsonRecord<SheetEntity, 'sheet', SheetRevision,
   protected toldOf(value: SheetRevision, beside: ToldBeside, row: SheetEntity): KeptSheet {
     const { jobId, revision, createdAt } = row;
     return { ...value, ...beside, jobId, revision, createdAt };
+  }
+
+  protected override lineOf(
+    _manager: EntityManager,
+    { sheet, by }: SheetRevision,
+    { id, jobId, revision, createdAt }: SheetEntity,
+  ): Promise<LogLine> {
+    return Promise.resolve({
+      at: createdAt,
+      kind: 'sheet',
+      title: `Procedure sheet, revision ${revision}, ${sheet.title}`,
+      text: by ?? '',
+      subjectId: id,
+      jobId,
+      thicknessMm: sheet.essentials.thicknessMm,
+    });
   }
 
   protected override ofRow({ jobId }: SheetEntity): string {

@@ -120,12 +120,11 @@ describe('a whole shop as a file', () => {
 
   it('one of an older form is brought forward as its database would have been', async () => {
     const shop = shopOf(server.databasePath);
-    // as it was before faults were kept
-    const { fault_case: _later, ...tables } = shop.tables;
-    const event = (tables['event'] ?? []).filter((row) => row['subjectKind'] !== 'fault-case');
-    const older: ShopFile = { ...shop, schema: MIGRATION_NAMES.at(-2) ?? '', tables: { ...tables, event } };
+    // as it was before there was a log
+    const { log_entry: _later, ...tables } = shop.tables;
+    const older: ShopFile = { ...shop, schema: MIGRATION_NAMES.at(-2) ?? '', tables };
     const taken = await takeShop(at('new.sqlite'), older, false);
-    expect(taken['fault_case']).toBe(0);
+    expect(taken['log_entry']).toBe(0);
     expect(taken['machine']).toBe(3);
     expect(shopOf(at('new.sqlite')).schema).toBe(MIGRATION_NAMES.at(-1));
   });

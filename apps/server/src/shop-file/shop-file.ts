@@ -24,6 +24,9 @@ interface ColumnInfo {
   readonly pk: number;
 }
 
+/** What the search of the log is kept in: it follows from the log. */
+const SEARCH_TABLES = 'log_text';
+
 /** Tables that hold the shop's records; the database's own bookkeeping is none. */
 export function shopTables(database: Connection): readonly string[] {
   const rows = database
@@ -31,7 +34,7 @@ export function shopTables(database: Connection): readonly string[] {
       `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> 'migrations' ORDER BY name`,
     )
     .all() as { name: string }[];
-  return rows.map(({ name }) => name);
+  return rows.map(({ name }) => name).filter((name) => !name.startsWith(SEARCH_TABLES));
 }
 
 /** Columns of a table, by name. */

@@ -1,8 +1,20 @@
-import { KEPT_STOCK, type KeptStockItem, stockItemSchema } from '@hot-bead/contract';
+import {
+  type EventKind,
+  KEPT_STOCK,
+  type KeptStockItem,
+  type LogLine,
+  stockItemSchema,
+} from '@hot-bead/contract';
 import { gasOf, type StockItem } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
+import type { EntityManager } from 'typeorm';
+import type { LoggedEvent } from '../events/record-type.ts';
+import type { LogChange } from '../log/write-log.ts';
 import { StockEntity } from './stock.entity.ts';
+
+/** What is told of in the log. */
+const TOLD: ReadonlySet<EventKind> = new Set(['created', 'stock-told']);
 
 /** What a thing in Stores is called. */
 export function stockTitle(item: StockItem): string {
@@ -22,6 +34,29 @@ export class StockRecord extends JsonRecord<StockEntity, 'item', StockItem, Kept
     schema: stockItemSchema,
     branches: [],
   };
+
+  /** Everything that is told of a thing is a line by itself; what a run takes is told with the run. */
+  override async logged(
+    manager: EntityManager,
+    { id, eventId, kind, about, at }: LoggedEvent,
+  ): Promise<LogChange | undefined> {
+    if (!TOLD.has(kind) || about?.['kind'] === 'welded') return undefined;
+    const row = await manager.findOneBy(StockEntity, { id });
+    const kept = row && this.kept(row);
+    if (!kept) return undefined;
+    const { item } = kept;
+    const what = kind === 'created' ? 'put into Stores' : String(about?.['kind'] ?? 'told');
+    const line: LogLine = {
+      at,
+      kind: 'stock',
+      title: `${stockTitle(item)}: ${what.replace('-', ' ')}`,
+      text: String(about?.['reason'] ?? ''),
+      subjectId: id,
+      ...(item.kind === 'spool' ? { wireClass: item.wireClass, wireMm: item.diameterMm } : {}),
+      ...(item.kind === 'cylinder' ? { gas: item.gas } : {}),
+    };
+    return { id: `event:${eventId}`, line };
+  }
 
   protected titleOf(item: StockItem): string {
     return stockTitle(item);

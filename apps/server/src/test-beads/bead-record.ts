@@ -3,6 +3,7 @@ import {
   KEPT_BEAD,
   type KeptBeadParts,
   type KeptTestBead,
+  type LogLine,
   newTestBeadSchema,
   validated,
 } from '@hot-bead/contract';
@@ -19,7 +20,15 @@ import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, In } from 'typeorm';
 import { notFound } from '../errors/domain-error.ts';
-import { awayField, type Loaded, type RecordType, type Step } from '../events/record-type.ts';
+import {
+  awayField,
+  type Loaded,
+  type LoggedEvent,
+  type RecordType,
+  type Step,
+} from '../events/record-type.ts';
+import { jobTitle, weldedLine } from '../log/welded-line.ts';
+import type { LogChange } from '../log/write-log.ts';
 import { SetAsideService } from '../events/set-aside.service.ts';
 import { LearningService, type ProvedBy } from '../learning/learning.service.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
@@ -128,6 +137,27 @@ export class BeadRecord implements RecordType<KeptTestBead> {
       return [{ ...setting, id: first.id, machineId, at: last.createdAt }];
     });
     await this.learning.prove(manager, jobId, proved);
+  }
+
+  /** A bead's line in the log, as it stands. */
+  async logged(manager: EntityManager, { id }: LoggedEvent): Promise<LogChange | undefined> {
+    const row = await manager.findOneBy(TestBeadEntity, { id });
+    const parts = row && this.setAside.read(KEPT_BEAD, this.keptRow(row), partsOf(row));
+    if (!row || !parts) return { id: `bead:${id}`, line: null };
+    const { said, face, sound, weldedAt } = parts.details;
+    const line: LogLine = {
+      ...weldedLine(parts.weldedWith),
+      at: new Date(weldedAt ?? row.createdAt).toISOString(),
+      kind: 'bead',
+      title: `Bead ${row.number}, ${await jobTitle(manager, row.jobId)}`,
+      text: [said, face, sound, row.note].filter(Boolean).join('. '),
+      subjectId: id,
+      jobId: row.jobId,
+      verdict: beadVerdict(parts.details),
+      wireFeedSpeedMPerMin: row.wireFeedSpeedMPerMin,
+      volts: row.volts,
+    };
+    return { id: `bead:${id}`, line };
   }
 
   private keptRow({ id, number, shape }: TestBeadEntity) {

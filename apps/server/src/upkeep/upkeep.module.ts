@@ -2,6 +2,8 @@ import { KEPT_BEAD, type KeptTestBead } from '@hot-bead/contract';
 import { type BeadSetting, laddersOf, type ShelfWire, type WeldedBead } from '@hot-bead/core';
 import { Injectable, Module, type OnApplicationBootstrap } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
+import { EventsService } from '../events/events.service.ts';
+import { LogEntity } from '../log/log.entity.ts';
 import { JobEntity } from '../jobs/job.entity.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
 import { JobsService, type JobToPlan } from '../jobs/jobs.service.ts';
@@ -58,11 +60,13 @@ export class UpkeepService implements OnApplicationBootstrap {
     private readonly jobs: JobsService,
     private readonly plans: PlanService,
     private readonly beads: BeadRecord,
+    private readonly events: EventsService,
   ) {}
 
   async onApplicationBootstrap(): Promise<void> {
     await this.once('job-titles', (manager) => this.jobTitles(manager));
     await this.once('old-beads', (manager) => this.oldBeads(manager));
+    await this.once('log', (manager) => this.log(manager));
   }
 
   private async once(name: string, work: (manager: EntityManager) => Promise<void>): Promise<void> {
@@ -71,6 +75,12 @@ export class UpkeepService implements OnApplicationBootstrap {
       await work(manager);
       await manager.insert(UpkeepEntity, { name, doneAt: new Date().toISOString() });
     });
+  }
+
+  /** The log of a shop from before there was one. */
+  private async log(manager: EntityManager): Promise<void> {
+    if (await manager.exists(LogEntity)) return;
+    await this.events.writeLogAnew(manager);
   }
 
   /** Jobs from before titles were kept. */

@@ -1,0 +1,148 @@
+import type { LogCharts, LogEntry, LogFilter, LogPoint, LogRequest, LogWeek, Page } from '@hot-bead/contract';
+import { Injectable } from '@nestjs/common';
+import { InjectRepository } from '@nestjs/typeorm';
+import { Repository, type SelectQueryBuilder } from 'typeorm';
+import { DomainError, notFound } from '../errors/domain-error.ts';
+import { LogEntity } from './log.entity.ts';
+
+function told({ number: _number, ...row }: LogEntity): LogEntry {
+  return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as unknown as LogEntry;
+}
+
+/** What was typed as a search: every word must begin a word of the line. */
+export function searchFor(text: string): string | undefined {
+  const words = text.match(/[\p{L}\p{N}]+/gu) ?? [];
+  return words.length === 0 ? undefined : words.map((word) => `"${word}"*`).join(' ');
+}
+
+/** The day after a day: what lies before it lies within the day. */
+function dayAfter(day: string): string {
+  const next = new Date(`${day}T00:00:00.000Z`);
+  next.setUTCDate(next.getUTCDate() + 1);
+  return next.toISOString().slice(0, 10);
+}
+
+const SAME = {
+  kind: 'kind',
+  machine: 'machineId',
+  job: 'jobId',
+  wire: 'wireClass',
+  gas: 'gas',
+  joint: 'joint',
+  verdict: 'verdict',
+} as const satisfies Partial<Record<keyof LogFilter, keyof LogEntity>>;
+
+function filtered(query: SelectQueryBuilder<LogEntity>, filter: LogFilter): SelectQueryBuilder<LogEntity> {
+  for (const [name, column] of Object.entries(SAME)) {
+    const value = filter[name as keyof typeof SAME];
+    if (value !== undefined) query.andWhere(`log.${column} = :${name}`, { [name]: value });
+  }
+  const { thinnest, thickest, from, to, text } = filter;
+  if (thinnest !== undefined) query.andWhere('log.thicknessMm >= :thinnest', { thinnest });
+  if (thickest !== undefined) query.andWhere('log.thicknessMm <= :thickest', { thickest });
+  if (from !== undefined) query.andWhere('log.at >= :from', { from });
+  if (to !== undefined) query.andWhere('log.at < :to', { to: dayAfter(to) });
+  const search = text === undefined ? undefined : searchFor(text);
+  if (search !== undefined) {
+    query.andWhere('log.number IN (SELECT rowid FROM log_text WHERE log_text MATCH :search)', { search });
+  }
+  return query;
+}
+
+const SORTS = {
+  newest: { column: 'at', order: 'DESC' },
+  oldest: { column: 'at', order: 'ASC' },
+  thinnest: { column: 'thicknessMm', order: 'ASC' },
+  thickest: { column: 'thicknessMm', order: 'DESC' },
+} as const;
+
+/** Points of beads against the book that a chart has room for. */
+const POINTS_MOST = 600;
+
+@Injectable()
+export class LogService {
+  constructor(@InjectRepository(LogEntity) private readonly rows: Repository<LogEntity>) {}
+
+  /** A page of the log: the cost is that of the page, not of the whole. */
+  async page({ after, limit, sort, ...filter }: LogRequest): Promise<Page<LogEntry>> {
+    const { column, order } = SORTS[sort];
+    const query = filtered(this.rows.createQueryBuilder('log'), filter);
+    if (column === 'thicknessMm') query.andWhere('log.thicknessMm IS NOT NULL');
+    if (after !== undefined) {
+      const [value, number] = after.split('~');
+      if (value === undefined || number === undefined || !/^\d+$/.test(number)) {
+        throw new DomainError('cursor-unreadable', 400, 'There is no such page.', 'after');
+      }
+      query.andWhere(`(log.${column}, log.number) ${order === 'DESC' ? '<' : '>'} (:value, :number)`, {
+        value: column === 'at' ? value : Number(value),
+        number: Number(number),
+      });
+    }
+    const found = await query
+      .orderBy(`log.${column}`, order)
+      .addOrderBy('log.number', order)
+      .limit(limit + 1)
+      .getMany();
+    const rows = found.slice(0, limit);
+    const last = rows.at(-1);
+    return {
+      items: rows.map(told),
+      next: found.length > limit && last ? `${last[column] ?? ''}~${last.number}` : null,
+    };
+  }
+
+  /** Every line that a filter lets through, oldest first, piece by piece. */
+  async *all(filter: LogFilter): AsyncGenerator<readonly LogEntry[]> {
+    const limit = 1000;
+    let after: string | undefined;
+    do {
+      const page = await this.page({ ...filter, limit, sort: 'oldest', ...(after ? { after } : {}) });
+      yield page.items;
+      after = page.next ?? undefined;
+    } while (after !== undefined);
+  }
+
+  async read(id: string): Promise<LogEntry> {
+    const row = await this.rows.findOneBy({ id });
+    if (!row) throw notFound('line of the log', id);
+    return told(row);
+  }
+
+  /** What the log comes to by week, and its beads and runs against the book. */
+  async charts(filter: LogFilter): Promise<LogCharts> {
+    const weeks = filtered(this.rows.createQueryBuilder('log'), filter)
+      .select("date(log.at, 'weekday 0', '-6 days')", 'week')
+      .addSelect("COALESCE(SUM(CASE WHEN log.kind = 'run' THEN COALESCE(log.count, 1) END), 0)", 'runs')
+      .addSelect(
+        "COALESCE(SUM(CASE WHEN log.kind = 'run' AND log.verdict IS NOT NULL THEN COALESCE(log.count, 1) END), 0)",
+        'judged',
+      )
+      .addSelect(
+        "COALESCE(SUM(CASE WHEN log.kind = 'run' AND log.verdict = 'ok' THEN COALESCE(log.count, 1) END), 0)",
+        'right',
+      )
+      .addSelect("COALESCE(SUM(CASE WHEN log.kind = 'run' THEN log.wireKg END), 0)", 'wireKg')
+      .addSelect("COALESCE(SUM(CASE WHEN log.kind = 'run' THEN log.gasL END), 0)", 'gasL')
+      .addSelect("COALESCE(SUM(CASE WHEN log.kind = 'rig' THEN log.minutes END), 0)", 'changeoverMin')
+      .groupBy('week')
+      .orderBy('week', 'ASC')
+      .getRawMany<LogWeek>();
+    const points = await filtered(this.rows.createQueryBuilder('log'), filter)
+      .andWhere('log.bookVolts IS NOT NULL AND log.machineId IS NOT NULL AND log.volts IS NOT NULL')
+      .andWhere('log.wireFeedSpeedMPerMin IS NOT NULL')
+      .orderBy('log.at', 'DESC')
+      .addOrderBy('log.number', 'DESC')
+      .limit(POINTS_MOST)
+      .getMany();
+    return {
+      weeks: await weeks,
+      points: points.map(({ machineId, wireFeedSpeedMPerMin, volts, bookVolts, at }) => ({
+        machineId,
+        wireFeedSpeedMPerMin,
+        volts,
+        bookVolts,
+        at,
+      })) as unknown as readonly LogPoint[],
+    };
+  }
+}
