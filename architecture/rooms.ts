@@ -113,6 +113,7 @@ export const ROOMS = {
     'procedure',
     'runs',
     'faults',
+    'log',
     'quick-line',
     'settings',
     'bench',

@@ -6,13 +6,45 @@ export interface DemoWelded {
   readonly line: string;
   readonly daysAgo: number;
   readonly runs: readonly Omit<NewRun, 'weldedAt'>[];
-  readonly inspection: Omit<NewInspection, 'at' | 'photos' | 'items'> & Partial<Pick<NewInspection, 'items'>>;
+  readonly inspection?: Omit<NewInspection, 'at' | 'photos' | 'items'> &
+    Partial<Pick<NewInspection, 'items'>>;
 }
+
+/** Runs of weeks before, as they were written down. */
+function before(
+  line: string,
+  daysAgo: number,
+  results: readonly NonNullable<NewRun['result']>[],
+  told: Omit<NewRun, 'weldedAt' | 'result'>,
+): DemoWelded {
+  return { line, daysAgo, runs: results.map((result) => ({ ...told, result })) };
+}
+
+const CORNER = {
+  wireFeedSpeedMPerMin: 5,
+  volts: 17.2,
+  lengthMm: 620,
+  arcSeconds: 80,
+  wireKg: 0.026,
+  gasL: 17,
+};
+const PLATE = {
+  wireFeedSpeedMPerMin: 4.9,
+  volts: 19.8,
+  lengthMm: 250,
+  arcSeconds: 42,
+  wireKg: 0.021,
+  gasL: 9,
+};
 
 const BY_PIN = { gauge: 'pin' } as const;
 
-/** Two jobs that were welded and looked at; one of them failed on undercut. */
+/** Six weeks of two jobs; twice they were looked at, and once a weld failed on undercut. */
 export const DEMO_WELDED: readonly DemoWelded[] = [
+  before('2mm outside corner', 40, ['redo', 'ok', 'scrap', 'ok'], CORNER),
+  before('6mm plate to 3mm tee', 33, ['ok', 'redo', 'ok'], PLATE),
+  before('2mm outside corner', 26, ['ok', 'redo', 'ok', 'ok'], CORNER),
+  before('6mm plate to 3mm tee', 18, ['ok', 'ok', 'ok', 'redo', 'ok'], PLATE),
   {
     line: '2mm outside corner',
     daysAgo: 9,

@@ -87,6 +87,7 @@ export class DemoLoader implements OnApplicationBootstrap {
       const weldedAt = new Date(ago + i * RUN_APART_MS).toISOString();
       await this.runs.create(jobId, { ...run, weldedAt }, ownCommand(DEVICE));
     }
+    if (!inspection) return;
     const at = new Date(ago + runs.length * RUN_APART_MS).toISOString();
     await this.inspections.create(jobId, { items: {}, photos: [], ...inspection, at }, ownCommand(DEVICE));
   }

@@ -165,6 +165,14 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../features/faults/case-page.tsx')).CasePage }),
           },
           {
+            path: 'log',
+            lazy: async () => ({ Component: (await import('../features/log/log-page.tsx')).LogPage }),
+          },
+          {
+            path: 'log/:entryId',
+            lazy: async () => ({ Component: (await import('../features/log/entry-page.tsx')).EntryPage }),
+          },
+          {
             path: 'history',
             lazy: async () => ({
               Component: (await import('../features/records/history-page.tsx')).HistoryPage,

@@ -1,4 +1,4 @@
-import { ClipboardList, Hammer, type LucideIcon, Package, Plug, Stethoscope } from 'lucide-react';
+import { ClipboardList, Hammer, type LucideIcon, Package, Plug, ScrollText, Stethoscope } from 'lucide-react';
 
 export interface Place {
   readonly to: string;
@@ -15,4 +15,5 @@ export const PLACES: readonly Place[] = [
   { to: '/machines', name: 'Machines', key: 'm', Icon: Plug },
   { to: '/stores', name: 'Stores', key: 's', Icon: Package },
   { to: '/faults', name: 'Faults', key: 'f', Icon: Stethoscope },
+  { to: '/log', name: 'Log', key: 'l', Icon: ScrollText },
 ];

@@ -7,6 +7,8 @@ interface Axis {
   readonly domain: readonly [low: number, high: number | 'auto'];
   readonly ticks?: readonly number[];
   readonly tickCount?: number;
+  /** How a number is written at the axis. */
+  readonly tickText?: (value: number) => string;
 }
 
 interface Props {
@@ -24,13 +26,14 @@ interface Props {
 
 /** A chart's frame: paper, grid and two number axes, told in words to whoever does not see it. */
 export function ChartFrame({ label, data, x, y, heightPx, frame, children }: Props): ReactElement {
-  const axis = ({ domain, ticks, tickCount }: Axis) => ({
+  const axis = ({ domain, ticks, tickCount, tickText }: Axis) => ({
     type: 'number' as const,
     domain: [domain[0], domain[1]] as [number, number | 'auto'],
     tick: TICK,
     stroke: 'var(--line-strong)',
     ...(ticks ? { ticks: [...ticks] } : {}),
     ...(tickCount === undefined ? {} : { tickCount }),
+    ...(tickText === undefined ? {} : { tickFormatter: tickText }),
   });
   return (
     <div ref={frame} role="img" aria-label={label}>

@@ -1,0 +1,1 @@
+export { faultCountsQuery } from './faults.queries.ts';
