@@ -79,6 +79,7 @@ export const ROOMS = {
     'runs',
     'inspections',
     'sheets',
+    'tables',
     'upkeep',
     'about',
     'demo',

@@ -12,6 +12,7 @@ import { FaultsModule } from './faults/faults.module.ts';
 import { InspectionsModule } from './inspections/inspections.module.ts';
 import { SheetsModule } from './sheets/sheets.module.ts';
 import { LogModule } from './log/log.module.ts';
+import { TablesModule } from './tables/tables.module.ts';
 import { RunsModule } from './runs/runs.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
@@ -55,6 +56,7 @@ export class AppModule {
         InspectionsModule,
         SheetsModule,
         LogModule,
+        TablesModule,
         PlanModule,
         DayModule,
         PhotosModule,

@@ -1,4 +1,5 @@
 import { type INestApplication, type LogLevel } from '@nestjs/common';
+import { TABLE_BYTES_MOST } from '@hot-bead/contract';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
@@ -38,6 +39,7 @@ export async function createApp(config: Config, options: AppOptions = {}): Promi
   app.use(compression());
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.useBodyParser('raw', { type: 'image/*', limit: PHOTO_LIMIT });
+  app.useBodyParser('raw', { type: 'text/csv', limit: TABLE_BYTES_MOST });
   app.use(
     helmet({
       contentSecurityPolicy: {

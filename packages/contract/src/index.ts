@@ -268,3 +268,20 @@ export {
   type LogVerdict,
   type LogWeek,
 } from './log.ts';
+
+// tables in and out
+export { decodedText } from './decode-text.ts';
+export { readingTable, readTable, type RecordTable, tableCsv, type TableReading } from './record-table.ts';
+export {
+  LOG_TABLE,
+  PIECE_TABLE,
+  REPORT_LINES_MOST,
+  STOCK_TABLE,
+  TABLE_BYTES_MOST,
+  TABLE_LINES_MOST,
+  TABLE_NAMES,
+  type TableName,
+  type TableReport,
+  tableReportSchema,
+  type ToldLine,
+} from './tables.ts';

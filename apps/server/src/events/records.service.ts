@@ -116,6 +116,30 @@ export class RecordsService {
     return new Made(await type.tell(id), isNew);
   }
 
+  /** Creates records together: all of them or none. */
+  async createAll<Told>(
+    type: RecordType<Told>,
+    command: Command,
+    creations: readonly Creation[],
+  ): Promise<void> {
+    const isNew = await this.source.transaction(async (manager) => {
+      if (await manager.existsBy(EventEntity, { id: command.id })) return false;
+      const at = new Date().toISOString();
+      for (const [i, { id, of, fields, input, insert }] of creations.entries()) {
+        await insert(manager, at);
+        // the first stands for all of them: sent again they are known by it
+        const one = { ...command, id: i === 0 ? command.id : id };
+        const subject = { kind: type.kind, id, of };
+        const written = { command: one, at, kind: 'created', subject, version: 1, before: null } as const;
+        await writeEvent(manager, { ...written, after: fields, request: digest(input) });
+        await log(manager, type, { id, of, eventId: one.id, kind: 'created', about: undefined, at });
+      }
+      return true;
+    });
+    if (!isNew) return;
+    for (const { id } of creations) this.tellListeners(type, id);
+  }
+
   /** The record that a command was carried out on; undefined while it was not. */
   async subjectOf({ id }: Command): Promise<string | undefined> {
     return (await this.source.manager.findOneBy(EventEntity, { id }))?.subjectId;

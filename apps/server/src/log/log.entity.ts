@@ -10,6 +10,10 @@ import { Column, Entity, Index, PrimaryGeneratedColumn } from 'typeorm';
 @Index('log_entry_of_machine', ['machineId', 'at', 'number'])
 @Index('log_entry_of_job', ['jobId', 'at', 'number'])
 @Index('log_entry_by_thickness', ['thicknessMm', 'number'])
+@Index('log_entry_of_wire', ['wireClass', 'at', 'number'], { where: '"wireClass" IS NOT NULL' })
+@Index('log_entry_of_gas', ['gas', 'at', 'number'], { where: '"gas" IS NOT NULL' })
+@Index('log_entry_of_joint', ['joint', 'at', 'number'], { where: '"joint" IS NOT NULL' })
+@Index('log_entry_of_verdict', ['verdict', 'at', 'number'], { where: '"verdict" IS NOT NULL' })
 export class LogEntity {
   @PrimaryGeneratedColumn('increment')
   number: number;

@@ -1,9 +1,20 @@
-import type { LogCharts, LogEntry, LogFilter, LogPoint, LogRequest, LogWeek, Page } from '@hot-bead/contract';
+import type {
+  LogCharts,
+  LogEntry,
+  LogFilter,
+  LogLine,
+  LogPoint,
+  LogRequest,
+  LogWeek,
+  Page,
+} from '@hot-bead/contract';
 import { Injectable } from '@nestjs/common';
+import type Database from 'better-sqlite3';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Repository, type SelectQueryBuilder } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import { LogEntity } from './log.entity.ts';
+import { logRow } from './write-log.ts';
 
 function told({ number: _number, ...row }: LogEntity): LogEntry {
   return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as unknown as LogEntry;
@@ -44,7 +55,8 @@ function filtered(query: SelectQueryBuilder<LogEntity>, filter: LogFilter): Sele
   if (to !== undefined) query.andWhere('log.at < :to', { to: dayAfter(to) });
   const search = text === undefined ? undefined : searchFor(text);
   if (search !== undefined) {
-    query.andWhere('log.number IN (SELECT rowid FROM log_text WHERE log_text MATCH :search)', { search });
+    // the plus keeps the order of the list: it is read until a page is full, however many lines the words stand in
+    query.andWhere('+log.number IN (SELECT rowid FROM log_text WHERE log_text MATCH :search)', { search });
   }
   return query;
 }
@@ -100,6 +112,34 @@ export class LogService {
       yield page.items;
       after = page.next ?? undefined;
     } while (after !== undefined);
+  }
+
+  /** Takes lines from elsewhere: all of them or none, under a batch by which they can be taken out again. */
+  async takeAll(batch: string, lines: readonly LogLine[]): Promise<void> {
+    const columns = this.rows.metadata.columns
+      .map(({ propertyName }) => propertyName)
+      .filter((name) => name !== 'number');
+    const names = columns.map((name) => `"${name}"`).join();
+    const marks = columns.map((name) => `@${name}`).join();
+    // one statement made once: through the entity manager it would take ten times as long, and nobody is answered meanwhile
+    await this.rows.manager.transaction((manager) => {
+      const { databaseConnection } = manager.connection.driver as unknown as {
+        readonly databaseConnection: Database.Database;
+      };
+      const insert = databaseConnection.prepare(`INSERT INTO "log_entry" (${names}) VALUES (${marks})`);
+      for (const [i, line] of lines.entries()) insert.run(logRow(`${batch}:${i}`, line));
+      return Promise.resolve();
+    });
+  }
+
+  /** Takes lines out that came as a batch; how many they were. */
+  async takeOut(batch: string): Promise<number> {
+    const { affected } = await this.rows
+      .createQueryBuilder()
+      .delete()
+      .where('id >= :from AND id < :to', { from: `${batch}:`, to: `${batch};` })
+      .execute();
+    return affected ?? 0;
   }
 
   async read(id: string): Promise<LogEntry> {

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import {
   ContractError,
   type Job,
@@ -48,6 +49,12 @@ export class PiecesService {
   create({ id, ...piece }: NewPiece, command: Command): Promise<Made<KeptPiece>> {
     const newId = id ?? command.id;
     return this.records.create(this.record, command, this.record.creation(newId, piece));
+  }
+
+  /** Begins many pieces: all of them or none. */
+  createAll(pieces: readonly NewPiece[], command: Command): Promise<void> {
+    const creations = pieces.map(({ id, ...piece }) => this.record.creation(id ?? randomUUID(), piece));
+    return this.records.createAll(this.record, command, creations);
   }
 
   change(id: string, { version: _seen, ...change }: PieceChange, command: Command): Promise<KeptPiece> {

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import {
   type KeptStockItem,
   type NewStockEntry,
@@ -81,6 +82,12 @@ export class StockService {
   create({ id, ...item }: NewStockItem, command: Command): Promise<Made<KeptStockItem>> {
     const newId = id ?? command.id;
     return this.records.create(this.record, command, this.record.creation(newId, item));
+  }
+
+  /** Puts many things into Stores: all of them or none. */
+  createAll(items: readonly NewStockItem[], command: Command): Promise<void> {
+    const creations = items.map(({ id, ...item }) => this.record.creation(id ?? randomUUID(), item));
+    return this.records.createAll(this.record, command, creations);
   }
 
   /** Takes a thing as it is sent; what is absent is no longer known. */

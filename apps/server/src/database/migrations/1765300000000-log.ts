@@ -7,10 +7,14 @@ const INDEXES = [
   `CREATE INDEX "log_entry_of_machine" ON "log_entry" ("machineId", "at", "number")`,
   `CREATE INDEX "log_entry_of_job" ON "log_entry" ("jobId", "at", "number")`,
   `CREATE INDEX "log_entry_by_thickness" ON "log_entry" ("thicknessMm", "number")`,
+  `CREATE INDEX "log_entry_of_wire" ON "log_entry" ("wireClass", "at", "number") WHERE "wireClass" IS NOT NULL`,
+  `CREATE INDEX "log_entry_of_gas" ON "log_entry" ("gas", "at", "number") WHERE "gas" IS NOT NULL`,
+  `CREATE INDEX "log_entry_of_joint" ON "log_entry" ("joint", "at", "number") WHERE "joint" IS NOT NULL`,
+  `CREATE INDEX "log_entry_of_verdict" ON "log_entry" ("verdict", "at", "number") WHERE "verdict" IS NOT NULL`,
 ];
 /** Its text is searched by words; the triggers keep it with the lines. */
 const SEARCH = [
-  `CREATE VIRTUAL TABLE "log_text" USING fts5("title", "text", content='log_entry', content_rowid='number', tokenize='unicode61 remove_diacritics 2', prefix='2 3')`,
+  `CREATE VIRTUAL TABLE "log_text" USING fts5("title", "text", content='log_entry', content_rowid='number', tokenize='unicode61 remove_diacritics 2')`,
   `CREATE TRIGGER "log_text_in" AFTER INSERT ON "log_entry" BEGIN INSERT INTO "log_text"(rowid, "title", "text") VALUES (new."number", new."title", new."text"); END`,
   `CREATE TRIGGER "log_text_out" AFTER DELETE ON "log_entry" BEGIN INSERT INTO "log_text"("log_text", rowid, "title", "text") VALUES ('delete', old."number", old."title", old."text"); END`,
   `CREATE TRIGGER "log_text_anew" AFTER UPDATE ON "log_entry" BEGIN INSERT INTO "log_text"("log_text", rowid, "title", "text") VALUES ('delete', old."number", old."title", old."text"); INSERT INTO "log_text"(rowid, "title", "text") VALUES (new."number", new."title", new."text"); END`,

@@ -1,0 +1,77 @@
+import {
+  LOG_TABLE,
+  type LogFilter,
+  logFilterSchema,
+  PIECE_TABLE,
+  STOCK_TABLE,
+  TABLE_NAMES,
+  type TableName,
+  tableReportSchema,
+} from '@hot-bead/contract';
+import { Controller, Delete, Get, HttpCode, Module, Param, Post, Query, Req, Res } from '@nestjs/common';
+import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { Request, Response } from 'express';
+import Joi from 'joi';
+import { Answers } from '../api-docs.ts';
+import { ContractPipe } from '../errors/contract.pipe.ts';
+import { Asked, type Command } from '../events/command.ts';
+import { LogModule } from '../log/log.module.ts';
+import { MachinesModule } from '../machines/machines.module.ts';
+import { PiecesModule } from '../pieces/pieces.module.ts';
+import { StockModule } from '../stock/stock.module.ts';
+import { TablesService } from './tables.service.ts';
+
+const nameSchema = Joi.valid(...TABLE_NAMES)
+  .required()
+  .messages({ '*': `There are tables of ${TABLE_NAMES.join(', ')}.` });
+
+/** Columns of each table, told with its file. */
+const TABLES = { log: LOG_TABLE, stores: STOCK_TABLE, pieces: PIECE_TABLE } as const;
+
+@ApiTags('tables')
+@Controller('api/tables')
+export class TablesController {
+  constructor(private readonly tables: TablesService) {}
+
+  @Get(':name')
+  @ApiOperation({ summary: 'Log, Stores or pieces as CSV; the log as far as a filter lets it through' })
+  async read(
+    @Param('name', new ContractPipe(nameSchema)) name: TableName,
+    @Query(new ContractPipe(logFilterSchema)) filter: LogFilter,
+    @Res() response: Response,
+  ): Promise<void> {
+    response.set({
+      'Content-Type': 'text/csv; charset=utf-8',
+      'Content-Disposition': `attachment; filename="hot-bead-${name}.csv"`,
+    });
+    for await (const piece of this.tables.written(name, filter, TABLES)) response.write(piece);
+    response.end();
+  }
+
+  @Post(':name')
+  @HttpCode(200)
+  @ApiConsumes('text/csv')
+  @ApiOperation({ summary: 'Take a table from CSV: all of it or nothing, with a report line by line' })
+  @Answers(tableReportSchema)
+  take(
+    @Param('name', new ContractPipe(nameSchema)) name: TableName,
+    @Req() request: Request,
+    @Asked() command: Command,
+  ) {
+    return this.tables.take(name, request.body, command);
+  }
+
+  @Delete('log/:batch')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Take lines of the log out again that came as one table' })
+  takeOut(@Param('batch') batch: string) {
+    return this.tables.takeOut(batch);
+  }
+}
+
+@Module({
+  imports: [LogModule, MachinesModule, PiecesModule, StockModule],
+  controllers: [TablesController],
+  providers: [TablesService],
+})
+export class TablesModule {}
