@@ -13,6 +13,7 @@ import { InspectionsModule } from './inspections/inspections.module.ts';
 import { SheetsModule } from './sheets/sheets.module.ts';
 import { LogModule } from './log/log.module.ts';
 import { TablesModule } from './tables/tables.module.ts';
+import { BackupModule } from './backup/backup.module.ts';
 import { RunsModule } from './runs/runs.module.ts';
 import { JobsModule } from './jobs/jobs.module.ts';
 import { MachinesModule } from './machines/machines.module.ts';
@@ -57,6 +58,7 @@ export class AppModule {
         SheetsModule,
         LogModule,
         TablesModule,
+        BackupModule,
         PlanModule,
         DayModule,
         PhotosModule,

@@ -1,5 +1,5 @@
 import { type INestApplication, type LogLevel } from '@nestjs/common';
-import { TABLE_BYTES_MOST } from '@hot-bead/contract';
+import { RESTORE_BYTES_MOST, TABLE_BYTES_MOST } from '@hot-bead/contract';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
@@ -40,6 +40,7 @@ export async function createApp(config: Config, options: AppOptions = {}): Promi
   app.useBodyParser('json', { limit: BODY_LIMIT });
   app.useBodyParser('raw', { type: 'image/*', limit: PHOTO_LIMIT });
   app.useBodyParser('raw', { type: 'text/csv', limit: TABLE_BYTES_MOST });
+  app.useBodyParser('raw', { type: 'application/octet-stream', limit: RESTORE_BYTES_MOST });
   app.use(
     helmet({
       contentSecurityPolicy: {

@@ -285,3 +285,10 @@ export {
   tableReportSchema,
   type ToldLine,
 } from './tables.ts';
+export {
+  RESTORE_BYTES_MOST,
+  RESTORE_KINDS,
+  type RestoreKind,
+  type RestoreReport,
+  restoreReportSchema,
+} from './backup.ts';

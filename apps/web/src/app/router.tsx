@@ -173,6 +173,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../features/log/entry-page.tsx')).EntryPage }),
           },
           {
+            path: 'files',
+            lazy: async () => ({ Component: (await import('../features/files/files-page.tsx')).FilesPage }),
+          },
+          {
             path: 'history',
             lazy: async () => ({
               Component: (await import('../features/records/history-page.tsx')).HistoryPage,

@@ -11,7 +11,16 @@ export function LogPage() {
   const state = useLogFilter();
   return (
     <div className="grid grid-cols-1 gap-4">
-      <PageTitle actions={<ButtonLink to="/history">Changes, and undoing them</ButtonLink>}>Log</PageTitle>
+      <PageTitle
+        actions={
+          <>
+            <ButtonLink to="/files">Files in and out</ButtonLink>
+            <ButtonLink to="/history">Changes, and undoing them</ButtonLink>
+          </>
+        }
+      >
+        Log
+      </PageTitle>
       <LogFilters state={state} />
       <Parts
         label="The log"

@@ -55,6 +55,7 @@ export function SettingsPage() {
       <PageTitle
         actions={
           <>
+            <ButtonLink to="/files">Backup, files in and out</ButtonLink>
             <ButtonLink to="/history">What happened</ButtonLink>
             <ButtonLink to="/truth">How true are the numbers?</ButtonLink>
           </>

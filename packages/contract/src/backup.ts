@@ -1,0 +1,21 @@
+import Joi from 'joi';
+import { exactly } from './validation.ts';
+
+/** What a shop can be restored from. */
+export const RESTORE_KINDS = ['database', 'zip', 'json'] as const;
+export type RestoreKind = (typeof RESTORE_KINDS)[number];
+/** Largest file that is restored from, bytes. */
+export const RESTORE_BYTES_MOST = 512 * 1024 * 1024;
+
+/** What was restored. */
+export interface RestoreReport {
+  readonly kind: RestoreKind;
+  readonly records: number;
+  /** The file that the shop before it is kept in, beside the database. */
+  readonly keptAs: string;
+}
+export const restoreReportSchema = exactly<RestoreReport>({
+  kind: Joi.valid(...RESTORE_KINDS).required(),
+  records: Joi.number().required(),
+  keptAs: Joi.string().required(),
+});
