@@ -20,6 +20,7 @@ import {
   symptomText,
 } from '@hot-bead/core';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Parts } from '../../ui/page/parts.tsx';
@@ -144,8 +145,12 @@ function JobTable() {
 
 /** The tables that faults are found by, to be read and to be doubted. */
 export function TablesPage() {
-  const [process, setProcess] = useState<FaultProcess>('solid-gas');
-  const [station, setStation] = useState<FaultStation>('gas');
+  const [search] = useSearchParams();
+  const asked = CAUSES.find(({ id }) => id === search.get('cause'));
+  const [process, setProcess] = useState<FaultProcess>(
+    () => FAULT_PROCESSES.find((one) => asked && one in asked.prior) ?? 'solid-gas',
+  );
+  const [station, setStation] = useState<FaultStation>(asked?.station ?? 'gas');
   const picks = (
     <div className="grid grid-cols-1 gap-3 md:grid-cols-2">
       <Pick

@@ -59,3 +59,17 @@ export function logEntryQuery(id: string) {
     staleTime: 0,
   });
 }
+
+/** The last few lines that hold words. */
+export function foundLogQuery(text: string, most: number) {
+  const params = new URLSearchParams({ text, limit: String(most) });
+  return queryOptions({
+    queryKey: [...KEY, 'found', params.toString()],
+    queryFn: () =>
+      api(
+        'GET',
+        `/log?${params}`,
+        readBy((contract) => contract.logPageSchema),
+      ),
+  });
+}

@@ -1,10 +1,6 @@
 import type { QuickFragment } from '@hot-bead/core';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { X } from 'lucide-react';
-import { useDeferredValue } from 'react';
-import { Link } from 'react-router';
-import { firstJobsQuery } from '../jobs/index.ts';
-import { pieceListQuery } from '../pieces/index.ts';
+import { lazy, Suspense } from 'react';
 import type { QuickLineState } from './use-quick-line.ts';
 
 interface Props {
@@ -76,70 +72,24 @@ function Questions({ line }: { readonly line: QuickLineState }) {
   ));
 }
 
-const FOUND_MOST = 4;
+/** What is looked for comes with its own part of the program: the field is there before it. */
+const FoundList = lazy(async () => ({ default: (await import('./found-list.tsx')).FoundList }));
 
-function Found({ text, onDone }: { readonly text: string; readonly onDone: () => void }) {
-  const find = useDeferredValue(text.trim());
-  const { data } = useQuery({ ...firstJobsQuery(FOUND_MOST, find), placeholderData: keepPreviousData });
-  const found = data?.items ?? [];
-  if (found.length === 0) return null;
-  return (
-    <div>
-      <h2 className="label-text">Jobs like this</h2>
-      <ul>
-        {found.map((job) => (
-          <li key={job.id}>
-            <Link
-              to={`/jobs/${job.id}`}
-              onClick={onDone}
-              className="flex min-h-11 items-center text-action hover:underline"
-            >
-              {job.title}
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** Pieces whose name holds what was typed. */
-function FoundPieces({ text, onDone }: { readonly text: string; readonly onDone: () => void }) {
-  const words = useDeferredValue(text.trim().toLowerCase());
-  const { data: pieces = [] } = useQuery({ ...pieceListQuery, enabled: words.length >= 2 });
-  const found = words.length < 2 ? [] : pieces.filter(({ name }) => name.toLowerCase().includes(words));
-  if (found.length === 0) return null;
-  return (
-    <div>
-      <h2 className="label-text">Pieces of that name</h2>
-      <ul>
-        {found.slice(0, FOUND_MOST).map(({ id, name }) => (
-          <li key={id}>
-            <Link
-              to={`/pieces/${id}`}
-              onClick={onDone}
-              className="flex min-h-11 items-center text-action hover:underline"
-            >
-              {name}
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** What was read of the line so far, the questions it raises, and the pieces and jobs it matches. */
+/** What was read of the line so far with the questions it raises; apart from it, what there is of that name. */
 export function QuickLinePanel({ line, onDone }: Props) {
   return (
-    <div className="absolute inset-x-0 top-full z-40 mt-1 grid gap-3 rounded-md border border-line-strong bg-plate p-4">
-      <Fragments line={line} />
-      <Questions line={line} />
-      <FoundPieces text={line.text} onDone={onDone} />
-      <Found text={line.text} onDone={onDone} />
-      <p className="text-sm text-ink-soft">
-        Enter saves a draft job and opens its plan. Arrow up brings back earlier lines.
-      </p>
+    <div className="absolute inset-x-0 top-full z-40 mt-1 grid max-h-[80dvh] grid-cols-1 gap-x-6 gap-y-3 overflow-y-auto rounded-md border border-line-strong bg-plate p-4 md:grid-cols-2">
+      <div className="grid min-w-0 grid-cols-1 content-start gap-3">
+        <h2 className="font-semibold">A new job</h2>
+        <Fragments line={line} />
+        <Questions line={line} />
+        <p className="text-sm text-ink-soft">
+          Enter saves a draft job and opens its plan. Arrow up brings back earlier lines.
+        </p>
+      </div>
+      <Suspense fallback={null}>
+        <FoundList text={line.text} onDone={onDone} />
+      </Suspense>
     </div>
   );
 }

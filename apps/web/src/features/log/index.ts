@@ -1,0 +1,1 @@
+export { foundLogQuery } from './log.queries.ts';
