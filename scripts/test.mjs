@@ -1,6 +1,14 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run, runTool } from './workspace.mjs';
+import {
+  ensureBuilt,
+  ensureChromium,
+  ensureInstalled,
+  ensurePdfReader,
+  ROOT,
+  run,
+  runTool,
+} from './workspace.mjs';
 
 /**
  * Installs what is missing, then runs every check: lint, types, unit and server tests, build, browser tests.
@@ -8,6 +16,7 @@ import { ensureBuilt, ensureChromium, ensureInstalled, ROOT, run, runTool } from
  */
 ensureInstalled();
 ensureChromium();
+ensurePdfReader();
 const results = join(ROOT, '.cache', 'results');
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });

@@ -89,14 +89,26 @@ export function ensureBuilt({ web }) {
 
 const CHROMIUM = process.env.HOT_BEAD_CHROMIUM ?? '/usr/bin/chromium';
 
-/** Installs Debian's Chromium when it is missing and we may; otherwise says how. */
-export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
-  const how =
-    'Chromium is missing: run "apt-get install chromium" as root, or set HOT_BEAD_CHROMIUM to its path.';
+/** Installs a package of Debian's when a program of it is missing and we may; otherwise says how. */
+function ensureProgram(path, what, packageName, how) {
+  if (existsSync(path)) return;
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) stop(how);
-  process.stderr.write('Installing Chromium.\n');
+  process.stderr.write(`Installing ${what}.\n`);
   const quiet = { DEBIAN_FRONTEND: 'noninteractive' };
   run('apt-get', ['update', '-qq'], quiet);
-  if (run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet) !== 0) stop(how);
+  if (run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', packageName], quiet) !== 0)
+    stop(how);
+}
+
+/** Debian's Chromium, for whatever looks at the app. */
+export function ensureChromium() {
+  const how =
+    'Chromium is missing: run "apt-get install chromium" as root, or set HOT_BEAD_CHROMIUM to its path.';
+  ensureProgram(CHROMIUM, 'Chromium', 'chromium', how);
+}
+
+/** What reads PDFs back, for the tests. */
+export function ensurePdfReader() {
+  const how = 'pdftotext is missing: run "apt-get install poppler-utils" as root.';
+  ensureProgram('/usr/bin/pdftotext', 'pdftotext', 'poppler-utils', how);
 }

@@ -271,7 +271,7 @@ export {
 
 // tables in and out
 export { decodedText } from './decode-text.ts';
-export { readingTable, readTable, type RecordTable, tableCsv, type TableReading } from './record-table.ts';
+export { readingTable, type RecordTable, tableCsv, type TableReading } from './record-table.ts';
 export {
   LOG_TABLE,
   PIECE_TABLE,

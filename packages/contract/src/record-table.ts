@@ -94,15 +94,6 @@ export function* readingTable<T extends object>(
   return { rows, lines: csv.rows.length, refused, dialect: csv.dialect };
 }
 
-/** The same in one go. */
-export function readTable<T extends object>(table: RecordTable<T>, text: string): TableReading<T> {
-  const reading = readingTable(table, text);
-  for (;;) {
-    const step = reading.next();
-    if (step.done) return step.value;
-  }
-}
-
 /** Records as CSV that comes back as it went: a heading, commas, decimal points. */
 export function tableCsv<T extends object>(
   { columns }: Pick<RecordTable<T>, 'columns'>,

@@ -1,11 +1,5 @@
-import { machineCsv, type MachineFile } from '@hot-bead/contract';
-import {
-  decodedText,
-  FILE_BYTES_MOST,
-  readMachineBytes,
-  readMachineFile,
-  tooLarge,
-} from './machine-file-text.ts';
+import { decodedText, machineCsv, type MachineFile } from '@hot-bead/contract';
+import { FILE_BYTES_MOST, readMachineBytes, readMachineFile, tooLarge } from './machine-file-text.ts';
 
 const FILE: MachineFile = {
   format: 'hot-bead-machine',

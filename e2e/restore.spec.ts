@@ -1,0 +1,86 @@
+import { spawn } from 'node:child_process';
+import { copyFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from './fixtures.ts';
+
+const COMMANDS = new URL('../apps/server/dist/command/shop-command.js', import.meta.url).href;
+/** Times that a restore is killed, each a little later. */
+const KILLS = 12;
+const FIRST_MS = 150;
+const STEP_MS = 90;
+
+interface Ended {
+  readonly code: number | null;
+  readonly killed: boolean;
+}
+
+/** Runs a command of the shop's on a database; killed after a while, where that is asked. */
+function command(
+  name: 'importCommand' | 'exportCommand',
+  words: readonly string[],
+  database: string,
+  killAfterMs?: number,
+): Promise<Ended> {
+  const script = `const m = await import(${JSON.stringify(COMMANDS)}); const r = await m.${name}(${JSON.stringify(words)}, process.env); process.stdout.write(r.output); process.exitCode = r.exitCode;`;
+  const child = spawn(process.execPath, ['--input-type=module', '-e', script], {
+    env: { ...process.env, HOT_BEAD_DB: database },
+    stdio: 'ignore',
+  });
+  const timer = killAfterMs === undefined ? undefined : setTimeout(() => child.kill('SIGKILL'), killAfterMs);
+  return new Promise((resolve) => {
+    child.on('exit', (code, signal) => {
+      clearTimeout(timer);
+      resolve({ code, killed: signal === 'SIGKILL' });
+    });
+  });
+}
+
+test('a restore that is killed leaves the old shop whole, and one that is not puts the new one in its place', async ({
+  demo,
+}) => {
+  test.setTimeout(120_000);
+  const folder = mkdtempSync(join(tmpdir(), 'hot-bead-'));
+  const at = (name: string): string => join(folder, name);
+  try {
+    // the old shop is the demo as it stands; the new one has six thousand lines of log besides
+    writeFileSync(
+      at('old.sqlite'),
+      Buffer.from(await (await fetch(`${demo.url}/api/backup/database`)).arrayBuffer()),
+    );
+    const shop = JSON.parse(await (await fetch(`${demo.url}/api/backup/json`)).text()) as {
+      tables: { log_entry: Record<string, unknown>[] };
+    };
+    const [line] = shop.tables.log_entry;
+    if (!line) throw new Error('no log');
+    for (let i = 0; i < 60_000; i += 1)
+      shop.tables.log_entry.push({ ...line, number: 1_000_000 + i, id: `more:${i}` });
+    writeFileSync(at('new.json'), JSON.stringify(shop));
+    copyFileSync(at('old.sqlite'), at('shop.sqlite'));
+    expect(await command('exportCommand', [at('before.json')], at('shop.sqlite'))).toMatchObject({ code: 0 });
+    const before = readFileSync(at('before.json'), 'utf8');
+    let killed = 0;
+    for (let i = 0; i < KILLS; i += 1) {
+      const ended = await command(
+        'importCommand',
+        [at('new.json'), '--replace'],
+        at('shop.sqlite'),
+        FIRST_MS + i * STEP_MS,
+      );
+      if (!ended.killed) break;
+      killed += 1;
+      expect(await command('exportCommand', [at('after.json')], at('shop.sqlite'))).toMatchObject({
+        code: 0,
+      });
+      expect(readFileSync(at('after.json'), 'utf8') === before).toBe(true);
+    }
+    expect(killed).toBeGreaterThan(2);
+    expect(await command('importCommand', [at('new.json'), '--replace'], at('shop.sqlite'))).toMatchObject({
+      code: 0,
+    });
+    await command('exportCommand', [at('after.json')], at('shop.sqlite'));
+    expect(readFileSync(at('after.json'), 'utf8')).toContain('more:59999');
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
