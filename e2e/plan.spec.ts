@@ -258,7 +258,7 @@ test('on a phone what is assumed waits behind one button, and every machine stan
   expect(speed?.y).toBeLessThan(844 / 2);
   await page.getByRole('button', { name: 'what is assumed' }).click();
   await expect(place).toBeVisible();
-  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('menuitem', { name: /^Every machine/ }).click();
   const row = page.getByRole('row', { name: /Marigold/ });
   await expect(row.getByRole('cell', { name: /^\d\d\.\d V/ })).toBeInViewport();

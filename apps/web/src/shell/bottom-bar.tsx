@@ -27,6 +27,7 @@ export function BottomBar() {
         </NavLink>
       ))}
       <Menu
+        label="More places"
         className={isMore ? `${ITEM} font-semibold text-action` : ITEM}
         items={more.map(({ to, name }) => [name, () => void navigate(to)] as const)}
       >

@@ -5,14 +5,18 @@ interface Props {
   /** What the button holds, and how it looks. */
   readonly children: ReactNode;
   readonly className: string;
+  /** What it is called where the words on it are not enough; it begins with them. */
+  readonly label?: string;
   readonly items: readonly (readonly [name: string, run: () => void])[];
 }
 
 /** A button that opens a list of things to do, each 56 px high. */
-export function Menu({ children, className, items }: Props) {
+export function Menu({ children, className, label, items }: Props) {
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className={className}>{children}</DropdownMenu.Trigger>
+      <DropdownMenu.Trigger className={className} aria-label={label}>
+        {children}
+      </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
           align="end"

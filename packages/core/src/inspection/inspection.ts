@@ -17,11 +17,11 @@ export interface SizeRead {
 
 /** One item as it was looked at. */
 export interface ItemRead {
-  /** Seen: 1 or 0; a size, mm; a grade's place in its list. */
+  /** Seen: 1 or 0; a size, mm (D1.1, pores: the sum of diameters of 1 mm and more in the worst 25 mm); a grade's place in its list. */
   readonly value: number;
   readonly gauge?: GaugeId | undefined;
   readonly u95?: number | undefined;
-  /** Length of it within the worst 100 mm, mm (D1.1: within the worst 300). */
+  /** Length of it within the worst 100 mm, mm (D1.1: within the worst 300; of pores the sum of their diameters there). */
   readonly lengthMm?: number | undefined;
   /** The limit of the contract's own copy of the standard, mm: it goes before the recalled one. */
   readonly ownLimit?: number | undefined;

@@ -198,6 +198,17 @@ describe('an inspection by D1.1, statically loaded', () => {
     expect(under(5, 5)?.verdict).toBe('pass');
   });
 
+  it('pores are summed over 25 and over 300 mm, and the larger stretch is asked for', () => {
+    const pores = (value: number, lengthMm?: number, joint: 'fillet' | 'butt' = 'fillet') =>
+      told({ ...d11, joint, items: { pore: { value, gauge: 'own', u95: 0, lengthMm } } }, 'pore');
+    expect(pores(8.5, 10.5)?.verdict).toBe('pass');
+    expect(pores(8.5, 20.5)?.verdict).toBe('fail');
+    expect(pores(10.5, 12)?.verdict).toBe('fail');
+    expect(pores(8.5)).toMatchObject({ verdict: 'not-decided', why: 'length-asked' });
+    expect(pores(0)?.verdict).toBe('pass');
+    expect(pores(2, 2, 'butt')?.verdict).toBe('fail');
+  });
+
   it('a better gauge never turns a pass into a fail, nor a fail into a pass', () => {
     const sizes = fc.double({ min: 0, max: 3, noNaN: true });
     const band = fc.double({ min: 0, max: 1, noNaN: true });

@@ -77,12 +77,20 @@ function byRule(passes: (size: number) => boolean, { size, u95 }: Finding): Verd
 
 const RULE_WHY = { pass: 'within', fail: 'over', 'not-decided': 'within-error' } as const;
 
-/** What D1.1 sums up along the weld: undercut, and a fillet that is under size. */
+/** Sums of pore diameters that D1.1 allows in 25 and in 300 mm of weld, mm. Source: AWS D1.1, recalled. */
+const D11_PORES_MM = { in25: 10, in300: 20 } as const;
+
+/** What D1.1 sums up along the weld: undercut, pores, and a fillet that is under size. */
 function judgedByD11(finding: Finding, inspection: Inspection): JudgedFinding | undefined {
   const { thicknessMm, weldMm } = inspection;
   const { lengthMm } = finding;
   const nominal = nominalSizes(inspection);
   const rules: Readonly<Record<string, ((size: number) => boolean) | undefined>> = {
+    // of a fillet: the sum in the worst 25 mm, and in the worst 300; a pore in a butt that is pulled across has its own row
+    2017:
+      inspection.joint === 'butt'
+        ? undefined
+        : (sumMm) => sumMm <= D11_PORES_MM.in25 && (lengthMm ?? sumMm) <= D11_PORES_MM.in300,
     501: (depthMm) => undercutPasses([{ depthMm, fromMm: 0, toMm: lengthMm ?? Infinity }], thicknessMm),
     5213:
       nominal &&
@@ -96,6 +104,10 @@ function judgedByD11(finding: Finding, inspection: Inspection): JudgedFinding | 
   const rule = rules[finding.code];
   if (!rule) return undefined;
   const verdict = byRule(rule, finding);
+  // what the worst 25 mm hold says nothing of the other 275
+  if (finding.code === '2017' && verdict === 'pass' && finding.size > 0 && lengthMm === undefined) {
+    return { verdict: 'not-decided', unit: 'mm', sure: 'H', why: 'length-asked' };
+  }
   // with its length it may pass yet
   if (verdict !== 'pass' && lengthMm === undefined) {
     const shortest = judgedByD11({ ...finding, lengthMm: 1 }, { ...inspection, weldMm: weldMm ?? 1000 });

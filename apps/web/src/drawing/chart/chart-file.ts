@@ -25,17 +25,21 @@ function standalone(drawing: SVGSVGElement): SVGSVGElement {
     parts[i]?.style.setProperty('font-family', 'sans-serif');
   }
   const { width, height } = drawing.getBoundingClientRect();
-  const size = [width + 2 * MARGIN_PX, height + 2 * MARGIN_PX];
-  copy.setAttribute('viewBox', `${-MARGIN_PX} ${-MARGIN_PX} ${size.join(' ')}`);
-  copy.setAttribute('width', String(size[0]));
-  copy.setAttribute('height', String(size[1]));
+  // a drawing has units of its own, a chart is drawn in points of the screen
+  const { x, y, width: across, height: down } = drawing.viewBox.baseVal;
+  const field = {
+    x: x - MARGIN_PX,
+    y: y - MARGIN_PX,
+    width: across + 2 * MARGIN_PX,
+    height: down + 2 * MARGIN_PX,
+  };
+  copy.setAttribute('viewBox', Object.values(field).join(' '));
+  copy.setAttribute('width', String(width + 2 * MARGIN_PX));
+  copy.setAttribute('height', String(height + 2 * MARGIN_PX));
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   const paper = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
   for (const [name, value] of [
-    ['x', -MARGIN_PX],
-    ['y', -MARGIN_PX],
-    ['width', size[0]],
-    ['height', size[1]],
+    ...Object.entries(field),
     ['fill', getComputedStyle(document.documentElement).getPropertyValue('--plate').trim() || '#fff'],
   ] as const) {
     paper.setAttribute(name, String(value));

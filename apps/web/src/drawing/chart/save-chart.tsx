@@ -17,11 +17,11 @@ const FORMS = [
   ['svg', 'Drawing (SVG)'],
 ] as const;
 
-/** The chart as a file: a picture, or a drawing that stays sharp at any size. */
+/** The chart or drawing as a file: a picture, or a drawing that stays sharp at any size. */
 export function SaveChart({ of, name }: Props) {
   const toast = useToast();
   const save = async (form: 'png' | 'svg'): Promise<void> => {
-    const drawing = of.current?.querySelector<SVGSVGElement>('svg.recharts-surface');
+    const drawing = of.current?.querySelector<SVGSVGElement>('svg.recharts-surface, svg[data-drawing]');
     if (!drawing) return;
     try {
       saveFile(`${name}.${form}`, form === 'svg' ? chartSvg(drawing) : await chartPng(drawing));

@@ -144,6 +144,7 @@ export function InspectionForm({ entry }: { readonly entry: InspectionEntry }) {
           item={item}
           fields={fields.items[item.id]}
           judged={judged?.items.find(({ id }) => id === item.id)}
+          isSummed={fields.standard === 'D1.1'}
           error={faults[`items.${item.id}`]}
           onChange={(next) => {
             const { [item.id]: _before, ...others } = fields.items;

@@ -10,6 +10,8 @@ interface Props {
   readonly fields: ItemFields | undefined;
   readonly judged: JudgedItem | undefined;
   readonly error: string | undefined;
+  /** Held against D1.1, which sums some of them up. */
+  readonly isSummed: boolean;
   /** undefined: it was not looked at after all. */
   readonly onChange: (fields: ItemFields | undefined) => void;
 }
@@ -25,7 +27,8 @@ function choicesOf(item: InspectionItem): readonly { readonly value: string; rea
 }
 
 /** One thing that a weld is looked at for: seen or not, a size or a grade, and its verdict. */
-export function ItemRow({ item, fields, judged, error, onChange }: Props) {
+export function ItemRow({ item, fields, judged, error, isSummed, onChange }: Props) {
+  const arePores = isSummed && item.id === 'pore';
   const typed = fields ?? emptyItem(item.id);
   const set = (change: Partial<ItemFields>): void => onChange({ ...typed, ...change });
   return (
@@ -48,14 +51,23 @@ export function ItemRow({ item, fields, judged, error, onChange }: Props) {
                 None
               </Button>
               <div className="min-w-64 flex-1">
-                <SizeRow label="Size" fields={typed} error={error} onChange={set} />
+                <SizeRow
+                  label={arePores ? 'Sum of pores from 1 mm on, in 25 mm' : 'Size'}
+                  fields={typed}
+                  error={error}
+                  onChange={set}
+                />
               </div>
             </div>
             {(fields?.value ?? '') !== '' && fields?.value !== '0' && (
               <div className="grid grid-cols-2 gap-2">
-                {item.hasLength && (
+                {(item.hasLength || arePores) && (
                   <Field
-                    label="Length in the worst 100 mm"
+                    label={
+                      arePores
+                        ? 'Their sum in the worst 300 mm'
+                        : `Length in the worst ${isSummed ? 300 : 100} mm`
+                    }
                     value={typed.length}
                     onChange={(event) => set({ length: event.target.value })}
                   />

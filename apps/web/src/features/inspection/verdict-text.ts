@@ -48,7 +48,9 @@ export function whyText(item: JudgedItem): string | undefined {
     case 'not-short':
       return 'That size passes only where it is short: 25 mm in the worst 100.';
     case 'length-asked':
-      return 'How long is it? That decides.';
+      return item.id === 'pore'
+        ? 'What do they come to in the worst 300 mm? That decides.'
+        : 'How long is it? That decides.';
     case 'size-asked':
       return `It needs ${SIZE[missing ?? 't'] ?? 'a size'}.`;
     case 'by-application':

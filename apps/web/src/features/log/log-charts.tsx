@@ -23,7 +23,7 @@ function Figure({ title, name, children }: FigureProps) {
   return (
     <section className="min-w-0 rounded-md border border-line p-3">
       <div className="flex items-center justify-between gap-3">
-        <h3 className="font-semibold">{title}</h3>
+        <h2 className="font-semibold">{title}</h2>
         <SaveChart of={frame} name={name} />
       </div>
       {children(frame)}
@@ -46,7 +46,7 @@ function WeekChart({ title, name, label, weeks, valueOf, most }: WeekChartProps)
   if (isEmpty) {
     return (
       <section className="rounded-md border border-line p-3">
-        <h3 className="font-semibold">{title}</h3>
+        <h2 className="font-semibold">{title}</h2>
         <p className="mt-1 text-[15px] text-ink-soft">None was told in these weeks.</p>
       </section>
     );
@@ -135,7 +135,7 @@ function FaultCauses() {
   if (rows.length === 0) return null;
   return (
     <section className="rounded-md border border-line p-3">
-      <h3 className="font-semibold">Faults by cause</h3>
+      <h2 className="font-semibold">Faults by cause</h2>
       <ul className="mt-2">
         {rows.map(([cause, count]) => (
           <li key={cause} className="grid grid-cols-[1fr_96px_28px] items-center gap-3 py-1">

@@ -1,31 +1,38 @@
 import type { SheetDrawing } from '@hot-bead/contract';
 import { type ProcedureSheet, SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core';
+import { useRef } from 'react';
+import { SaveChart } from '../../drawing/chart/save-chart.tsx';
 import { DETAIL_PX, OUTLINE_PX, TONE } from '../../drawing/pen.ts';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
 
 function Drawing({ drawing, title }: { readonly drawing: SheetDrawing; readonly title: string }) {
+  const frame = useRef<HTMLDivElement>(null);
   return (
-    <svg
-      viewBox={drawing.viewBox}
-      role="img"
-      aria-label={`Section of the joint: ${title}`}
-      className="h-44 w-full"
-    >
-      {drawing.parts.map((part) => (
-        <path key={part} d={part} fill={TONE} stroke="var(--ink)" strokeWidth={OUTLINE_PX} />
-      ))}
-      {drawing.beads.map((bead) => (
-        <path
-          key={bead}
-          d={bead}
-          fill="var(--ink-soft)"
-          fillOpacity="0.4"
-          stroke="var(--ink)"
-          strokeWidth={DETAIL_PX}
-        />
-      ))}
-    </svg>
+    <div ref={frame}>
+      <svg
+        data-drawing=""
+        viewBox={drawing.viewBox}
+        role="img"
+        aria-label={`Section of the joint: ${title}`}
+        className="h-44 w-full"
+      >
+        {drawing.parts.map((part) => (
+          <path key={part} d={part} fill={TONE} stroke="var(--ink)" strokeWidth={OUTLINE_PX} />
+        ))}
+        {drawing.beads.map((bead) => (
+          <path
+            key={bead}
+            d={bead}
+            fill="var(--ink-soft)"
+            fillOpacity="0.4"
+            stroke="var(--ink)"
+            strokeWidth={DETAIL_PX}
+          />
+        ))}
+      </svg>
+      <SaveChart of={frame} name="Joint" />
+    </div>
   );
 }
 

@@ -1,6 +1,6 @@
 import type { QuickFragment } from '@hot-bead/core';
 import { X } from 'lucide-react';
-import { lazy, Suspense } from 'react';
+import { type ComponentType, useEffect, useState } from 'react';
 import type { QuickLineState } from './use-quick-line.ts';
 
 interface Props {
@@ -72,8 +72,21 @@ function Questions({ line }: { readonly line: QuickLineState }) {
   ));
 }
 
-/** What is looked for comes with its own part of the program: the field is there before it. */
-const FoundList = lazy(async () => ({ default: (await import('./found-list.tsx')).FoundList }));
+/** What is found, which comes with its own part of the program; while the server does not answer there is nothing. */
+function Found(props: { readonly text: string; readonly onDone: () => void }) {
+  const [List, setList] = useState<ComponentType<typeof props>>();
+  useEffect(() => {
+    let isOpen = true;
+    import('./found-list.tsx').then(
+      ({ FoundList }) => isOpen && setList(() => FoundList),
+      () => undefined, // it is asked for again when the line is next opened
+    );
+    return () => {
+      isOpen = false;
+    };
+  }, []);
+  return List ? <List {...props} /> : null;
+}
 
 /** What was read of the line so far with the questions it raises; apart from it, what there is of that name. */
 export function QuickLinePanel({ line, onDone }: Props) {
@@ -87,9 +100,7 @@ export function QuickLinePanel({ line, onDone }: Props) {
           Enter saves a draft job and opens its plan. Arrow up brings back earlier lines.
         </p>
       </div>
-      <Suspense fallback={null}>
-        <FoundList text={line.text} onDone={onDone} />
-      </Suspense>
+      <Found text={line.text} onDone={onDone} />
     </div>
   );
 }

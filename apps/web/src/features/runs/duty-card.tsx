@@ -1,6 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { runDuty } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
+import { format } from 'date-fns';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { useNow } from '../../ui/use-now.ts';
 import { lastRunsQuery } from './runs.queries.ts';
@@ -21,7 +22,8 @@ export function DutyCard({ machine, amps }: Props) {
   const at = [now, runs[0]?.weldedAt ?? now].toSorted().at(-1) ?? now;
   const duty = machine?.duty && runDuty(runs, { ratings: machine.duty, amps, now: at });
   if (!machine || !duty || duty.allowedMin >= 10) return null;
-  const { allowedMin, recentMin, restMin } = duty;
+  const { allowedMin, recentMin, restMin, over } = duty;
+  const last = over.at(-1);
   const isResting = restMin > 0;
   return (
     <div className={isResting ? MIND_BOX : 'text-[15px]'}>
@@ -31,6 +33,8 @@ export function DutyCard({ machine, amps }: Props) {
       <p className="text-sm">
         {recentMin.toFixed(1)} min of arc in the last ten; its plate allows {allowedMin.toFixed(1)} at{' '}
         {amps.toFixed(0)} A [IEC 60974-1, recalled]. Runs told several at once are not counted.
+        {last &&
+          ` The arc burned on past it at ${format(last.weldedAt, 'd MMM, HH:mm')}: ${last.arcMin.toFixed(1)} min in ten.`}
       </p>
     </div>
   );
