@@ -1,5 +1,6 @@
 import {
   GAUGE_IDS,
+  INSPECTED_LEG_RANGE_MM,
   INSPECTED_LENGTH_RANGE_MM,
   INSPECTED_PLATE_RANGE_MM,
   INSPECTED_SIZE_RANGE_MM,
@@ -7,6 +8,7 @@ import {
   type Inspection,
   INSPECTION_ITEM_IDS,
   type ItemRead,
+  NOMINAL_RANGE_MM,
   type PhotoMark,
   type PhotoPoint,
   type SizeRead,
@@ -19,6 +21,7 @@ import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './comm
 import { figure } from './figure.ts';
 import { lineSchema, textSchema } from './plain-text.ts';
 import type { StoredShape } from './stored.ts';
+import { momentSchema } from './time.ts';
 import { atField, exactly } from './validation.ts';
 
 export type NewInspection = Inspection & ChosenId;
@@ -47,7 +50,11 @@ const size = (what: string) => figure(what, INSPECTED_SIZE_RANGE_MM, 'mm');
 const band = figure('The band', [0, 50], 'mm');
 const gauge = Joi.valid(...GAUGE_IDS).messages({ '*': 'Say what it was read with.' });
 const sizeRead = (what: string) =>
-  exactly<SizeRead>({ value: size(what).required(), gauge: gauge.required(), u95: band });
+  exactly<SizeRead>({
+    value: figure(what, INSPECTED_LEG_RANGE_MM, 'mm').required(),
+    gauge: gauge.required(),
+    u95: band,
+  });
 const itemRead = exactly<ItemRead>({
   value: size('The size').required(),
   gauge,
@@ -94,7 +101,7 @@ const photos = Joi.array()
 const fields = {
   standard: Joi.valid(...WELD_STANDARDS),
   level: Joi.valid(...WELD_LEVELS),
-  nominalMm: figure('The size of the drawing', [0.5, 100], 'mm'),
+  nominalMm: figure('The size of the drawing', NOMINAL_RANGE_MM, 'mm'),
   nominalIs: Joi.valid('throat', 'leg'),
   weldMm: figure('The length of the weld', INSPECTED_LENGTH_RANGE_MM, 'mm'),
   widthMm: size('The width'),
@@ -113,7 +120,7 @@ const always = {
   joint: Joi.valid('butt', 'fillet'),
   thicknessMm: figure('The plate', INSPECTED_PLATE_RANGE_MM, 'mm'),
   photos,
-  at: Joi.string().isoDate().messages({ '*': 'When it was looked at is a date and a time.' }),
+  at: momentSchema('When it was looked at'),
 } as const;
 const required = Object.fromEntries(
   Object.entries(always).map(([name, schema]) => [name, schema.required()]),

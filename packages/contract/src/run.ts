@@ -20,6 +20,7 @@ import { figure } from './figure.ts';
 import { pageSchema } from './page.ts';
 import { lineSchema, textSchema } from './plain-text.ts';
 import type { StoredShape } from './stored.ts';
+import { momentSchema } from './time.ts';
 import { type PlanSnapshot, planSnapshotSchema, weldedWithSchema } from './test-bead.ts';
 import { exactly } from './validation.ts';
 
@@ -70,8 +71,8 @@ const fields = {
   wireFeedSpeedMPerMin: figure('Wire speed', OWN_WIRE_SPEED_RANGE_M_PER_MIN, 'm/min'),
   volts: figure('Volts', OWN_VOLTS_RANGE, 'V'),
   amps: figure('Current', RUN_AMPS_RANGE, 'A'),
-  lengthMm: figure('The length', WELD_RUN_LENGTH_RANGE_MM, 'mm'),
-  arcSeconds: figure('Arc time', RUN_ARC_RANGE_S, 's'),
+  lengthMm: figure('The length', WELD_RUN_LENGTH_RANGE_MM, 'mm', { kind: 'a length, like 500 mm or 18 in' }),
+  arcSeconds: figure('Arc time', RUN_ARC_RANGE_S, 's', { kind: 'a number of seconds, or like 1:30' }),
   power,
   preheatC: temperature('Preheat'),
   interpassC: temperature('The temperature between runs'),
@@ -92,7 +93,7 @@ const fields = {
   spoolId: Joi.string().max(ID_MOST),
   cylinderId: Joi.string().max(ID_MOST),
 } as const satisfies Record<Exclude<keyof WeldRun, 'weldedAt'>, Joi.Schema>;
-const weldedAt = Joi.string().isoDate().messages({ '*': 'When it was welded is a date and a time.' });
+const weldedAt = momentSchema('When it was welded');
 
 export const newRunSchema = Joi.object<NewRun>({ id: idSchema, ...fields, weldedAt: weldedAt.required() });
 export const runChangeSchema = Joi.object<RunChange>({

@@ -6,6 +6,7 @@ import { type NewPiece, newPieceSchema } from './piece.ts';
 import { lineSchema, textSchema } from './plain-text.ts';
 import type { RecordTable, TableColumn } from './record-table.ts';
 import { newStockItemSchema, type NewStockItem } from './stock.ts';
+import { momentSchema } from './time.ts';
 import { exactly } from './validation.ts';
 
 const text = (column: string, field = column): TableColumn => ({ column, field, kind: 'text' });
@@ -48,7 +49,7 @@ export const LOG_TABLE: RecordTable<ToldLine> = {
     number('count'),
   ],
   schema: exactly<ToldLine>({
-    at: Joi.string().isoDate().required().messages({ '*': 'at: when it was, as 2026-03-01T09:30:00Z.' }),
+    at: momentSchema('at').required(),
     kind: oneOf('kind', LOG_KINDS).required(),
     title: lineSchema().min(1).max(300).required().messages({ 'any.required': 'title: say what it was.' }),
     text: textSchema().max(2000),

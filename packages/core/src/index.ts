@@ -566,7 +566,9 @@ export {
 
 // inspection
 export {
+  INSPECTED_LEG_RANGE_MM,
   INSPECTED_LENGTH_RANGE_MM,
+  NOMINAL_RANGE_MM,
   INSPECTED_PLATE_RANGE_MM,
   INSPECTED_SIZE_RANGE_MM,
   type InspectedPhoto,

@@ -45,6 +45,8 @@ it.each([
   ['a level of another standard', { standard: 'D1.1', level: 'B' }, 'level'],
   ['a level without a standard', { level: 'B' }, 'level'],
   ['an item that there is not', { items: { rust: { value: 1 } } }, 'items.rust'],
+  ['a leg of half a metre', { firstLeg: { value: 500, gauge: 'rule' } }, 'firstLeg.value'],
+  ['a throat that is none', { nominalMm: 90, nominalIs: 'throat' }, 'nominalMm'],
   ['a leg below nothing', { firstLeg: { value: -2, gauge: 'rule' } }, 'firstLeg.value'],
   ['a photo that was not kept', { photos: [{ photoId: 'none', marks: [] }] }, 'photos'],
 ])('with %s it is refused at its field', async (_what, inspection, field) => {

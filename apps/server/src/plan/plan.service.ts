@@ -114,11 +114,10 @@ export class PlanService {
     const { machine } = dialled;
     const at = said ?? { wireFeedSpeedMPerMin: setup.wireFeedSpeedMPerMin.start, volts: setup.volts.start };
     const fault = reachFault(dialled, at);
-    return {
-      plan: snapshotOf(setup),
-      weldedWith: weldedOn(dialled, at),
-      beyond: fault && machine && { ...fault, machineName: machine.name },
-    };
+    const plan = snapshotOf(setup);
+    // what the machine cannot do has nothing that follows from it
+    if (fault && machine) return { plan, weldedWith: null, beyond: { ...fault, machineName: machine.name } };
+    return { plan, weldedWith: weldedOn(dialled, at) };
   }
 
   /**

@@ -97,6 +97,8 @@ describe('runs of a job', () => {
     ['a spool that Stores do not have', { spoolId: 'nowhere', wireKg: 1 }, 'spoolId'],
     ['a time that lies ahead', { weldedAt: '2999-01-01T00:00:00.000Z' }, 'weldedAt'],
     ['amps that no machine gives', { amps: 5000 }, 'amps'],
+    ['a day that there is not', { weldedAt: '2026-02-30T10:00:00Z' }, 'weldedAt'],
+    ['a time without its zone', { weldedAt: '2026-03-02T10:00:00' }, 'weldedAt'],
     ['an imperfection that has no number', { defect: '9999' }, 'defect'],
     ['a length below nothing', { lengthMm: -1 }, 'lengthMm'],
     ['nine and a half runs', { count: 9.5 }, 'count'],

@@ -3,6 +3,9 @@ import type { InspectionItemId } from './inspection-items.ts';
 import type { WeldLevel, WeldStandard } from './weld-limits.ts';
 
 /** Sizes and bands of an inspection, mm. Source: practice. */
+/** Legs and throats that are read, and the size of a drawing, be it one or the other, mm. */
+export const INSPECTED_LEG_RANGE_MM = [0.5, 100] as const;
+export const NOMINAL_RANGE_MM = [0.5, 70] as const;
 export const INSPECTED_SIZE_RANGE_MM = [0, 500] as const;
 export const INSPECTED_LENGTH_RANGE_MM = [1, 1_000_000] as const;
 export const INSPECTED_PLATE_RANGE_MM = [0.3, 100] as const;

@@ -1,6 +1,7 @@
+import { INSPECTED_LEG_RANGE_MM } from './inspection.ts';
 import { within } from '../quantity/out-of-range-error.ts';
 
-const LEG_MM = [0.5, 100] as const;
+const LEG_MM = INSPECTED_LEG_RANGE_MM;
 const ANGLE_DEG = [30, 170] as const;
 
 function radians(degrees: number): number {

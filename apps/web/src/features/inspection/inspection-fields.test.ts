@@ -63,7 +63,7 @@ describe('an inspection as it is typed', () => {
       away: false,
     };
     const same = inspectionOf(fieldsOfInspection(kept), AT) as unknown as Inspection;
-    expect(inspectionChange(kept, same)).toEqual({ items: {} });
+    expect(inspectionChange(kept, same)).toEqual({});
     const { undercut: _gone, ...items } = same.items;
     expect(inspectionChange(kept, { ...same, items, note: 'again' })).toEqual({
       note: 'again',
@@ -98,5 +98,7 @@ describe('a mark on a photo', () => {
     expect(markSize(mark, { photoId: 'p', marks: [] }).status).toBe('none');
     const small = markSize(mark, { photoId: 'p', scale: { ...scale, to: [299, 0] }, marks: [] });
     expect(small).toMatchObject({ status: 'none', why: expect.stringContaining('299 px') as string });
+    for (const wrong of [{ mm: 0 }, { cameraMm: 0 }, { tiltDeg: Number.NaN }, { heightMm: -1 }])
+      expect(markSize(mark, { photoId: 'p', scale: { ...scale, ...wrong }, marks: [] }).status).toBe('none');
   });
 });

@@ -189,7 +189,7 @@ export function InspectionForm({ entry }: { readonly entry: InspectionEntry }) {
           onChange={(event) => set({ note: event.target.value })}
         />
       </div>
-      <Wrong>{faults[''] ?? faults['level'] ?? faults['thicknessMm']}</Wrong>
+      <Wrong>{faults[''] ?? faults['level']}</Wrong>
     </div>
   );
 }

@@ -29,6 +29,14 @@ export function markSize({ from, to }: Pick<PhotoMark, 'from' | 'to'>, { scale }
       why: `The scale is ${scalePx.toFixed(0)} px long: under ${LEAST_SCALE_PX} it is too small to measure by. Come nearer, or take a longer piece of the ruler.`,
     };
   }
+  const readings: readonly (readonly [number, readonly [number, number], string])[] = [
+    [scale.mm, [1, 5000], 'The scale is 1 to 5000 mm long.'],
+    [scale.heightMm, [0, 500], 'The height between scale and weld is 0 to 500 mm.'],
+    [scale.cameraMm, [20, 20_000], 'The camera is 20 to 20 000 mm away.'],
+    [scale.tiltDeg, [0, 60], 'The tilt is 0 to 60°.'],
+  ];
+  const wrong = readings.find(([value, [least, most]]) => !(value >= least && value <= most));
+  if (wrong) return { status: 'none', why: wrong[2] };
   const size = photoLength(pixelsBetween(from, to), {
     scaleMm: scale.mm,
     scalePx,

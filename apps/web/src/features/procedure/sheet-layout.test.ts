@@ -90,8 +90,9 @@ describe('a setup card on paper', () => {
         (mark) => mark.kind === 'text' && /^(7\.6 m|18\.4|12 L|10 mm)/.test(mark.text),
       );
       expect(figures).toHaveLength(4);
-      const sizes = marks.map((mark) => (mark.kind === 'text' ? mark.sizePt : 0));
-      for (const mark of figures) if (mark.kind === 'text') expect(mark.sizePt).toBe(Math.max(...sizes));
+      const others = marks.filter((mark) => !figures.includes(mark));
+      const sizeOf = (mark: (typeof marks)[number]): number => (mark.kind === 'text' ? mark.sizePt : 0);
+      expect(Math.min(...figures.map(sizeOf))).toBeGreaterThan(2 * Math.max(...others.map(sizeOf)));
       expectWithin(marks, size);
       expect(textsOf(marks)).toContain('A start point, not a qualified procedure. Try it on scrap.');
     },
