@@ -37,6 +37,50 @@ async function readBetween<T extends object>(table: RecordTable<T>, text: string
   }
 }
 
+/** A table's text, and how it was come by. */
+interface SentTable {
+  readonly text: string;
+  readonly encoding: string;
+  /** Most lines that are taken at once. */
+  readonly most: number;
+  /** By this the whole of it can be taken out again. */
+  readonly batch?: string;
+}
+
+/** What keeps a table from being taken; nothing: it can be. */
+function refusedIn({ lines, refused }: TableReading<object>, most: number): TableReading<object>['refused'] {
+  if (lines > most)
+    return [{ line: undefined, message: `That is ${lines} lines: ${most} are the most at once.` }];
+  if (lines === 0 && refused.length === 0) {
+    return [{ line: undefined, message: 'There is a heading, and no line under it.' }];
+  }
+  return refused;
+}
+
+/** Reads a table and keeps it, where every line of it can be kept; the report says what became of it. */
+async function takenBy<T extends object>(
+  table: RecordTable<T>,
+  { text, encoding, most, batch }: SentTable,
+  keep: (records: readonly T[]) => Promise<void>,
+): Promise<TableReport> {
+  const reading = await readBetween(table, text);
+  const refused = refusedIn(reading, most);
+  const taken = refused.length === 0;
+  if (taken) await keep(reading.rows.map(({ value }) => value));
+  return {
+    taken,
+    lines: reading.lines,
+    refusedLines: refused.length,
+    refused: refused
+      .slice(0, REPORT_LINES_MOST)
+      .map(({ line, message }) => ({ line: line ?? null, message })),
+    encoding,
+    delimiter: reading.dialect?.delimiter ?? null,
+    decimal: reading.dialect?.decimal ?? null,
+    batch: taken ? (batch ?? null) : null,
+  };
+}
+
 /** Log, Stores and pieces as tables: out, and in again, all or nothing. */
 @Injectable()
 export class TablesService {
@@ -86,69 +130,42 @@ export class TablesService {
    *
    * @throws {DomainError} `no-table` where what was sent is none
    */
-  async take(name: TableName, sent: unknown, command: Command): Promise<TableReport> {
+  take(name: TableName, sent: unknown, command: Command): Promise<TableReport> {
     if (!Buffer.isBuffer(sent) || sent.length === 0) {
       throw new DomainError('no-table', 400, 'Send the table itself, as text/csv.', 'table');
     }
-    const { text, encoding } = decodedText(sent, TextDecoder);
-    const report = (reading: TableReading<unknown>, batch: string | null): TableReport => {
-      const { lines, dialect } = reading;
-      const most = TABLE_LINES_MOST[name];
-      const refused =
-        lines > most
-          ? [{ line: undefined, message: `That is ${lines} lines: ${most} are the most at once.` }]
-          : lines === 0 && reading.refused.length === 0
-            ? [{ line: undefined, message: 'There is a heading, and no line under it.' }]
-            : reading.refused;
-      return {
-        taken: refused.length === 0,
-        lines,
-        refusedLines: refused.length,
-        refused: refused
-          .slice(0, REPORT_LINES_MOST)
-          .map(({ line, message }) => ({ line: line ?? null, message })),
-        encoding: encoding ?? 'UTF-8',
-        delimiter: dialect?.delimiter ?? null,
-        decimal: dialect?.decimal ?? null,
-        batch,
-      };
-    };
-    if (name === 'log') return this.takeLog(text, command, report);
-    const reading =
-      name === 'stores' ? await readBetween(STOCK_TABLE, text) : await readBetween(PIECE_TABLE, text);
-    const told = report(reading, null);
-    if (!told.taken) return told;
-    const values = reading.rows.map(({ value }) => value);
-    if (name === 'stores') await this.stock.createAll(values as never, command);
-    else await this.pieces.createAll(values as never, command);
-    return told;
+    const { text, encoding = 'UTF-8' } = decodedText(sent, TextDecoder);
+    const read = { text, encoding, most: TABLE_LINES_MOST[name] };
+    switch (name) {
+      case 'stores':
+        return takenBy(STOCK_TABLE, read, (items) => this.stock.createAll(items, command));
+      case 'pieces':
+        return takenBy(PIECE_TABLE, read, (pieces) => this.pieces.createAll(pieces, command));
+      case 'log': {
+        const batch = `told-${command.id}`;
+        return takenBy(LOG_TABLE, { ...read, batch }, (lines) => this.takeLines(batch, lines));
+      }
+    }
   }
 
-  private async takeLog(
-    text: string,
-    command: Command,
-    report: (reading: TableReading<unknown>, batch: string | null) => TableReport,
-  ): Promise<TableReport> {
-    const batch = `told-${command.id}`;
-    const reading = await readBetween(LOG_TABLE, text);
-    const told = report(reading, batch);
-    if (!told.taken) return { ...told, batch: null };
+  /** Lines told elsewhere: each on the machine of its name, where the shop has one. */
+  private async takeLines(batch: string, lines: readonly ToldLine[]): Promise<void> {
     const machines = new Map((await this.machines.listNamed()).map(({ id, name }) => [name, id] as const));
-    const lineOf = ({ machine, text: words = '', ...line }: ToldLine): LogLine => ({
-      ...line,
-      at: new Date(line.at).toISOString(),
-      text: [words, machine !== undefined && !machines.has(machine) ? machine : undefined]
-        .filter(Boolean)
-        .join('. '),
-      subjectId: batch,
-      machineId: machine === undefined ? undefined : machines.get(machine),
-    });
+    const lineOf = ({ machine, text = '', ...line }: ToldLine): LogLine => {
+      const machineId = machine === undefined ? undefined : machines.get(machine);
+      return {
+        ...line,
+        at: new Date(line.at).toISOString(),
+        text:
+          machineId === undefined && machine !== undefined
+            ? [text, machine].filter(Boolean).join('. ')
+            : text,
+        subjectId: batch,
+        machineId,
+      };
+    };
     await this.log.takeOut(batch);
-    await this.log.takeAll(
-      batch,
-      reading.rows.map(({ value }) => lineOf(value)),
-    );
-    return told;
+    await this.log.takeAll(batch, lines.map(lineOf));
   }
 
   /** Takes lines of the log out again that came as one table. */

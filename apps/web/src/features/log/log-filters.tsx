@@ -1,5 +1,5 @@
 import { LOG_KINDS, LOG_SORTS, LOG_VERDICTS } from '@hot-bead/contract';
-import { JOINT_NAME, JOINTS, WIRE_CLASSES } from '@hot-bead/core';
+import { COMMON_GASES, gasOf, JOINT_NAME, JOINTS, WIRE_CLASSES } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';
@@ -73,7 +73,11 @@ export function LogFilters({ state }: { readonly state: LogFilterState }) {
             'Joint',
             JOINTS.map((one) => [one, JOINT_NAME[one]] as const),
           )}
-          {field('gas', 'Gas, as ar-co2-18', 'text')}
+          {select(
+            'gas',
+            'Gas',
+            COMMON_GASES.map((one) => [one, gasOf(one).name] as const),
+          )}
           {field('from', 'From', 'date')}
           {field('to', 'To', 'date')}
           {field('thinnest', 'From (mm)', 'number')}
