@@ -1,4 +1,4 @@
-import { isFilletJoint, type Joint, type RunCell } from '@hot-bead/core';
+import { isFilletJoint, type Joint, type PlannedSetup, type RunCell } from '@hot-bead/core';
 
 /** What a joint's section is drawn from, all lengths in mm. */
 export interface JointSection {
@@ -16,6 +16,24 @@ export interface JointSection {
   readonly cells?: readonly RunCell[];
   /** Drawn close up: less of the parts, so that the runs are large. */
   readonly close?: boolean;
+}
+
+/** The section that a plan is drawn as. */
+export function sectionOf(
+  { work, fitUp, bead, technique, runs }: PlannedSetup,
+  close: boolean,
+): JointSection {
+  return {
+    joint: work.joint,
+    firstMm: work.thicknessMm,
+    secondMm: work.otherThicknessMm ?? work.thicknessMm,
+    gapMm: fitUp.rootGapMm.start,
+    rootFaceMm: fitUp.bevel?.rootFaceMm.start,
+    legMm: bead.finishedLegMm,
+    workDegrees: technique.gunAngle.workDegrees,
+    cells: runs.flatMap(({ cell }) => (cell ? [cell] : [])),
+    close,
+  };
 }
 
 interface Point {

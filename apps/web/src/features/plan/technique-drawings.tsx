@@ -1,5 +1,5 @@
 import { JOINT_NAME, type PlannedSetup } from '@hot-bead/core';
-import { jointDrawing } from '../../drawing/joint-geometry.ts';
+import { jointDrawing, sectionOf } from '../../drawing/joint-geometry.ts';
 import { DETAIL_PX, OUTLINE_PX, TONE } from '../../drawing/pen.ts';
 
 interface Props {
@@ -18,26 +18,8 @@ const NUMBERED_TO = 20;
 
 /** The joint in section, to scale. */
 export function JointView({ plan, tall = false, small = false }: JointProps) {
-  const { work, fitUp, bead, technique } = plan;
-  const cells = plan.runs.flatMap(({ cell }) => (cell ? [cell] : []));
-  const {
-    parts,
-    bead: weld,
-    runs,
-    gun,
-    viewBox,
-    pxPerMm,
-  } = jointDrawing({
-    joint: work.joint,
-    firstMm: work.thicknessMm,
-    secondMm: work.otherThicknessMm ?? work.thicknessMm,
-    gapMm: fitUp.rootGapMm.start,
-    rootFaceMm: fitUp.bevel?.rootFaceMm.start,
-    legMm: bead.finishedLegMm,
-    workDegrees: technique.gunAngle.workDegrees,
-    cells,
-    close: tall || small,
-  });
+  const { work, fitUp, technique } = plan;
+  const { parts, bead: weld, runs, gun, viewBox, pxPerMm } = jointDrawing(sectionOf(plan, tall || small));
   const words = `Section of a ${JOINT_NAME[work.joint]} to scale: ${work.thicknessMm.toFixed(1)} mm to ${(work.otherThicknessMm ?? work.thicknessMm).toFixed(1)} mm, gap ${fitUp.rootGapMm.start.toFixed(1)} mm, gun at ${technique.gunAngle.workDegrees}°${runs.length > 0 ? `, ${runs.length} runs laid in` : ''}`;
   const [left = 0, top = 0, , height = 0] = viewBox.split(' ').map(Number);
   return (

@@ -9,25 +9,15 @@ import {
   sentence,
   workTitle,
 } from '@hot-bead/core';
-import { jointDrawing } from '../../drawing/joint-geometry.ts';
+import { jointDrawing, sectionOf } from '../../drawing/joint-geometry.ts';
 import type { Units } from '../../preferences/units.ts';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 import type { PrintedCard } from './sheet-layout.ts';
 
 /** The joint of a plan in section, as outlines to be kept and printed. */
-export function drawingOf({ work, fitUp, bead, technique, runs }: PlannedSetup): SheetDrawing {
-  const drawn = jointDrawing({
-    joint: work.joint,
-    firstMm: work.thicknessMm,
-    secondMm: work.otherThicknessMm ?? work.thicknessMm,
-    gapMm: fitUp.rootGapMm.start,
-    rootFaceMm: fitUp.bevel?.rootFaceMm.start,
-    legMm: bead.finishedLegMm,
-    workDegrees: technique.gunAngle.workDegrees,
-    cells: runs.flatMap(({ cell }) => (cell ? [cell] : [])),
-    close: true,
-  });
+export function drawingOf(plan: PlannedSetup): SheetDrawing {
+  const drawn = jointDrawing(sectionOf(plan, true));
   const beads = drawn.runs.length === 0 ? [drawn.bead] : drawn.runs.map(({ outline }) => outline);
   return { viewBox: drawn.viewBox, parts: drawn.parts, beads };
 }

@@ -1,7 +1,7 @@
 import type { TracePower } from '@hot-bead/core';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
-import { Wrong } from '../../ui/form/wrong.tsx';
+import { FileField } from '../../ui/form/file-field.tsx';
 import { readTraceAway } from './read-trace-away.ts';
 
 interface Props {
@@ -12,7 +12,6 @@ interface Props {
 
 /** True power from a trace of volts and current: the product of the means is not it wherever both swing. */
 export function TraceField({ power, onPower, error }: Props) {
-  const id = useId();
   const [says, setSays] = useState<string>();
   const [wrong, setWrong] = useState<string>();
   const [reading, setReading] = useState(false);
@@ -34,22 +33,15 @@ export function TraceField({ power, onPower, error }: Props) {
   };
   return (
     <div>
-      <label htmlFor={id} className="label-text">
-        Trace of volts and current (CSV: time, volts, amps)
-      </label>
-      <input
-        id={id}
-        type="file"
+      <FileField
+        label="Trace of volts and current (CSV: time, volts, amps)"
         accept=".csv,.txt,.tsv,text/csv,text/plain"
-        aria-invalid={wrong !== undefined || error !== undefined}
-        className="mt-1 block min-h-11 w-full py-1 file:mr-3 file:min-h-11 file:rounded-md file:border file:border-line-strong file:bg-plate file:px-4 file:font-medium"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
+        error={wrong ?? error}
+        onPick={(file) => {
           if (file) void read(file);
         }}
       />
       {reading && <p role="status">Reading the trace…</p>}
-      <Wrong>{wrong ?? error}</Wrong>
       {power && (
         <p className="mt-1 text-[15px]">
           <span className="font-semibold">{power.watts.toFixed(0)} W true power</span>; mean volts × mean amps{' '}
