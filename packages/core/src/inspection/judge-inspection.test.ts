@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import type { Inspection } from './inspection.ts';
 import { INSPECTION_ITEMS } from './inspection-items.ts';
-import { judgeInspection } from './judge-inspection.ts';
+import { GAUGES, gaugeU95Mm } from './gauges.ts';
+import { judgeInspection, offeredStandard } from './judge-inspection.ts';
 
 const FILLET: Inspection = {
   joint: 'fillet',
@@ -140,6 +141,52 @@ describe('an inspection', () => {
     expect(judgeInspection({ ...FILLET, items: { ...items, 'stray-arc': { value: 1 } } }).verdict).toBe(
       'fail',
     );
+  });
+
+  it('a gauge brings its own band, which what was told goes before', () => {
+    // handbook on inspection, §2: gauges with their 95 % bands
+    const bands = GAUGES.map(({ id }) => gaugeU95Mm(id));
+    expect(bands).toEqual([0.5, 0.5, 0.5, 0.3, 0.2, 0.2, 0.1, undefined, undefined]);
+    const read = { value: 1, gauge: 'pin', u95: 0.05 } as const;
+    expect(told({ ...FILLET, items: { undercut: read } }, 'undercut')?.u95).toBe(0.05);
+  });
+
+  it('25 mm are short and no more, of a weld of 100 mm and longer', () => {
+    // ISO 5817, recalled: on 3 mm at C a short undercut of 0.1 t
+    const at = (lengthMm: number, weldMm: number) =>
+      told(
+        {
+          ...FILLET,
+          thicknessMm: 3,
+          weldMm,
+          items: { undercut: { value: 0.3, gauge: 'own', u95: 0, lengthMm } },
+        },
+        'undercut',
+      )?.verdict;
+    expect([at(25, 200), at(25.1, 200), at(25, 100), at(25, 99)]).toEqual(['pass', 'fail', 'pass', 'fail']);
+  });
+
+  it('a throat too thick is held against 1 mm and a fifth at C, and permitted at D', () => {
+    const thick = (throat: number, level: 'C' | 'D') =>
+      told({ ...FILLET, level, nominalMm: 5, nominalIs: 'throat', throat: exact(throat) }, 'thick-throat');
+    // ISO 5817, recalled: 1 + 0.2 × 5 = 2 mm over
+    expect(thick(7, 'C')).toMatchObject({ verdict: 'pass', limit: 2 });
+    expect(thick(7.01, 'C')?.verdict).toBe('fail');
+    expect(thick(12, 'D')).toMatchObject({ verdict: 'pass', why: 'permitted' });
+    // one leg of which the band is not known leaves all that follows from it open
+    const unknown = {
+      ...FILLET,
+      nominalMm: 5,
+      nominalIs: 'throat',
+      firstLeg: exact(9),
+      secondLeg: { value: 9, gauge: 'own' },
+    } as const;
+    expect(told(unknown, 'thin-throat')).toMatchObject({ verdict: 'not-decided', why: 'band-asked' });
+    expect(told(unknown, 'asymmetry')).toMatchObject({ why: 'band-asked' });
+  });
+
+  it('offers the standard of its metal', () => {
+    expect([offeredStandard(false), offeredStandard(true)]).toEqual(['5817', '10042']);
   });
 
   it('every item stands in the table of ISO 5817', () => {

@@ -33,6 +33,18 @@ describe('measuring', () => {
     tiltDeg: 5,
     toeMm: TOE_MM.usual,
   };
+  it('a camera that stands off and a thing that stands above its scale each add their share', () => {
+    const sharp = { ...GOOD, scalePx: 20_000, edgePx: 0, heightMm: 0, tiltDeg: 0, toeMm: 0 };
+    const bandOf = (over: Partial<PhotoScale>) =>
+      photoLength(100 / (50 / 20_000), { ...sharp, ...over }).u95Mm;
+    // the ruler alone: 2 × 100 × 0.5 %
+    expect(bandOf({})).toBeCloseTo(1, 9);
+    // 2 × 100 × √(0.005² + ((1 − cos 20°) ÷ √3)²)
+    expect(bandOf({ tiltDeg: 20 })).toBeCloseTo(7.035, 2);
+    // 2 × 100 × √(0.005² + (30 ÷ (300 √3))²)
+    expect(bandOf({ heightMm: 30 })).toBeCloseTo(11.59, 2);
+  });
+
   it('a good picture, a poor one and a polished section have their bands', () => {
     const perPx = 50 / 1500;
     const good = photoLength(6.2 / perPx, GOOD);

@@ -11,6 +11,7 @@ describe('sums for static loading', () => {
     expect(undercutPasses(undercut(2.1, 1), 10)).toBe(false);
     expect(undercutPasses(undercut(1, 500), 10)).toBe(true);
     expect(undercutPasses(undercut(2.1, 1), 25)).toBe(false);
+    expect(undercutPasses([...undercut(1.5, 10), ...undercut(2.1, 1)], 30)).toBe(false);
     expect(undercutPasses([], 10)).toBe(true);
   });
 
