@@ -42,6 +42,18 @@ describe('a quote', () => {
     expect(best).toBeLessThan(range.low);
   });
 
+  it('names what moves it in the order of how much, each by its own two ends', () => {
+    const { range } = quote(WELDS, WORK);
+    const spans = range.swings.map(({ up, down }) => up / down);
+    expect(spans).toEqual(spans.toSorted((a, b) => b - a));
+    const of = (id: string) => range.swings.find((one) => one.id === id);
+    // handbook: the rate ×1.31/0.79, fit-up ×1.19/0.90, set-up ×1.11/0.96 of the worked sum
+    expect([of('rate')?.up.toFixed(2), of('rate')?.down.toFixed(2)]).toEqual(['1.31', '0.79']);
+    expect([of('fit-up')?.up.toFixed(2), of('fit-up')?.down.toFixed(2)]).toEqual(['1.19', '0.90']);
+    expect([of('set-up')?.up.toFixed(2), of('set-up')?.down.toFixed(2)]).toEqual(['1.11', '0.96']);
+    expect(of('factor')?.up.toFixed(2)).toBe('1.36');
+  });
+
   it('is narrower where the shop’s own hour is known, and gas hardly moves it', () => {
     const [open, own] = [quote(WELDS, WORK), quote(WELDS, { ...WORK, isRateOwn: true })];
     expect(own.range.high).toBeLessThan(open.range.high);

@@ -39,6 +39,20 @@ describe('what welding costs', () => {
     expect(filletSectionMm2(6) / z5).toBeCloseTo(1.44, 6);
   });
 
+  it('the arc burns for the share of the time that is usual for its kind of work', () => {
+    // handbook on inspection, §4: least and most by kind of work; a quarter is usual at the bench
+    const ends = Object.entries(OPERATING_FACTORS).map(([kind, { factor }]) => [kind, factor[0], factor[2]]);
+    expect(ends).toEqual([
+      ['repair', 0.05, 0.15],
+      ['tacking', 0.05, 0.1],
+      ['stitched-sheet', 0.1, 0.2],
+      ['bench', 0.15, 0.3],
+      ['long-seams', 0.3, 0.45],
+      ['positioner', 0.4, 0.5],
+    ]);
+    expect(OPERATING_FACTORS.bench.factor[1]).toBe(0.25);
+  });
+
   it('what cannot be is refused, and less arc on the clock is never cheaper', () => {
     expect(() => weldCost({ ...INPUT, operatingFactor: 0 }, RATES)).toThrow(OutOfRangeError);
     expect(() => weldCost({ ...INPUT, tipLifeH: 0 }, RATES)).toThrow(OutOfRangeError);

@@ -1,7 +1,7 @@
 import { planned } from '../../test/planned.ts';
 import { procedureSheet, type SheetEssentials } from './procedure-sheet.ts';
 import { sheetChanges } from './sheet-changes.ts';
-import { metalGroup, positionCode, processNumber } from './sheet-terms.ts';
+import { metalGroup, pNumber, positionCode, processNumber } from './sheet-terms.ts';
 
 const sheetOf = (line: string) => procedureSheet(planned(line), { title: line });
 const lineOf = (line: string, name: string) =>
@@ -18,6 +18,8 @@ describe('terms of a sheet', () => {
     ['metal-cored', false, '138'],
     ['self-shielded', false, '114'],
     ['aluminium-spool-gun', true, '131'],
+    ['gas-shielded-flux-core', true, '132'],
+    ['metal-cored', true, '133'],
   ] as const)('%s with inert %s is process %s', (way, inert, number) => {
     expect(processNumber(way, inert)).toBe(number);
   });
@@ -31,9 +33,28 @@ describe('terms of a sheet', () => {
     ['aluminium', '5083', '22.4'],
     ['aluminium', '6063', '23.1'],
     ['cast-aluminium', undefined, '24'],
+    ['aluminium', '1050', '21'],
+    ['aluminium', '5005', '22.2'],
+    ['aluminium', undefined, undefined],
+    ['stainless', '430', undefined],
     ['carbon-steel', undefined, undefined],
   ] as const)('%s %s is of group %s', (metal, alloy, group) => {
     expect(metalGroup(metal, alloy)).toBe(group);
+  });
+
+  it.each([
+    ['1.1', '1'],
+    ['1.2', '1'],
+    ['8.1', '8'],
+    ['21', '21'],
+    ['22.1', '21'],
+    ['22.3', '22'],
+    ['22.4', '25'],
+    ['23.1', '23'],
+    ['24', undefined],
+    [undefined, undefined],
+  ] as const)('group %s is P-No. %s', (group, number) => {
+    expect(pNumber(group)).toBe(number);
   });
 
   it('says a position in both systems, by the kind of weld', () => {
@@ -42,6 +63,10 @@ describe('terms of a sheet', () => {
     expect(positionCode({ joint: 'butt', position: 'overhead' })).toBe('PE / 4G');
     expect(positionCode({ joint: 'tee', position: 'overhead' })).toBe('PD / 4F');
     expect(positionCode({ joint: 'lap', position: 'vertical-down' })).toBe('PG / 3F down');
+    expect(positionCode({ joint: 'open-butt', position: 'vertical-down' })).toBe('PG / 3G down');
+    expect(positionCode({ joint: 'butt', position: 'vertical-up' })).toBe('PF / 3G up');
+    expect(positionCode({ joint: 'tee', position: 'vertical-up' })).toBe('PF / 3F up');
+    expect(positionCode({ joint: 'butt', position: 'flat' })).toBe('PA / 1G');
   });
 });
 
@@ -124,6 +149,15 @@ describe('what breaks a sheet', () => {
     [{ heatInputKJPerMm: 1.26 }, 'Heat input, where impact or hardness is asked'],
   ] as const)('%o does', (over, what) => {
     expect(broken(over)).toEqual([what]);
+  });
+
+  it('a throat counts for one run only, and preheat that is asked for where there was none breaks nothing', () => {
+    const several = { ...SHEET, runs: 3 };
+    expect(sheetChanges(several, { ...several, throatMm: 1 })).toEqual([]);
+    expect(sheetChanges(several, { ...several, runs: 5 })).toEqual([]);
+    const { throatMm: _none, preheatC: _cold, ...butt } = SHEET;
+    expect(sheetChanges(butt, SHEET)).toEqual([]);
+    expect(sheetChanges(SHEET, butt).map(({ what }) => what)).toEqual(['Preheat']);
   });
 
   it('thin plate has its own range: 2 mm reaches from 1.4 to 2.6', () => {

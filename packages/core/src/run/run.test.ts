@@ -39,6 +39,26 @@ describe('a run', () => {
     expect(runTotals([RUN, told])).toMatchObject({ runs: 2, arcMin: 0.5, weldMm: 200, untimed: 1 });
   });
 
+  it('asks for neither volts nor amps where there is a trace, and travel only where both of its figures are told', () => {
+    const power = { watts: 4100, meanVolts: 23, meanAmps: 145, seconds: 2, samplesPerSecond: 20_000 };
+    expect(runHeat({ ...RUN, power })).toEqual(['lengthMm', 'arcSeconds']);
+    expect(runTravelMmPerMin({ lengthMm: 200 })).toBeUndefined();
+    expect(runTravelMmPerMin({ arcSeconds: 30 })).toBeUndefined();
+  });
+
+  it('sums what was told, each as often as it stands for', () => {
+    const one = { ...told, wireKg: 0.1, gasL: 5 };
+    expect(runTotals([])).toEqual({ runs: 0, arcMin: 0, weldMm: 0, wireKg: 0, gasL: 0, untimed: 0 });
+    expect(runTotals([one, { ...one, count: 3, arcSeconds: undefined }])).toEqual({
+      runs: 4,
+      arcMin: 0.5,
+      weldMm: 800,
+      wireKg: 0.2,
+      gasL: 10,
+      untimed: 3,
+    });
+  });
+
   // handbook on inspection, worked cost: 0.9 wire (0.889) at 10.8 m/min for 25.12 min is 1.32 kg; 24 starts of 1.3 s there
   it('uses the wire and gas of the worked job', () => {
     const run = { ...RUN, count: 24, wireFeedSpeedMPerMin: 10.8, arcSeconds: (25.12 * 60) / 24 };
