@@ -54,6 +54,14 @@ describe('a quote', () => {
     expect(of('factor')?.up.toFixed(2)).toBe('1.36');
   });
 
+  it('counts the rests of the machine where they take longer than the handling', () => {
+    const long = { ...WORK, kind: 'long-seams' } as const;
+    const minutes = (dutyPercent?: number) => quote(WELDS, { ...long, dutyPercent }).cost.minutes;
+    expect(minutes(60)).toBe(minutes());
+    // 25.12 min at 20 %: twelve turns of ten and 1.12 min, instead of 25.12 ÷ 0.38
+    expect(minutes(20) - minutes()).toBeCloseTo(121.12 - 25.12 / 0.38, 6);
+  });
+
   it('is narrower where the shop’s own hour is known, and gas hardly moves it', () => {
     const [open, own] = [quote(WELDS, WORK), quote(WELDS, { ...WORK, isRateOwn: true })];
     expect(own.range.high).toBeLessThan(open.range.high);

@@ -1,3 +1,4 @@
+import { dutyClockMin } from '../duty/duty.ts';
 import type { FamilyId } from '../family/family.ts';
 import { within } from '../quantity/out-of-range-error.ts';
 import type { PlannedSetup } from '../setup/setup.ts';
@@ -122,6 +123,8 @@ export interface QuoteWork {
   readonly tipLifeH: number;
   /** Whether the hour’s rate is the shop's own: then it does not vary. */
   readonly isRateOwn: boolean;
+  /** Duty cycle of the machine at the current, per cent: its rests may take longer than the handling; undefined: not known. */
+  readonly dutyPercent?: number | undefined;
 }
 
 export const QUOTE_SWINGS = ['factor', 'rate', 'size', 'fit-up', 'set-up', 'gas'] as const;
@@ -158,11 +161,14 @@ function costOf(
   work: QuoteWork,
   { factor, rate, size, fitUp, setUp, gas }: Varied,
 ): WeldCost {
-  const { rates } = work;
+  const { rates, dutyPercent } = work;
+  const arcMin = welds.arcMin * size;
+  // rests that fall into the handling cost nothing: only what the machine rests beyond it does
+  const share = dutyPercent === undefined ? 1 : arcMin / dutyClockMin(arcMin, dutyPercent);
   return weldCost(
     {
-      arcMin: welds.arcMin * size,
-      operatingFactor: factor,
+      arcMin,
+      operatingFactor: Math.min(factor, share),
       setUpMin: work.setUpMin * setUp,
       fitUpMin: work.parts * work.fitUpMinEach * fitUp,
       cleanMin: welds.cleanMin,

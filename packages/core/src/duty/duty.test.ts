@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { dutyPercent, dutyPlan } from './duty.ts';
+import { dutyClockMin, dutyPercent, dutyPlan } from './duty.ts';
 
 const MARIGOLD = [{ currentA: 220, percent: 30 }];
 
@@ -12,6 +12,17 @@ describe('duty cycle', () => {
     [440, 7.5],
   ])('220 A at 30 %% is at %s A %s %%', (currentA, percent) => {
     expect(dutyPercent(MARIGOLD, currentA)).toBeCloseTo(percent, 2);
+  });
+
+  // Source: handbook on inspection, check case D01.
+  it('200 A at 30 % is 53 % at 150 A, all of it at 100 A and up to 109.5; 34 min of arc take 111 by the clock', () => {
+    const plate = [{ currentA: 200, percent: 30 }];
+    expect(dutyPercent(plate, 150)).toBeCloseTo(53.3, 1);
+    expect(dutyPercent(plate, 100)).toBe(100);
+    expect(dutyPercent(plate, 109.5)).toBe(100);
+    expect(dutyPercent(plate, 109.6)).toBeLessThan(100);
+    expect(dutyClockMin(34, 30)).toBeCloseTo(111, 9);
+    expect([dutyClockMin(3, 30), dutyClockMin(34, 100), dutyClockMin(0, 30)]).toEqual([3, 34, 0]);
   });
 
   it('passes through every rating, falls between two, and follows the square beyond', () => {

@@ -85,3 +85,17 @@ export function dutyPlan(
     worthSaying: percent < DUTY_MENTIONED_UNDER_PERCENT || (seam !== undefined && seam.stretches > 1),
   };
 }
+
+/**
+ * Minutes by the clock that an arc takes on a machine that rests as its plate wants: full turns of ten minutes, and what is
+ * left of the arc after them.
+ *
+ * @param arcMin arc time, min, 0 or more
+ * @param percent duty cycle at the current, per cent, above 0
+ * @source IEC 60974-1, recalled; the turns are arithmetic
+ */
+export function dutyClockMin(arcMin: number, percent: number): number {
+  const onMin = (Math.min(percent, 100) / 100) * DUTY_PERIOD_MIN;
+  const turns = Math.max(0, Math.ceil(arcMin / onMin - 1e-9) - 1);
+  return turns * DUTY_PERIOD_MIN + arcMin - turns * onMin;
+}

@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { trueDiameterMm } from '../wire/true-diameter.ts';
+import { wireKgPerM } from '../wire/wire-mass.ts';
 import { CO2_L_PER_KG, cylinderL, gaugeDoubt, isLiquidGas } from './gas-volume.ts';
 
 const percentOff = (found: number, wanted: number): number => Math.abs(found / wanted - 1) * 100;
@@ -12,6 +14,12 @@ describe('gas in a cylinder', () => {
     ['ar-co2-18', 200, 11756],
   ] as const)('50 L of %s at %d bar hold %d L', (gas, bar, litres) => {
     expect(percentOff(cylinderL(gas, 50, bar), litres)).toBeLessThan(0.5);
+  });
+
+  it('10 kg of CO₂ are 5410 L, and 5 kg of 0.8 steel wire 1397 m', () => {
+    // Source: handbook on inspection, check case G01; 541 L/kg, 7850 kg/m³.
+    expect(10 * CO2_L_PER_KG).toBe(5410);
+    expect(5 / wireKgPerM('ER70S-6', trueDiameterMm('ER70S-6', 0.8))).toBeCloseTo(1396.7, 0);
   });
 
   it('is a few per cent more than an ideal gas for argon', () => {

@@ -1,5 +1,5 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import { jobChangeover, type PlannedSetup } from '@hot-bead/core';
+import { dutyPercent, jobChangeover, type PlannedSetup } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
@@ -27,7 +27,11 @@ function JobCost({ job, plan, machine }: Props) {
   const rig = machine && jobChangeover(plan, machine, { now, schools });
   const rigMin = rig && (rig.leastMin + rig.mostMin) / 2;
   const parts = job.work.numberOff ?? 1;
-  const state = useQuote([plan], shop.rates, { setUpMin: (rigMin ?? DIAL_IN_MIN) + DIAL_IN_MIN, parts });
+  const state = useQuote([plan], shop.rates, {
+    setUpMin: (rigMin ?? DIAL_IN_MIN) + DIAL_IN_MIN,
+    parts,
+    dutyPercent: machine?.duty && dutyPercent(machine.duty, plan.currentA.start),
+  });
   const setUpFrom =
     machine && rigMin !== undefined
       ? `${Math.round(rigMin)} min to rig ${machine.name} as it stands, ${DIAL_IN_MIN} to dial in`

@@ -54,7 +54,12 @@ function wholeRates(rates: ShopRates): CostRates {
 export function useQuote(
   plans: readonly PlannedSetup[],
   rates: ShopRates,
-  usual: { readonly setUpMin: number; readonly parts: number; readonly times?: number },
+  usual: {
+    readonly setUpMin: number;
+    readonly parts: number;
+    readonly times?: number;
+    readonly dutyPercent?: number | undefined;
+  },
 ): QuoteState {
   const [typed, setTyped] = useState<Partial<QuoteFields>>({});
   const fields: QuoteFields = {
@@ -86,6 +91,7 @@ export function useQuote(
             rates: wholeRates(rates),
             tipLifeH: rates.tipLifeH ?? USUAL_TIP_LIFE_H,
             isRateOwn: rates.perHour !== undefined,
+            dutyPercent: usual.dutyPercent,
           })
         : undefined,
   };
