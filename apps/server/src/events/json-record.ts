@@ -30,6 +30,9 @@ export interface ToldBeside {
   readonly away: boolean;
 }
 
+/** Columns that a row has beside its value. */
+export type Beside<Row> = Partial<Row> | ((manager: EntityManager, at: string) => Promise<Partial<Row>>);
+
 /** What one kind of them says of itself. */
 export interface JsonKind<Row extends JsonRow, Column extends keyof Row & string, Value extends object> {
   readonly kind: RecordKind;
@@ -150,15 +153,16 @@ export abstract class JsonRecord<
     );
   }
 
-  /** How one is created, with what is kept beside it. */
-  creation(id: string, value: Value, beside: Partial<Row> = {}, of: string = id): Creation {
+  /** How one is created, with what is kept beside it: known before, or worked out as it is written. */
+  creation(id: string, value: Value, beside: Beside<Row> = {}, of: string = id): Creation {
     return {
       id,
       of,
       fields: fieldsOf(value, this.about.branches),
       input: of === id ? value : { of, ...value },
       insert: async (manager, at) => {
-        const row = { id, ...this.rowFor(value, at), awayAt: null, ...beside };
+        const columns = typeof beside === 'function' ? await beside(manager, at) : beside;
+        const row = { id, ...this.rowFor(value, at), awayAt: null, ...columns };
         await manager.insert(this.about.entity, row as unknown as QueryDeepPartialEntity<Row>);
       },
     };

@@ -64,6 +64,28 @@ async function log<Told>(
   if (change) await writeLog(manager, change);
 }
 
+/** Writes a new record with the event and the line of the log that tell of it. */
+async function writeCreated<Told>(
+  manager: EntityManager,
+  type: RecordType<Told>,
+  command: Command,
+  { id, of, fields, input, insert }: Creation,
+): Promise<void> {
+  const at = new Date().toISOString();
+  await insert(manager, at);
+  await writeEvent(manager, {
+    command,
+    at,
+    kind: 'created',
+    subject: { kind: type.kind, id, of },
+    version: 1,
+    before: null,
+    after: fields,
+    request: digest(input),
+  });
+  await log(manager, type, { id, of, eventId: command.id, kind: 'created', about: undefined, at });
+}
+
 type Listener = (kind: RecordType<unknown>['kind'], id: string) => void;
 
 /** The digest of a request, whatever the order of its keys. */
@@ -88,28 +110,14 @@ export class RecordsService {
 
   /** Creates a record under the id that was chosen for it; the same create again finds what it made. */
   async create<Told>(type: RecordType<Told>, command: Command, creation: Creation): Promise<Made<Told>> {
-    const { id, of, fields, insert } = creation;
-    const request = digest(creation.input);
+    const { id } = creation;
     const isNew = await this.source.transaction(async (manager) => {
       if (await this.isDone(manager, type, id, command)) return false;
       if (await type.load(manager, id)) {
-        await this.refuseOther(manager, type, id, request);
+        await this.refuseOther(manager, type, id, digest(creation.input));
         return false;
       }
-      const at = new Date().toISOString();
-      await insert(manager, at);
-      const subject = { kind: type.kind, id, of };
-      await writeEvent(manager, {
-        command,
-        at,
-        kind: 'created',
-        subject,
-        version: 1,
-        before: null,
-        after: fields,
-        request,
-      });
-      await log(manager, type, { id, of, eventId: command.id, kind: 'created', about: undefined, at });
+      await writeCreated(manager, type, command, creation);
       return true;
     });
     if (isNew) this.tellListeners(type, id);
@@ -124,15 +132,10 @@ export class RecordsService {
   ): Promise<void> {
     const isNew = await this.source.transaction(async (manager) => {
       if (await manager.existsBy(EventEntity, { id: command.id })) return false;
-      const at = new Date().toISOString();
-      for (const [i, { id, of, fields, input, insert }] of creations.entries()) {
-        await insert(manager, at);
+      for (const [i, creation] of creations.entries()) {
         // the first stands for all of them: sent again they are known by it
-        const one = { ...command, id: i === 0 ? command.id : id };
-        const subject = { kind: type.kind, id, of };
-        const written = { command: one, at, kind: 'created', subject, version: 1, before: null } as const;
-        await writeEvent(manager, { ...written, after: fields, request: digest(input) });
-        await log(manager, type, { id, of, eventId: one.id, kind: 'created', about: undefined, at });
+        const one = i === 0 ? command : { ...command, id: creation.id };
+        await writeCreated(manager, type, one, creation);
       }
       return true;
     });
@@ -191,6 +194,16 @@ export class RecordsService {
     );
     await this.refuseStale(manager, type, command, { id: asked.id, loaded, change });
     return this.write(manager, type, command, { asked, loaded, change });
+  }
+
+  /**
+   * Refuses a record that is not found under another: a run is found under its own job only.
+   *
+   * @throws {DomainError} `not-found`
+   */
+  async refuseElsewhere<Told>(type: RecordType<Told>, of: string, id: string): Promise<void> {
+    const loaded = await type.load(this.source.manager, id);
+    if (loaded?.of !== of) throw notFound(type.word, id);
   }
 
   /** Puts a record away: it is listed no more, and can be brought back. */

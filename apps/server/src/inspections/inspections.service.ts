@@ -3,7 +3,7 @@ import { changeOf, type InspectedPhoto, INSPECTION_BRANCHES } from '@hot-bead/co
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';
-import { DomainError, notFound } from '../errors/domain-error.ts';
+import { DomainError } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
@@ -52,19 +52,19 @@ export class InspectionsService {
     { version: _seen, ...change }: InspectionChange,
     command: Command,
   ): Promise<KeptInspection> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     await this.refuseUnknownPhotos(change.photos ?? []);
     const changes = changeOf(change, INSPECTION_BRANCHES);
     return this.records.change(this.record, command, { id, kind: 'changed', change: changes });
   }
 
   async putAway(jobId: string, id: string, command: Command): Promise<void> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     return this.records.putAway(this.record, command, id);
   }
 
   async restore(jobId: string, id: string, command: Command): Promise<KeptInspection> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     return this.records.restore(this.record, command, id);
   }
 
@@ -73,11 +73,5 @@ export class InspectionsService {
       if (await this.photos.isKept(photoId)) continue;
       throw new DomainError('photo-unknown', 400, 'There is no such photo: keep it first.', 'photos');
     }
-  }
-
-  /** An inspection is found under its own job only. */
-  private async refuseOther(jobId: string, id: string): Promise<void> {
-    const loaded = await this.record.load(this.record.manager, id);
-    if (loaded?.of !== jobId) throw notFound(this.record.word, id);
   }
 }

@@ -21,7 +21,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
 import { ownCommand } from '../events/command.ts';
-import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
+import { type Beside, type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
 import type { Step } from '../events/record-type.ts';
 import { RecordsService } from '../events/records.service.ts';
 import { SetAsideService } from '../events/set-aside.service.ts';
@@ -119,7 +119,7 @@ export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, Kept
   }
 
   /** How one is created: what it takes of Stores is booked with it. */
-  override creation(id: string, value: RunRecordValue, beside: Partial<RunEntity>, of: string) {
+  override creation(id: string, value: RunRecordValue, beside: Beside<RunEntity>, of: string) {
     const creation = super.creation(id, value, beside, of);
     return {
       ...creation,

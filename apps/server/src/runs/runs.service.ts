@@ -4,7 +4,7 @@ import { changeOf, runArcMin } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';
-import { DomainError, notFound } from '../errors/domain-error.ts';
+import { DomainError } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
@@ -86,19 +86,19 @@ export class RunsService {
     { version: _seen, ...change }: RunChange,
     command: Command,
   ): Promise<KeptRun> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     refuseFuture('run', change.weldedAt ?? undefined);
     await this.refuseUnknownStock(change);
     return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
   }
 
   async putAway(jobId: string, id: string, command: Command): Promise<void> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     return this.records.putAway(this.record, command, id);
   }
 
   async restore(jobId: string, id: string, command: Command): Promise<KeptRun> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     return this.records.restore(this.record, command, id);
   }
 
@@ -112,11 +112,5 @@ export class RunsService {
       if (id === undefined || id === null || (await this.stock.isOf(id, kind))) continue;
       throw new DomainError('stock-unknown', 400, `Stores have no such ${kind}.`, field);
     }
-  }
-
-  /** A run is found under its own job only. */
-  private async refuseOther(jobId: string, id: string): Promise<void> {
-    const loaded = await this.record.load(this.record.manager, id);
-    if (loaded?.of !== jobId) throw notFound(this.record.word, id);
   }
 }

@@ -15,7 +15,6 @@ import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
 import { type EntityManager, IsNull, Repository } from 'typeorm';
 import { Answers, openApi } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
-import { notFound } from '../errors/domain-error.ts';
 import { Asked, type Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
@@ -99,20 +98,17 @@ export class SheetsService {
     command: Command,
   ): Promise<Made<KeptSheet>> {
     await this.jobs.read(jobId);
-    const creation = this.record.creation(id ?? command.id, value, {}, jobId);
-    return this.records.create(this.record, command, {
-      ...creation,
-      insert: async (manager, at) => {
-        const revision = await nextRevision(manager, jobId);
-        const whole = this.record.creation(creation.id, value, { jobId, revision, createdAt: at }, jobId);
-        await whole.insert(manager, at);
-      },
+    const beside = async (manager: EntityManager, at: string) => ({
+      jobId,
+      revision: await nextRevision(manager, jobId),
+      createdAt: at,
     });
+    const creation = this.record.creation(id ?? command.id, value, beside, jobId);
+    return this.records.create(this.record, command, creation);
   }
 
   async putAway(jobId: string, id: string, command: Command): Promise<void> {
-    const loaded = await this.record.load(this.record.manager, id);
-    if (loaded?.of !== jobId) throw notFound(this.record.word, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     return this.records.putAway(this.record, command, id);
   }
 }

@@ -3,7 +3,7 @@ import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contra
 import { changeOf, isSameValue, TEST_BEAD_ARC_MIN } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
-import { DomainError, notFound } from '../errors/domain-error.ts';
+import { DomainError } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
@@ -83,7 +83,7 @@ export class TestBeadsService {
   }
 
   async read(jobId: string, id: string): Promise<KeptTestBead> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     return this.record.tell(id);
   }
 
@@ -93,18 +93,18 @@ export class TestBeadsService {
     { version: _seen, ...change }: TestBeadChange,
     command: Command,
   ): Promise<KeptTestBead> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     refuseFuture('bead', change.weldedAt ?? undefined);
     return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
   }
 
   async remove(jobId: string, id: string, command: Command): Promise<void> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     return this.records.putAway(this.record, command, id);
   }
 
   async restore(jobId: string, id: string, command: Command): Promise<KeptTestBead> {
-    await this.refuseOther(jobId, id);
+    await this.records.refuseElsewhere(this.record, jobId, id);
     return this.records.restore(this.record, command, id);
   }
 
@@ -136,11 +136,5 @@ export class TestBeadsService {
     });
     await this.jobs.touch(manager, jobId, at);
     await this.record.prove(manager, jobId);
-  }
-
-  /** A bead is found under its own job only. */
-  private async refuseOther(jobId: string, id: string): Promise<void> {
-    const loaded = await this.record.load(this.record.manager, id);
-    if (loaded?.of !== jobId) throw notFound(this.record.word, id);
   }
 }

@@ -10,7 +10,7 @@ import {
 } from './judge-finding.ts';
 import type { LimitSizes } from './limit-formula.ts';
 import { faceWidthMm, legOfThroatMm, throatMm, unequalThroat } from './measured-throat.ts';
-import { undercutPasses, undersizePasses } from './static-sums.ts';
+import { poreSumsPass, undercutPasses, undersizePasses } from './static-sums.ts';
 
 /** What follows from the legs and the throat. */
 export type FilletItemId = 'thin-throat' | 'thick-throat' | 'convexity' | 'asymmetry' | 'undersize';
@@ -77,9 +77,6 @@ function byRule(passes: (size: number) => boolean, { size, u95 }: Finding): Verd
 
 const RULE_WHY = { pass: 'within', fail: 'over', 'not-decided': 'within-error' } as const;
 
-/** Sums of pore diameters that D1.1 allows in 25 and in 300 mm of weld, mm. Source: AWS D1.1, recalled. */
-const D11_PORES_MM = { in25: 10, in300: 20 } as const;
-
 /** What D1.1 sums up along the weld: undercut, pores, and a fillet that is under size. */
 function judgedByD11(finding: Finding, inspection: Inspection): JudgedFinding | undefined {
   const { thicknessMm, weldMm } = inspection;
@@ -87,10 +84,7 @@ function judgedByD11(finding: Finding, inspection: Inspection): JudgedFinding | 
   const nominal = nominalSizes(inspection);
   const rules: Readonly<Record<string, ((size: number) => boolean) | undefined>> = {
     // of a fillet: the sum in the worst 25 mm, and in the worst 300; a pore in a butt that is pulled across has its own row
-    2017:
-      inspection.joint === 'butt'
-        ? undefined
-        : (sumMm) => sumMm <= D11_PORES_MM.in25 && (lengthMm ?? sumMm) <= D11_PORES_MM.in300,
+    2017: inspection.joint === 'butt' ? undefined : (sumMm) => poreSumsPass([sumMm, lengthMm ?? sumMm]),
     501: (depthMm) => undercutPasses([{ depthMm, fromMm: 0, toMm: lengthMm ?? Infinity }], thicknessMm),
     5213:
       nominal &&

@@ -85,7 +85,13 @@ export function poreSumMm(pores: readonly PoreSeen[], windowMm: number): number 
   return Math.max(0, ...sums);
 }
 
+/** Whether sums of pore diameters, in the worst 25 and the worst 300 mm, pass D1.1 for static loading. */
+export function poreSumsPass(sumsMm: readonly [in25: number, in300: number]): boolean {
+  return PORE_SUMS.every(([, mostMm], i) => (sumsMm[i] as number) <= mostMm);
+}
+
 /** Whether visible pores pass D1.1 for static loading: 10 mm of diameters in 25, 20 in 300. Source: AWS D1.1, recalled. */
 export function poresPass(pores: readonly PoreSeen[]): boolean {
-  return PORE_SUMS.every(([windowMm, mostMm]) => poreSumMm(pores, windowMm) <= mostMm);
+  const [in25, in300] = PORE_SUMS.map(([windowMm]) => poreSumMm(pores, windowMm)) as [number, number];
+  return poreSumsPass([in25, in300]);
 }
