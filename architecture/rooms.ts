@@ -54,6 +54,8 @@ export const ROOMS = {
     'inspection',
     'cost',
     'procedure',
+    'arc-model',
+    'sound-reading',
     'check-value',
     'practice-feeder',
     'practice-booth',

@@ -292,3 +292,7 @@ export {
   type RestoreReport,
   restoreReportSchema,
 } from './backup.ts';
+
+// sound
+export { powerSpectrum } from './power-spectrum.ts';
+export { readWav, WAV_BYTES_MOST, type WavReading, writeWav } from './wav.ts';

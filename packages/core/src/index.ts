@@ -622,3 +622,44 @@ export {
   type SheetLine,
 } from './procedure/procedure-sheet.ts';
 export { type SheetChange, sheetChanges } from './procedure/sheet-changes.ts';
+
+// the arc as a model
+export {
+  ARC_RANGES,
+  ARC_WIRES_MM,
+  type ArcSetting,
+  type ArcSource,
+  type ArcWireMm,
+  gasNotModelled,
+  loadVolts,
+  notModelled,
+  USUAL_INDUCTANCE_H,
+  USUAL_SLOPE_V_PER_A,
+} from './arc-model/arc-setting.ts';
+export { ARC_GASES } from './arc-model/arc-gas.ts';
+export { ARC_PARAMETER_TABLE } from './arc-model/arc-parameters.ts';
+export { meltingCurrentA, midWindowVolts } from './arc-model/arc-constants.ts';
+export { type ArcEvent, type ArcRun, changeArc, startArc } from './arc-model/arc-state.ts';
+export { ARC_SAMPLES_PER_S, arcSamples, type ArcSamples, runArc } from './arc-model/run-arc.ts';
+export { type ArcFeatures, featuresOf, recordArc, SETTLES_S } from './arc-model/arc-features.ts';
+export {
+  ARC_CLASSES,
+  type ArcClass,
+  arcClass,
+  type ArcLevel,
+  type DipClass,
+  LEVEL_OF,
+} from './arc-model/arc-class.ts';
+
+// reading a recording of an arc
+export {
+  readRecording,
+  readStretch,
+  type Sound,
+  SOUND_LENGTH_RANGE_S,
+  SOUND_RATE_RANGE,
+  type SoundReading,
+} from './sound-reading/read-sound.ts';
+export { type PowerSpectrum, SPECTRUM_FRAME } from './sound-reading/sound-features.ts';
+export { SOUND_REFUSALS, type SoundRefusal } from './sound-reading/sound-refusal.ts';
+export { SOUND_CLASSES } from './sound-reading/sound-weights.ts';

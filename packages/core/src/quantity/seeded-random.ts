@@ -1,3 +1,5 @@
+const { cos, imul, log, PI, sqrt } = Math;
+
 /**
  * Numbers that look random and are the same for the same seed (mulberry32).
  *
@@ -10,13 +12,13 @@ export function seededRandom(seed: number): () => number {
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;
     let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    t = imul(t ^ (t >>> 15), t | 1);
+    t ^= t + imul(t ^ (t >>> 7), t | 61);
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
 
 /** A normally distributed number, mean 0, standard deviation 1 (Box–Muller). */
 export function normalFrom(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+  return sqrt(-2 * log(1 - random())) * cos(2 * PI * random());
 }
