@@ -56,6 +56,7 @@ export const ROOMS = {
     'procedure',
     'arc-model',
     'sound-reading',
+    'ear-training',
     'check-value',
     'practice-feeder',
     'practice-booth',

@@ -636,6 +636,10 @@ export {
   USUAL_INDUCTANCE_H,
   USUAL_SLOPE_V_PER_A,
 } from './arc-model/arc-setting.ts';
+export { ARC_CLASS_WORDS, arcText } from './arc-model/arc-words.ts';
+export { FAMILY_ARC } from './arc-model/sound-families.ts';
+export { mapAxes, type MapCell, type MapSetting, windowMap } from './arc-model/window-map.ts';
+export { type TraceFeatures, traceFeatures } from './arc-model/trace-features.ts';
 export { ARC_GASES } from './arc-model/arc-gas.ts';
 export { ARC_PARAMETER_TABLE } from './arc-model/arc-parameters.ts';
 export { meltingCurrentA, midWindowVolts } from './arc-model/arc-constants.ts';
@@ -663,3 +667,14 @@ export {
 export { type PowerSpectrum, SPECTRUM_FRAME } from './sound-reading/sound-features.ts';
 export { SOUND_REFUSALS, type SoundRefusal } from './sound-reading/sound-refusal.ts';
 export { SOUND_CLASSES } from './sound-reading/sound-weights.ts';
+
+// training the ear
+export {
+  EAR_CARDS,
+  EAR_KINDS,
+  type EarCard,
+  type EarKind,
+  type EarQuestion,
+  earQuestion,
+} from './ear-training/ear-cards.ts';
+export { EAR_LESSONS, type LessonStep } from './ear-training/ear-lessons.ts';

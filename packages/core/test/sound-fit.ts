@@ -59,10 +59,10 @@ export function fittedWeights(rows: readonly LabelledFeatures[]): SoundWeights {
     return { loss: sum, slope };
   };
   const { solution: w } = numeric.uncmin(
-    (one) => lossAt(one).loss,
+    (one: number[]) => lossAt(one).loss,
     new Array<number>(classes * width).fill(0),
     1e-7,
-    (one) => lossAt(one).slope,
+    (one: number[]) => lossAt(one).slope,
     400,
   );
   const at = (c: number, i: number): number => w[c * width + i] ?? 0;

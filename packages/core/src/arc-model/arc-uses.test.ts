@@ -1,0 +1,89 @@
+import { ARC_CLASSES } from './arc-class.ts';
+import { recordArc } from './arc-features.ts';
+import { type ArcSetting, loadVolts } from './arc-setting.ts';
+import { ARC_CLASS_WORDS, arcText } from './arc-words.ts';
+import { ARC_SAMPLES_PER_S } from './run-arc.ts';
+import { traceFeatures } from './trace-features.ts';
+import { mapAxes, type MapCell, type MapSetting, windowMap } from './window-map.ts';
+
+const at = (volts: number): ArcSetting => ({
+  wireMm: 0.9,
+  gas: 'ar-co2-25',
+  tipToWorkMm: 12,
+  wireFeedSpeedMPerMin: 6.35,
+  source: loadVolts(volts),
+});
+
+describe('shorts found in a trace', () => {
+  // Truth: the simulation’s own events, which the trace does not tell.
+  it.each([
+    [14.5, 'stubbing'],
+    [16.5, 'crowding'],
+    [18.5, 'steady'],
+    [20.5, 'ragged'],
+    [21.5, 'long'],
+  ] as const)('%s V: rate, length and share as they were, %s', (volts, dipClass) => {
+    const { samples, features } = recordArc(at(volts), { seed: 8, seconds: 4 });
+    // as a logger at 11 kHz gives them
+    const trace = Array.from({ length: Math.floor(samples.volts.length / 4) }, (_, i) => ({
+      seconds: (4 * i) / ARC_SAMPLES_PER_S,
+      volts: samples.volts[4 * i]!,
+      amps: samples.amps[4 * i]!,
+    }));
+    const found = traceFeatures(trace);
+    expect(Math.abs(found.shortsPerS / features.shortsPerS - 1)).toBeLessThan(0.04);
+    expect(Math.abs(found.shortedShare - features.shortedShare)).toBeLessThan(0.02);
+    expect(Math.abs(found.meanShortS / features.meanShortS - 1)).toBeLessThan(0.1);
+    expect(found.dipClass).toBe(dipClass);
+  });
+
+  it('a trace without shorts is no short arc', () => {
+    const flat = Array.from({ length: 4000 }, (_, i) => ({ seconds: i / 4000, volts: 28, amps: 220 }));
+    expect(traceFeatures(flat)).toMatchObject({ shortsPerS: 0, dipClass: undefined, shortedShare: 0 });
+  });
+});
+
+describe('the window map', () => {
+  const { source, wireFeedSpeedMPerMin: _, ...rest } = at(18);
+  if (source.kind !== 'volts') throw new Error('volts');
+  const setting: MapSetting = { ...rest, source };
+  const axes = mapAxes(setting);
+
+  it('spans the currents of short arc, volts on both sides of the window', () => {
+    expect(axes.volts[0]).toBeLessThan(13.5);
+    expect(axes.volts.at(-1)).toBeGreaterThan(24);
+    expect(axes.wireFeedSpeedsMPerMin).toEqual(axes.wireFeedSpeedsMPerMin.toSorted((a, b) => a - b));
+    expect(axes.wireFeedSpeedsMPerMin[0]).toBeLessThan(3.5);
+    expect(axes.wireFeedSpeedsMPerMin.at(-1)).toBeGreaterThan(8);
+  });
+
+  it('begins in the window, where it is steady, and can be left at any time', () => {
+    const taken = (count: number): readonly MapCell[] => {
+      const cells = windowMap(setting, 1);
+      return Array.from({ length: count }, () => cells.next().value as MapCell);
+    };
+    const first = taken(8);
+    expect(first.filter(({ arc }) => arc === 'steady').length).toBeGreaterThanOrEqual(5);
+    expect(taken(1)).toEqual(first.slice(0, 1));
+  });
+
+  it('in volts without load it moves up by what the slope takes', () => {
+    const open = mapAxes({ ...setting, source: { ...source, means: 'open-circuit' } });
+    expect(open.volts[0]! - axes.volts[0]!).toBeGreaterThanOrEqual(1);
+  });
+});
+
+describe('an arc in words', () => {
+  it('tells the shorts and how even they are', () => {
+    expect(arcText(recordArc(at(18.5), { seed: 1 }).features, 'steady')).toMatch(
+      /^7\d shorts a second, even$/,
+    );
+    expect(arcText(recordArc(at(14), { seed: 1 }).features, 'stubbing')).toMatch(
+      /shorts a second, .* in a hundred stub/,
+    );
+  });
+
+  it('has words for every class', () => {
+    for (const name of ARC_CLASSES) expect(ARC_CLASS_WORDS[name].turn).toMatch(/\.$/);
+  });
+});
