@@ -54,7 +54,7 @@ export default {
       },
       setupFiles: ['<rootDir>/jest.setup.web.ts'],
       setupFilesAfterEnv: ['@testing-library/jest-dom'],
-      moduleNameMapper: { '\\.css$': '<rootDir>/apps/web/test/empty-style.ts' },
+      moduleNameMapper: { '\\.css$|\\?worker&url$': '<rootDir>/apps/web/test/empty-style.ts' },
       transform: { '^.+\\.[cm]?[jt]sx?$': swc(true) },
     }),
   ],

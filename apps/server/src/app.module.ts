@@ -10,6 +10,7 @@ import { EventsModule } from './events/events.module.ts';
 import { LearningModule } from './learning/learning.module.ts';
 import { FaultsModule } from './faults/faults.module.ts';
 import { InspectionsModule } from './inspections/inspections.module.ts';
+import { EarTestsModule } from './ear-tests/ear-tests.module.ts';
 import { SheetsModule } from './sheets/sheets.module.ts';
 import { LogModule } from './log/log.module.ts';
 import { TablesModule } from './tables/tables.module.ts';
@@ -56,6 +57,7 @@ export class AppModule {
         RunsModule,
         InspectionsModule,
         SheetsModule,
+        EarTestsModule,
         LogModule,
         TablesModule,
         BackupModule,

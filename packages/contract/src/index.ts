@@ -295,4 +295,21 @@ export {
 
 // sound
 export { powerSpectrum } from './power-spectrum.ts';
-export { readWav, WAV_BYTES_MOST, type WavReading, writeWav } from './wav.ts';
+export { readWav, WAV_BYTES_MOST, writeWav } from './wav.ts';
+
+// ear tests
+export {
+  EAR_TESTS_MOST,
+  type EarAnswer,
+  type EarTest,
+  earTestListSchema,
+  earTestSchema,
+  KEPT_EAR_TEST,
+  type KeptEarTest,
+  keptEarTestSchema,
+  type Learner,
+  learnerListSchema,
+  LEARNER_LETTERS_MOST,
+  type NewEarTest,
+  newEarTestSchema,
+} from './ear-test.ts';

@@ -281,6 +281,7 @@ export { dialWayFor, dialWayRows } from './dial-in/dial-ways.ts';
 
 // A booth to practise dialling in
 export {
+  boothArc,
   boothBead,
   boothMiddleV,
   practiceBooth,
@@ -558,6 +559,7 @@ export { nextRunNumber } from './run/next-run.ts';
 export { type Draw, drawnFrom } from './stock/drawn.ts';
 export {
   arcPower,
+  type ArcPower,
   LEAST_TRACE_SAMPLES,
   type TraceFault,
   traceFault,
@@ -624,13 +626,13 @@ export {
 export { type SheetChange, sheetChanges } from './procedure/sheet-changes.ts';
 
 // the arc as a model
+export { filletLegMm } from './bead/weld-size.ts';
+export { wireDiameterRow } from './wire/wire-diameter.ts';
 export {
   ARC_RANGES,
   ARC_WIRES_MM,
   type ArcSetting,
-  type ArcSource,
   type ArcWireMm,
-  gasNotModelled,
   loadVolts,
   notModelled,
   USUAL_INDUCTANCE_H,
@@ -639,42 +641,21 @@ export {
 export { ARC_CLASS_WORDS, arcText } from './arc-model/arc-words.ts';
 export { FAMILY_ARC } from './arc-model/sound-families.ts';
 export { mapAxes, type MapCell, type MapSetting, windowMap } from './arc-model/window-map.ts';
+export { plannerVolts } from './arc-model/planner-line.ts';
 export { type TraceFeatures, traceFeatures } from './arc-model/trace-features.ts';
 export { ARC_GASES } from './arc-model/arc-gas.ts';
 export { ARC_PARAMETER_TABLE } from './arc-model/arc-parameters.ts';
-export { meltingCurrentA, midWindowVolts } from './arc-model/arc-constants.ts';
-export { type ArcEvent, type ArcRun, changeArc, startArc } from './arc-model/arc-state.ts';
+export { type ArcRun, changeArc, startArc } from './arc-model/arc-state.ts';
 export { ARC_SAMPLES_PER_S, arcSamples, type ArcSamples, runArc } from './arc-model/run-arc.ts';
-export { type ArcFeatures, featuresOf, recordArc, SETTLES_S } from './arc-model/arc-features.ts';
-export {
-  ARC_CLASSES,
-  type ArcClass,
-  arcClass,
-  type ArcLevel,
-  type DipClass,
-  LEVEL_OF,
-} from './arc-model/arc-class.ts';
+export { type ArcFeatures, recordArc, SETTLES_S } from './arc-model/arc-features.ts';
+export { ARC_CLASSES, type ArcClass, arcClass, type ArcLevel, LEVEL_OF } from './arc-model/arc-class.ts';
 
 // reading a recording of an arc
-export {
-  readRecording,
-  readStretch,
-  type Sound,
-  SOUND_LENGTH_RANGE_S,
-  SOUND_RATE_RANGE,
-  type SoundReading,
-} from './sound-reading/read-sound.ts';
+export { readRecording, readStretch, type Sound, type SoundReading } from './sound-reading/read-sound.ts';
 export { type PowerSpectrum, SPECTRUM_FRAME } from './sound-reading/sound-features.ts';
-export { SOUND_REFUSALS, type SoundRefusal } from './sound-reading/sound-refusal.ts';
+export { SOUND_REFUSALS } from './sound-reading/sound-refusal.ts';
 export { SOUND_CLASSES } from './sound-reading/sound-weights.ts';
 
 // training the ear
-export {
-  EAR_CARDS,
-  EAR_KINDS,
-  type EarCard,
-  type EarKind,
-  type EarQuestion,
-  earQuestion,
-} from './ear-training/ear-cards.ts';
+export { EAR_CARDS, EAR_KINDS, type EarCard, type EarKind, earQuestion } from './ear-training/ear-cards.ts';
 export { EAR_LESSONS, type LessonStep } from './ear-training/ear-lessons.ts';

@@ -8,6 +8,7 @@ import { MachineEntity } from '../machines/machine.entity.ts';
 import { PhotoEntity } from '../photos/photo.entity.ts';
 import { InspectionEntity } from '../inspections/inspection.entity.ts';
 import { LogEntity } from '../log/log.entity.ts';
+import { EarTestEntity } from '../ear-tests/ear-test.entity.ts';
 import { SheetEntity } from '../sheets/sheet.entity.ts';
 import { RunEntity } from '../runs/run.entity.ts';
 import { FaultCaseEntity } from '../faults/fault-case.entity.ts';
@@ -25,6 +26,7 @@ import { Faults1764900000000 } from './migrations/1764900000000-faults.ts';
 import { RunsAndInspections1765000000000 } from './migrations/1765000000000-runs-and-inspections.ts';
 import { Rates1765100000000 } from './migrations/1765100000000-rates.ts';
 import { Log1765300000000 } from './migrations/1765300000000-log.ts';
+import { EarTests1765400000000 } from './migrations/1765400000000-ear-tests.ts';
 import { Sheets1765200000000 } from './migrations/1765200000000-sheets.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
@@ -46,6 +48,7 @@ const MIGRATIONS = [
   Rates1765100000000,
   Sheets1765200000000,
   Log1765300000000,
+  EarTests1765400000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */
@@ -89,6 +92,7 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       RunEntity,
       InspectionEntity,
       SheetEntity,
+      EarTestEntity,
       LogEntity,
       PhotoEntity,
       AcknowledgementEntity,

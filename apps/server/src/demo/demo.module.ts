@@ -15,6 +15,7 @@ import { FaultsModule } from '../faults/faults.module.ts';
 import { FaultsService } from '../faults/faults.service.ts';
 import { PiecesModule } from '../pieces/pieces.module.ts';
 import { PiecesService } from '../pieces/pieces.service.ts';
+import { EarTestsModule, EarTestsService } from '../ear-tests/ear-tests.module.ts';
 import { StockModule } from '../stock/stock.module.ts';
 import { StockService } from '../stock/stock.service.ts';
 import { TestBeadsModule } from '../test-beads/test-beads.module.ts';
@@ -23,6 +24,7 @@ import { UpkeepModule } from '../upkeep/upkeep.module.ts';
 import { DEMO_JOBS, DEMO_MACHINES, DEMO_READ_DAYS_AGO, DEMO_READINGS } from './demo-shop.ts';
 import { DEMO_FAULTS, demoCase } from './demo-faults.ts';
 import { DEMO_PIECES } from './demo-pieces.ts';
+import { demoEarTests } from './demo-ears.ts';
 import { DEMO_STOCK } from './demo-stock.ts';
 
 const DAY_MS = 86_400_000;
@@ -58,6 +60,7 @@ export class DemoLoader implements OnApplicationBootstrap {
     private readonly stock: StockService,
     private readonly faults: FaultsService,
     private readonly runs: RunsService,
+    private readonly ears: EarTestsService,
     private readonly inspections: InspectionsService,
   ) {}
 
@@ -66,6 +69,7 @@ export class DemoLoader implements OnApplicationBootstrap {
     await this.loadMachines();
     for (const item of DEMO_STOCK.toReversed()) await this.stock.create(item, ownCommand(DEVICE));
     await this.loadPieces();
+    await this.loadEars();
     for (const { line, beads, task } of DEMO_JOBS) {
       const { dueInH, ...rest } = task ?? {};
       const due = dueInH === undefined ? {} : { due: localTimeIn(dueInH) };
@@ -90,6 +94,10 @@ export class DemoLoader implements OnApplicationBootstrap {
     if (!inspection) return;
     const at = new Date(ago + runs.length * RUN_APART_MS).toISOString();
     await this.inspections.create(jobId, { items: {}, photos: [], ...inspection, at }, ownCommand(DEVICE));
+  }
+
+  private async loadEars(): Promise<void> {
+    for (const test of demoEarTests(Date.now())) await this.ears.create(test, ownCommand(DEVICE));
   }
 
   private async loadPieces(): Promise<void> {
@@ -131,6 +139,7 @@ export class DemoLoader implements OnApplicationBootstrap {
     TestBeadsModule,
     StockModule,
     MachinesModule,
+    EarTestsModule,
     UpkeepModule,
   ],
   providers: [DemoLoader],

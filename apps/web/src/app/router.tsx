@@ -173,6 +173,28 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../features/log/entry-page.tsx')).EntryPage }),
           },
           {
+            path: 'lab',
+            lazy: async () => ({ Component: (await import('../features/arc-lab/lab-page.tsx')).LabPage }),
+          },
+          {
+            path: 'lab/recording',
+            lazy: async () => ({
+              Component: (await import('../features/arc-lab/recording-page.tsx')).RecordingPage,
+            }),
+          },
+          {
+            path: 'lab/ear',
+            lazy: async () => ({
+              Component: (await import('../features/ear-training/ear-page.tsx')).EarPage,
+            }),
+          },
+          {
+            path: 'lab/ear/:learnerId',
+            lazy: async () => ({
+              Component: (await import('../features/ear-training/learner-page.tsx')).LearnerPage,
+            }),
+          },
+          {
             path: 'files',
             lazy: async () => ({ Component: (await import('../features/files/files-page.tsx')).FilesPage }),
           },

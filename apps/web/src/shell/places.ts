@@ -1,4 +1,13 @@
-import { ClipboardList, Hammer, type LucideIcon, Package, Plug, ScrollText, Stethoscope } from 'lucide-react';
+import {
+  AudioLines,
+  ClipboardList,
+  Hammer,
+  type LucideIcon,
+  Package,
+  Plug,
+  ScrollText,
+  Stethoscope,
+} from 'lucide-react';
 
 export interface Place {
   readonly to: string;
@@ -16,4 +25,5 @@ export const PLACES: readonly Place[] = [
   { to: '/stores', name: 'Stores', key: 's', Icon: Package },
   { to: '/faults', name: 'Faults', key: 'f', Icon: Stethoscope },
   { to: '/log', name: 'Log', key: 'l', Icon: ScrollText },
+  { to: '/lab', name: 'Arc lab', key: 'a', Icon: AudioLines },
 ];

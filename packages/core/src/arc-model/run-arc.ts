@@ -19,6 +19,10 @@ export interface ArcSamples {
   readonly sound: Float32Array;
   /** Gap from drop to pool, mm; nought while shorted. */
   readonly gapMm: Float32Array;
+  /** Solid tip over the pool, mm. */
+  readonly solidMm: Float32Array;
+  /** Neck of the bridge, 0 to where it breaks. */
+  readonly neck: Float32Array;
   /** Height of the drop on the wire, and of the pool over its rest, mm. */
   readonly dropMm: Float32Array;
   readonly poolMm: Float32Array;
@@ -31,6 +35,8 @@ export function arcSamples(length: number): ArcSamples {
     amps: new Float32Array(length),
     sound: new Float32Array(length),
     gapMm: new Float32Array(length),
+    solidMm: new Float32Array(length),
+    neck: new Float32Array(length),
     dropMm: new Float32Array(length),
     poolMm: new Float32Array(length),
   };
@@ -49,7 +55,7 @@ export function runArc(run: ArcRun, into: ArcSamples, stepsPerSample = STEPS_PER
   const rises = 1 - exp(-dtS / P.soundRisesS);
   const falls = 1 - exp(-dtS / P.soundFallsS);
   const { hissShare } = P;
-  const { volts, amps, sound, gapMm, dropMm, poolMm } = into;
+  const { volts, amps, sound, gapMm, solidMm, neck, dropMm, poolMm } = into;
   for (let j = 0; j < volts.length; j++) {
     for (let step = 0; step < stepsPerSample; step++) {
       stepArc(run, dtS);
@@ -59,6 +65,8 @@ export function runArc(run: ArcRun, into: ArcSamples, stepsPerSample = STEPS_PER
     volts[j] = s.voltsV;
     amps[j] = s.currentA;
     gapMm[j] = s.shorted ? 0 : max(s.gapMm, 0);
+    solidMm[j] = run.setting.tipToWorkMm - s.extensionMm - s.poolMm;
+    neck[j] = s.shorted ? s.neck : 0;
     dropMm[j] = s.dropMm;
     poolMm[j] = s.poolMm;
     sound[j] = SOUND_PER_W * (s.soundW - s.soundBeforeW + hissShare * s.soundW * (2 * draws.hiss() - 1));

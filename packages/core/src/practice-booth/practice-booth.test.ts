@@ -1,6 +1,8 @@
 import { DIAL_MODELS } from '../window-search/dial-model.ts';
 import { beadVerdict } from '../window-search/reading-level.ts';
-import { boothBead, boothMiddleV, practiceBooth } from './practice-booth.ts';
+import { arcClass, LEVEL_OF } from '../arc-model/arc-class.ts';
+import { recordArc } from '../arc-model/arc-features.ts';
+import { boothArc, boothBead, boothMiddleV, practiceBooth } from './practice-booth.ts';
 
 const SEEDS = Array.from({ length: 300 }, (_, i) => i + 1);
 const booths = SEEDS.map((seed) => practiceBooth(seed, DIAL_MODELS.dip));
@@ -41,5 +43,19 @@ describe('the practice booth', () => {
     expect(Math.abs(mean)).toBeLessThan(0.1);
     expect(Math.abs(sd - 0.6)).toBeLessThan(0.06);
     for (const { warmsV } of booths) expect(warmsV >= 0.1 && warmsV <= 0.25).toBe(true);
+  });
+
+  it.each([
+    [-1.6, 'cold'],
+    [-0.2, 'right'],
+    [0, 'right'],
+    [1.8, 'hot'],
+  ] as const)('%s V from its middle sounds %s, in each gas', (overMiddleV, level) => {
+    for (const gas of ['ar-co2-25', 'ar-co2-18', 'co2'] as const) {
+      const arc = { wireMm: 0.9, gas, tipToWorkMm: 12, wireFeedSpeedMPerMin: 6.2 } as const;
+      const setting = boothArc(arc, overMiddleV, 0.6);
+      const found = arcClass(recordArc(setting, { seed: 2 }).features, setting);
+      expect(LEVEL_OF[found as keyof typeof LEVEL_OF]).toBe(level);
+    }
   });
 });

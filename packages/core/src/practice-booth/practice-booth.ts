@@ -1,3 +1,7 @@
+import { arcGas } from '../arc-model/arc-gas.ts';
+import { meltingCurrentA, midWindowVolts } from '../arc-model/arc-constants.ts';
+import { PARAMETERS } from '../arc-model/arc-parameters.ts';
+import { ARC_RANGES, type ArcSetting, loadVolts } from '../arc-model/arc-setting.ts';
 import { normalFrom, seededRandom } from '../quantity/seeded-random.ts';
 import type { ArcSound, BackSide, BeadFace, Spatter } from '../window-search/bead-report.ts';
 import type { DialModel } from '../window-search/dial-model.ts';
@@ -47,10 +51,14 @@ export interface BoothBead {
   readonly sound: ArcSound;
   readonly spatter: Spatter;
   readonly back: BackSide;
+  /** How far over the middle of the hidden window it was laid, its noise included, V. */
+  readonly overMiddleV: number;
 }
 
+type Shown = Omit<BoothBead, 'overMiddleV'>;
+
 /** From far too cold to far too hot, by level. Source: common practice, reading a test bead. */
-const SHOWS: readonly (readonly [ReadingLevel, BoothBead])[] = [
+const SHOWS: readonly (readonly [ReadingLevel, Shown])[] = [
   [-3, { face: 'ropy', sound: 'stubbing', spatter: 'some', back: 'no-mark' }],
   [-2, { face: 'tall', sound: 'popping', spatter: 'some', back: 'no-mark' }],
   [-1, { face: 'crowned', sound: 'popping', spatter: 'little', back: 'even-mark' }],
@@ -59,7 +67,7 @@ const SHOWS: readonly (readonly [ReadingLevel, BoothBead])[] = [
   [2, { face: 'concave', sound: 'crackle', spatter: 'much', back: 'even-mark' }],
   [3, { face: 'undercut', sound: 'hiss', spatter: 'much', back: 'drops-through' }],
 ];
-const BLOWN: BoothBead = { face: 'blown-through', sound: 'hiss', spatter: 'much', back: 'drops-through' };
+const BLOWN: Shown = { face: 'blown-through', sound: 'hiss', spatter: 'much', back: 'drops-through' };
 
 /** A bead in the booth: the shown volts over the book's, how many were laid before it, and how many of these without cooling since. */
 export interface BoothTry {
@@ -81,10 +89,34 @@ export function boothBead(
   const noise = NOISE_V * normalFrom(random);
   const x = shownOverBookV - boothMiddleV(booth) + booth.warmsV * uncooledBefore + noise;
   const under = SHOWS.find(([level]) => x < levelSpan(level, booth.halfWidthV, booth.blownBeyondV)[1]);
-  return under?.[1] ?? BLOWN;
+  return { ...(under?.[1] ?? BLOWN), overMiddleV: x };
 }
 
 /** Where the middle of its window lies on its own display, V over the book's. */
 export function boothMiddleV({ middleOverBookV, shownOffV }: PracticeBooth): number {
   return middleOverBookV + shownOffV;
+}
+
+/** What an arc in the booth is run with, but for its volts. */
+export type BoothArc = Omit<ArcSetting, 'source'>;
+
+/** Half of the arc model's own window, V, and how fast its volts run beyond it. Source: our model. */
+const MODEL_HALF_V = 0.8;
+const BEYOND = 1.5;
+
+/**
+ * The arc of a booth's bead, to be heard: as far from the middle of the model's window as the bead was from the hidden one, window
+ * for window.
+ *
+ * @source our model
+ */
+export function boothArc(arc: BoothArc, overMiddleV: number, halfWidthV: number): ArcSetting {
+  const inside = Math.min(Math.abs(overMiddleV), halfWidthV);
+  const beyond = Math.abs(overMiddleV) - inside;
+  const off = Math.sign(overMiddleV) * ((MODEL_HALF_V * inside) / halfWidthV + BEYOND * beyond);
+  const currentA = meltingCurrentA(arc.wireMm, arc.wireFeedSpeedMPerMin, arc.tipToWorkMm);
+  const richer = (arcGas(arc.gas)?.fallV ?? PARAMETERS.fallV) - PARAMETERS.fallV;
+  const volts = midWindowVolts(arc.wireMm, currentA) + richer + off;
+  const [low, high] = ARC_RANGES.volts;
+  return { ...arc, source: loadVolts(Math.min(high, Math.max(low, volts))) };
 }

@@ -10,6 +10,7 @@ export const RECORD_KINDS = [
   'run',
   'inspection',
   'sheet',
+  'ear-test',
 ] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 

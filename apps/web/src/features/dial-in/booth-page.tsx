@@ -9,10 +9,12 @@ import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
+import { PlayButton } from '../arc-sound/index.ts';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';
 import { BACK_WORD, FACE_WORD, SOUND_WORD, SPATTER_WORD } from './bead-words.ts';
 import {
   BOOTH_WORKS,
+  boothSound,
   boothState,
   type BoothRung,
   type BoothWorkId,
@@ -27,13 +29,20 @@ import { QuickTaps } from './quick-taps.tsx';
 const SEEDS = 10_000;
 
 /** What the bead just laid looks and sounds like: to be read by the one who practises. */
-function Shown({ shows }: { readonly shows: BoothBead }) {
+function Shown({
+  shows,
+  sound,
+  seed,
+}: {
+  readonly shows: BoothBead;
+  readonly sound: ReturnType<typeof boothSound>;
+  readonly seed: number;
+}) {
   return (
     <div className="flex flex-wrap items-center gap-4">
       <BeadSection face={shows.face} className="h-28 w-44" />
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 text-lg">
         {[
-          ['Sound', SOUND_WORD[shows.sound]],
           ['Face', FACE_WORD[shows.face]],
           ['Spatter', SPATTER_WORD[shows.spatter]],
           ['Back', BACK_WORD[shows.back]],
@@ -44,6 +53,18 @@ function Shown({ shows }: { readonly shows: BoothBead }) {
           </div>
         ))}
       </dl>
+      {'arc' in sound ? (
+        <PlayButton
+          arcs={[{ setting: sound.arc, seed }]}
+          what="its arc"
+          word="Hear its arc"
+          className="min-h-14 px-6 text-lg"
+        />
+      ) : (
+        <p>
+          It sounded like: <span className="font-medium">{SOUND_WORD[shows.sound]}</span>. {sound.why}
+        </p>
+      )}
     </div>
   );
 }
@@ -138,7 +159,11 @@ function Booth({ open }: { readonly open: OpenBooth }) {
           </p>
           {shows ? (
             <div className="mt-3 grid grid-cols-1 gap-3">
-              <Shown shows={shows} />
+              <Shown
+                shows={shows}
+                sound={boothSound(open, { ...setting, ...shows })}
+                seed={open.booth.seed + rungs.length}
+              />
               <p className="font-semibold">How do you read it?</p>
               <QuickTaps disabled={false} onSay={said} />
             </div>

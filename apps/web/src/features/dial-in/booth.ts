@@ -1,4 +1,7 @@
 import {
+  ARC_WIRES_MM,
+  type ArcSetting,
+  boothArc,
   boothBead,
   type BoothBead,
   boothMiddleV,
@@ -6,6 +9,7 @@ import {
   dialIn,
   type DialledPlan,
   type LadderBead,
+  notModelled,
   planSetup,
   practiceBooth,
   type PracticeBooth,
@@ -50,6 +54,22 @@ export function openBooth(seed: number, id: BoothWorkId): OpenBooth {
   const dialled = { plan, machine: undefined, dials: undefined };
   const { model } = dialIn(dialled, [], { way: 'wire-first' });
   return { booth: practiceBooth(seed, model), dialled, bookV: plan.volts.start };
+}
+
+/** How a bead in the booth sounded, or why its arc cannot be heard. */
+export function boothSound(
+  { booth, dialled }: OpenBooth,
+  {
+    wireFeedSpeedMPerMin,
+    overMiddleV,
+  }: { readonly wireFeedSpeedMPerMin: number; readonly overMiddleV: number },
+): { readonly arc: ArcSetting } | { readonly why: string } {
+  const { wire, gas, ctwdMm } = dialled.plan;
+  const why = notModelled(wire.wireClass, wire.diameterMm, gas.gas.id);
+  const wireMm = ARC_WIRES_MM.find((one) => one === wire.diameterMm);
+  if (why !== undefined || wireMm === undefined) return { why: why ?? 'This wire is not modelled.' };
+  const arc = { wireMm, gas: gas.gas.id, tipToWorkMm: ctwdMm.start, wireFeedSpeedMPerMin };
+  return { arc: boothArc(arc, overMiddleV, booth.halfWidthV) };
 }
 
 /** Where the practice stands. */

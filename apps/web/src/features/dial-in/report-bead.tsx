@@ -1,16 +1,30 @@
-import type { BeadSetting } from '@hot-bead/core';
+import type { ArcLevel, BeadSetting } from '@hot-bead/core';
 import { useState } from 'react';
 import { ApiFailure } from '../../api/client.ts';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { type Problem, sendChecked } from '../../ui/form/problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
+import { RecordingReader } from '../sound-reading/index.ts';
 import { CoolQuestion, QuickTaps } from './quick-taps.tsx';
 import { ReportDetails, type ReportFaults } from './report-details.tsx';
 import { beadOf, reportAt, type ReportFields } from './report-fields.ts';
 import type { RefusedReport, Reporting } from './use-reporting.ts';
 
 const PLACED = ['volts', 'wireFeedSpeedMPerMin', 'face', 'sound', 'flags', 'weldedAt'];
+
+/** A recording of the bead, where there is one: its answer is what is said. */
+function FromRecording({ onTake }: { readonly onTake: (level: ArcLevel) => void }) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <details onToggle={(event) => setOpen(event.currentTarget.open)} className="border-t border-line pt-1">
+      <summary className="min-h-11 cursor-pointer py-2 font-medium text-action">
+        Read it from a recording of its sound
+      </summary>
+      {isOpen && <RecordingReader onTake={onTake} />}
+    </details>
+  );
+}
 
 interface Props {
   readonly number: number;
@@ -91,6 +105,7 @@ export function ReportBead({ number: beadNumber, suggested, reporting }: Props) 
           {isPending ? 'Logging…' : `Log bead ${beadNumber} by sound and face`}
         </Button>
       </details>
+      {!asking && <FromRecording onTake={(said) => say({ ...fields, said })} />}
     </section>
   );
 }

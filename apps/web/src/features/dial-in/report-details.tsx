@@ -4,6 +4,7 @@ import { BeadSection } from '../../drawing/bead-section.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field, FigureField } from '../../ui/form/field.tsx';
 import { PickField } from '../../ui/form/pick-field.tsx';
+import { SoundSamples } from '../arc-sound/index.ts';
 import { shownAs } from '../units/index.ts';
 import { BACK_WORD, ENDS_WORD, FACE_WORD, FLAG_WORD, SOUND_WORD, SPATTER_WORD } from './bead-words.ts';
 import { PickRow } from './pick-row.tsx';
@@ -32,6 +33,7 @@ export function ReportDetails({ fields, faults, onChange }: Props) {
         columns="grid-cols-2 md:grid-cols-3"
         error={faults['sound']}
       />
+      <SoundSamples words={SOUND_WORD} />
       <PickRow
         legend="Bead face"
         options={BEAD_FACES}

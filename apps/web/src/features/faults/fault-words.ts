@@ -1,3 +1,4 @@
+import type { ArcSound } from '@hot-bead/core';
 import type { FaultCase, FaultCount } from '@hot-bead/contract';
 import {
   type CauseId,
@@ -84,3 +85,12 @@ export function byCause(counts: readonly FaultCount[]): readonly CauseSum[] {
   }
   return [...sums.values()].toSorted((a, b) => b.count - a.count || b.minutes - a.minutes);
 }
+
+/** The five sounds that can be played beside what is heard. */
+export const SAMPLE_WORD: Readonly<Record<ArcSound, string>> = {
+  stubbing: 'stubbing into the pool',
+  popping: 'popping',
+  sizzle: 'steady sizzle',
+  crackle: 'loud crackle',
+  hiss: 'hiss',
+};

@@ -14,7 +14,8 @@ import { Search } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { SymptomDrawing } from '../../drawing/symptom-drawing.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
-import { GROUP_NAME } from './fault-words.ts';
+import { SoundSamples } from '../arc-sound/index.ts';
+import { GROUP_NAME, SAMPLE_WORD } from './fault-words.ts';
 
 /** What is said of a symptom: it is there, it is not, or nothing. */
 export type Said = 'seen' | 'not-there' | undefined;
@@ -142,9 +143,9 @@ export function SymptomPicker({ faultCase, station, onSay }: Props) {
         ))}
       </ul>
       <p className="text-sm text-ink-soft">
-        A press says that it is there, another that you looked and it is not, a third takes it back. Sounds
-        have no sample to play yet.
+        A press says that it is there, another that you looked and it is not, a third takes it back.
       </p>
+      {(group === 'sound' || sought !== '') && <SoundSamples words={SAMPLE_WORD} />}
     </section>
   );
 }

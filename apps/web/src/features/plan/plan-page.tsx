@@ -9,6 +9,7 @@ import { ButtonLink } from '../../ui/button.tsx';
 import { testBeadListQuery } from '../test-beads/index.ts';
 import { useJob } from '../jobs/index.ts';
 import { withUnit } from '../units/index.ts';
+import { labOfPlan } from '../arc-lab/index.ts';
 import { WindowChart } from '../window-chart/index.ts';
 import { ArcAndRest } from './arc-and-rest.tsx';
 import { Cautions, CAUTIONS_PART, StopCautions, WarnLine } from './cautions.tsx';
@@ -94,6 +95,18 @@ const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
   );
 });
 
+/** The way to the arc lab at this plan's setting, or why its arc is not modelled. */
+function ToLab({ plan }: { readonly plan: PlannedProps['plan'] }) {
+  const lab = labOfPlan(plan);
+  return 'path' in lab ? (
+    <ButtonLink to={lab.path} className="justify-self-start">
+      See and hear this arc
+    </ButtonLink>
+  ) : (
+    <p className="text-sm text-ink-soft">{lab.why}</p>
+  );
+}
+
 const NO_BEADS: readonly KeptTestBead[] = [];
 
 function Planned(now: PlannedProps) {
@@ -126,7 +139,10 @@ function Planned(now: PlannedProps) {
       />
       <div className="grid grid-cols-1 gap-4 md:grid-cols-2">
         {station && <StationDetail station={station} />}
-        <WindowChart plan={later.plan} beads={beads} machine={later.machine} />
+        <div className="grid content-start gap-2">
+          <WindowChart plan={later.plan} beads={beads} machine={later.machine} />
+          <ToLab plan={later.plan} />
+        </div>
       </div>
       <Behind {...later} />
     </>

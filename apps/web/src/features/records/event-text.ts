@@ -13,6 +13,7 @@ const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   run: 'welded',
   inspection: 'looked at',
   sheet: 'kept as a revision',
+  'ear-test': 'taken',
 };
 
 const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -26,6 +27,7 @@ const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
   run: 'taken away',
   inspection: 'taken away',
   sheet: 'put away',
+  'ear-test': 'put away',
 };
 
 const STOCK_WORD: Readonly<Record<string, string>> = {

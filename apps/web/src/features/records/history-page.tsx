@@ -23,6 +23,7 @@ function addressOf({ subject: { kind, id, of } }: ShopEvent): string {
     'fault-case': `/faults/${id}`,
     run: `/jobs/${of}/record`,
     sheet: `/jobs/${of}/record/sheet`,
+    'ear-test': '/lab/ear',
     inspection: `/jobs/${of}/record/inspections/${id}`,
   };
   return at[kind];

@@ -12,4 +12,5 @@ export const KIND_WORD: Readonly<Record<RecordKind, string>> = {
   run: 'run',
   inspection: 'inspection',
   sheet: 'procedure sheet',
+  'ear-test': 'ear test',
 };

@@ -1,0 +1,1 @@
+export { labOfPlan } from './lab-setting.ts';

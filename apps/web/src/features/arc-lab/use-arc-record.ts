@@ -1,0 +1,34 @@
+import type { ArcSetting } from '@hot-bead/core';
+import { useEffect, useRef, useState } from 'react';
+import { type ArcRecord, recordAway } from '../arc-sound/index.ts';
+
+/** How long an arc is looked at, s. */
+const LOOKED_AT_S = 2;
+
+/** What an arc does at a setting, from the worker; the last one stands until the next is there. */
+export function useArcRecord(setting: ArcSetting, seed: number): ArcRecord | undefined {
+  const [record, setRecord] = useState<ArcRecord>();
+  const busy = useRef(false);
+  const wanted = useRef<ArcSetting>(undefined);
+  useEffect(() => {
+    let gone = false;
+    wanted.current = setting;
+    const run = async (): Promise<void> => {
+      if (busy.current) return;
+      busy.current = true;
+      // turned while one was run: only the last place of the knobs counts
+      while (wanted.current !== undefined) {
+        const next = wanted.current;
+        wanted.current = undefined;
+        const done = await recordAway(next, seed, LOOKED_AT_S);
+        setRecord(done);
+      }
+      busy.current = false;
+    };
+    if (!gone) void run();
+    return () => {
+      gone = true;
+    };
+  }, [setting, seed]);
+  return record;
+}

@@ -1,0 +1,79 @@
+import { ARC_CLASS_WORDS, arcText, type ArcFeatures, filletLegMm } from '@hot-bead/core';
+import { BeadSection } from '../../drawing/bead-section.tsx';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import type { ArcRecord } from '../arc-sound/index.ts';
+import { withUnit } from '../units/index.ts';
+import { CLASS_FACE, LEVEL_MARK, LEVEL_TEXT, levelOfClass } from './class-look.ts';
+
+/** Travel that the bead is drawn for, mm/min, and share of wire that ends in it. Source: common practice; handbook figure, from memory. */
+const TRAVEL_MM_PER_MIN = 350;
+const DEPOSIT_SHARE = 0.93;
+
+function beadLegMm({ setting }: ArcRecord): number {
+  const section = (Math.PI / 4) * setting.wireMm ** 2;
+  return filletLegMm((DEPOSIT_SHARE * section * setting.wireFeedSpeedMPerMin * 1000) / TRAVEL_MM_PER_MIN);
+}
+
+/** The figures behind the words. */
+function factsOf({
+  meanV,
+  meanA,
+  trueW,
+  powerRatio,
+  meanShortS,
+  shortedShare,
+  dropMm3,
+  peakA,
+  shortsPerS,
+}: ArcFeatures) {
+  const shorts: readonly (readonly [string, string])[] =
+    shortsPerS > 0
+      ? [
+          ['Mean short', `${(meanShortS * 1000).toFixed(1)} ms`],
+          ['Shorted', `${Math.round(shortedShare * 100)} % of the time`],
+          ['Current at the break', `${peakA.toFixed(0)} A`],
+        ]
+      : [];
+  return [
+    ['Mean', `${meanV.toFixed(1)} V · ${meanA.toFixed(0)} A`],
+    ['True power', `${(trueW / 1000).toFixed(2)} kW (${powerRatio.toFixed(2)} × V·A)`],
+    ['Drop', `${dropMm3.toFixed(2)} mm³`],
+    ...shorts,
+  ] as const;
+}
+
+/** What the arc does at this setting, in words, with the bead it would leave. */
+export function WhatItDoes({ record }: { readonly record: ArcRecord }) {
+  const { units } = usePreferences();
+  const { features, arc } = record;
+  const { name, heard, turn } = ARC_CLASS_WORDS[arc];
+  const level = levelOfClass(arc);
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-4">
+      <div>
+        <p className={`figure-text text-[40px] leading-tight ${LEVEL_TEXT[level]}`} aria-live="polite">
+          {LEVEL_MARK[level]} {name}
+        </p>
+        <p className="text-lg">
+          {arcText(features, arc)}: {heard}. <span className="font-semibold">{turn}</span>
+        </p>
+        {features.burnedBack && <p className="text-hot">▲ The wire burns back to the tip at this setting.</p>}
+        <dl className="mt-1 flex flex-wrap gap-x-5 text-sm">
+          {factsOf(features).map(([what, figure]) => (
+            <div key={what} className="flex gap-1">
+              <dt className="text-ink-soft">{what}</dt>
+              <dd className="font-medium">{figure}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+      <figure className="w-36 text-center max-md:hidden">
+        <BeadSection face={CLASS_FACE[arc]} className="h-20 w-36" />
+        <figcaption className="text-xs text-ink-soft">
+          a leg of {withUnit('distance', beadLegMm(record), units)} at{' '}
+          {withUnit('travel', TRAVEL_MM_PER_MIN, units)}, our model
+        </figcaption>
+      </figure>
+    </div>
+  );
+}

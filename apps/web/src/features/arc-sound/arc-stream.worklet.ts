@@ -1,0 +1,68 @@
+/** What is used of the scope that worklets run in. */
+declare class AudioWorkletProcessor {
+  readonly port: MessagePort;
+}
+declare function registerProcessor(name: string, processor: new () => AudioWorkletProcessor): void;
+
+/** Samples that are kept ready: enough to bridge a busy moment, few enough that a turned knob is heard at once. */
+const KEPT_READY = 5120;
+
+/** Plays what the simulation sends, and asks for more in time. */
+class ArcStream extends AudioWorkletProcessor {
+  private readonly queue: Float32Array[] = [];
+  private at = 0;
+  private ready = 0;
+  private asked = false;
+  private begun = false;
+  private gaps = 0;
+  private from: MessagePort | undefined;
+
+  constructor() {
+    super();
+    this.port.onmessage = ({ data }: MessageEvent<{ readonly from: MessagePort }>) => {
+      this.from = data.from;
+      this.from.onmessage = ({ data: chunk }: MessageEvent<Float32Array>) => {
+        this.queue.push(chunk);
+        this.ready += chunk.length;
+        this.asked = false;
+        if (!this.begun) this.port.postMessage({ begun: true });
+        this.begun = true;
+        this.ask();
+      };
+      this.ask();
+    };
+  }
+
+  private ask(): void {
+    if (this.asked || this.ready >= KEPT_READY) return;
+    this.asked = true;
+    this.from?.postMessage('more');
+  }
+
+  process(_inputs: unknown, outputs: readonly (readonly Float32Array[])[]): boolean {
+    const out = outputs[0]?.[0];
+    if (!out) return true;
+    for (let i = 0; i < out.length; i++) {
+      const head = this.queue[0];
+      if (!head) {
+        if (this.begun && i === 0) {
+          this.gaps += 1;
+          this.port.postMessage({ gaps: this.gaps });
+        }
+        out[i] = 0;
+        continue;
+      }
+      out[i] = head[this.at] ?? 0;
+      this.at += 1;
+      this.ready -= 1;
+      if (this.at === head.length) {
+        this.queue.shift();
+        this.at = 0;
+      }
+    }
+    this.ask();
+    return true;
+  }
+}
+
+registerProcessor('arc-stream', ArcStream);

@@ -1,0 +1,55 @@
+import type { ArcSetting } from '@hot-bead/core';
+import type { StreamMessage } from './arc-stream.worker.ts';
+import workletUrl from './arc-stream.worklet.ts?worker&url';
+import { comeUp, soundOutput } from './sound-output.ts';
+
+/** An arc that is heard while its knobs are turned. */
+export interface LiveArc {
+  readonly turn: (setting: ArcSetting) => void;
+  readonly stop: () => void;
+}
+
+let worklet: Promise<void> | undefined;
+
+interface Told {
+  readonly begun?: true;
+  readonly gaps?: number;
+}
+
+/**
+ * Begins to play an arc: simulated in a worker, handed to the audio thread without passing the page, so that nothing drawn can
+ * make it stumble.
+ *
+ * @param onGap told each time that the sound ran dry, with how often it did
+ */
+export async function playLive(
+  setting: ArcSetting,
+  seed: number,
+  onGap: (gaps: number) => void,
+): Promise<LiveArc> {
+  const output = soundOutput();
+  const { context, input } = output;
+  const worker = new Worker(new URL('./arc-stream.worker.ts', import.meta.url), { type: 'module' });
+  const send = (message: StreamMessage, move: Transferable[] = []): void => worker.postMessage(message, move);
+  const { port1, port2 } = new MessageChannel();
+  send({ kind: 'begin', setting, seed, to: port1 }, [port1]);
+  worklet ??= context.audioWorklet.addModule(workletUrl);
+  await Promise.all([worklet, context.resume()]);
+  const node = new AudioWorkletNode(context, 'arc-stream', { numberOfInputs: 0, outputChannelCount: [1] });
+  await new Promise<void>((begun) => {
+    node.port.onmessage = ({ data }: MessageEvent<Told>) => {
+      if (data.begun) begun();
+      if (data.gaps !== undefined) onGap(data.gaps);
+    };
+    comeUp(output);
+    node.connect(input);
+    node.port.postMessage({ from: port2 }, [port2]);
+  });
+  return {
+    turn: (next) => send({ kind: 'turn', setting: next }),
+    stop: () => {
+      node.disconnect();
+      worker.terminate();
+    },
+  };
+}

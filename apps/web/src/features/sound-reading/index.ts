@@ -1,0 +1,2 @@
+export { RecordingReader } from './recording-reader.tsx';
+export { TraceReader } from './trace-reader.tsx';

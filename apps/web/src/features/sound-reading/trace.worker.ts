@@ -1,0 +1,3 @@
+import { traceTold } from './trace-told.ts';
+
+addEventListener('message', ({ data }: MessageEvent<string>) => postMessage(traceTold(data)));
