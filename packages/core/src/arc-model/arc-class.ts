@@ -58,14 +58,15 @@ export function arcClass(features: ArcFeatures, setting: ArcSetting): ArcClass {
     const { sprays } = arcConstants(setting, { share: 1 });
     return features.freeDropsPerS > e.sprayDropsPerS && sprays ? 'spray' : 'globular';
   }
-  if (features.longShare > e.stubLongShare || features.shortedShare > e.stubShortedShare) return 'stubbing';
-  if (features.longShare > e.crowdLongShare || features.shortedShare > e.crowdShortedShare) return 'crowding';
   const currentA = meltingCurrentA(setting.wireMm, setting.wireFeedSpeedMPerMin, setting.tipToWorkMm);
   const rateTells = setting.wireMm < RATE_TELLS.underMm && currentA >= RATE_TELLS.overA;
   const isRare = rateTells && features.shortsPerS < e.longShortsPerS;
-  if (isRare || features.shortedShare < e.longShortedShare) {
-    return features.clickShare > e.poppingClickShare ? 'popping' : 'long';
-  }
+  const tooLong = features.clickShare > e.poppingClickShare ? 'popping' : 'long';
+  // seldom in the pool: one long short among few is no stubbing
+  if (features.shortedShare < e.longShortedShare) return tooLong;
+  if (features.longShare > e.stubLongShare || features.shortedShare > e.stubShortedShare) return 'stubbing';
+  if (features.longShare > e.crowdLongShare || features.shortedShare > e.crowdShortedShare) return 'crowding';
+  if (isRare) return tooLong;
   if (features.shortedShare < e.raggedShortedShare || features.periodCv > e.raggedCv) return 'ragged';
   return 'steady';
 }

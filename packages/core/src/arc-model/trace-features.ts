@@ -46,9 +46,9 @@ function shortsOf(samples: readonly TraceSample[]): readonly FoundShort[] {
 function classOf(one: Omit<TraceFeatures, 'dipClass'>): TraceFeatures['dipClass'] {
   const e = CLASS_EDGES;
   if (one.shortsPerS < LEAST_SHORTS_PER_S) return undefined;
+  if (one.shortedShare < e.longShortedShare) return 'long';
   if (one.longShare > e.stubLongShare || one.shortedShare > e.stubShortedShare) return 'stubbing';
   if (one.longShare > e.crowdLongShare || one.shortedShare > e.crowdShortedShare) return 'crowding';
-  if (one.shortedShare < e.longShortedShare) return 'long';
   return one.shortedShare < e.raggedShortedShare || one.periodCv > e.raggedCv ? 'ragged' : 'steady';
 }
 

@@ -50,21 +50,21 @@ export function LabPage() {
         Arc lab
       </PageTitle>
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[320px_minmax(0,1fr)]">
-        <Section id="knobs" title="Knobs" quiet>
+        <Section id="knobs" title="Knobs" quiet className="md:row-span-2">
           <LabKnobs setting={setting} onTurn={turn} />
         </Section>
-        <div className="grid min-w-0 grid-cols-1 gap-4 max-md:order-first">
-          <Section id="arc" title="What the arc does" quiet>
-            {record ? (
-              <div className="grid grid-cols-1 gap-3">
-                <WhatItDoes record={record} />
-                <LabSound setting={setting} record={record} />
-                <ArcView record={record} />
-              </div>
-            ) : (
-              <PageSkeleton />
-            )}
-          </Section>
+        <Section id="arc" title="What the arc does" quiet className="min-w-0 max-md:order-first">
+          {record ? (
+            <div className="grid grid-cols-1 gap-3">
+              <WhatItDoes record={record} />
+              <LabSound setting={setting} record={record} />
+              <ArcView record={record} />
+            </div>
+          ) : (
+            <PageSkeleton />
+          )}
+        </Section>
+        <div className="min-w-0">
           <Parts
             label="Behind the arc"
             remember="lab"

@@ -10,6 +10,7 @@ import {
   soundVolume,
   stopPlaying,
   turnVolume,
+  warmLive,
 } from '../arc-sound/index.ts';
 import { arcOf, type LabSetting } from './lab-setting.ts';
 
@@ -26,6 +27,7 @@ export function LabSound({ setting, record }: { readonly setting: LabSetting; re
   useEffect(() => live.current?.turn(arcOf(setting)), [setting]);
   useEffect(() => {
     isHere.current = true;
+    warmLive();
     return () => {
       isHere.current = false;
       live.current?.stop();
@@ -35,10 +37,12 @@ export function LabSound({ setting, record }: { readonly setting: LabSetting; re
   const silence = (): void => {
     live.current?.stop();
     live.current = undefined;
+    warmLive();
     setState('off');
   };
   const begin = async (): Promise<void> => {
     setState('beginning');
+    performance.mark('arc sound asked');
     stopPlaying();
     try {
       const arc = await playLive(arcOf(setting), Date.now() % 1e6, setGaps);
@@ -46,6 +50,7 @@ export function LabSound({ setting, record }: { readonly setting: LabSetting; re
         arc.stop();
         return;
       }
+      performance.measure('arc sound begins', 'arc sound asked');
       live.current = arc;
       setState('on');
     } catch {

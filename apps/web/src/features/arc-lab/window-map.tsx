@@ -56,8 +56,9 @@ export function WindowMap({ setting, onTake }: Props) {
   const height = volts.length * CELL.high + BOTTOM_PX;
   const x = (speed: number): number => LEFT_PX + (placeOn(speeds, speed) + 0.5) * CELL.wide;
   const y = (one: number): number => (volts.length - 0.5 - placeOn(volts, one)) * CELL.high;
+  const column = (speed: number): number => LEFT_PX + (speeds.indexOf(speed) + 0.5) * CELL.wide;
   const line = speeds
-    .map((speed) => [x(speed), plannerVolts(of, speed)?.start] as const)
+    .map((speed) => [column(speed), plannerVolts(of, speed)?.start] as const)
     .filter((one): one is readonly [number, number] => one[1] !== undefined)
     .map(([at, middle]) => `${at.toFixed(1)},${y(middle).toFixed(1)}`)
     .join(' ');
@@ -95,30 +96,24 @@ export function WindowMap({ setting, onTake }: Props) {
             <svg
               viewBox={`0 0 ${width} ${height}`}
               className="w-full min-w-[560px] max-w-[860px]"
-              role="group"
-              aria-label="Window map: volts over wire speed"
+              role="img"
+              aria-label="Window map: what the arc does over volts and wire speed, in letters; the knobs and Hear it reach every place of it"
             >
               {cells.map((cell) => (
                 <g
                   key={`${cell.volts} ${cell.wireFeedSpeedMPerMin}`}
-                  role="button"
-                  tabIndex={0}
-                  aria-label={`${cell.volts} V, ${figureOf('wireFeedSpeed', cell.wireFeedSpeedMPerMin, units)} ${shownAs('wireFeedSpeed', units).unit}: ${ARC_CLASS_WORDS[cell.arc].name}`}
                   className="cursor-pointer"
                   onClick={() => take(cell)}
-                  onKeyDown={(event) => {
-                    if (event.key === 'Enter') take(cell);
-                  }}
                 >
                   <rect
-                    x={x(cell.wireFeedSpeedMPerMin) - CELL.wide / 2 + 1}
+                    x={column(cell.wireFeedSpeedMPerMin) - CELL.wide / 2 + 1}
                     y={y(cell.volts) - CELL.high / 2 + 1}
                     width={CELL.wide - 2}
                     height={CELL.high - 2}
                     fill={FILL[levelOfClass(cell.arc)]}
                   />
                   <text
-                    x={x(cell.wireFeedSpeedMPerMin)}
+                    x={column(cell.wireFeedSpeedMPerMin)}
                     y={y(cell.volts) + 5}
                     textAnchor="middle"
                     fontSize="15"
@@ -152,7 +147,7 @@ export function WindowMap({ setting, onTake }: Props) {
               {speeds.map((speed) => (
                 <text
                   key={speed}
-                  x={x(speed)}
+                  x={column(speed)}
                   y={height - BOTTOM_PX + 18}
                   textAnchor="middle"
                   fontSize="14"

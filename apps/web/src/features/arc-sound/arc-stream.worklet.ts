@@ -16,10 +16,15 @@ class ArcStream extends AudioWorkletProcessor {
   private begun = false;
   private gaps = 0;
   private from: MessagePort | undefined;
+  private isOver = false;
 
   constructor() {
     super();
-    this.port.onmessage = ({ data }: MessageEvent<{ readonly from: MessagePort }>) => {
+    this.port.onmessage = ({ data }: MessageEvent<'over' | { readonly from: MessagePort }>) => {
+      if (data === 'over') {
+        this.isOver = true;
+        return;
+      }
       this.from = data.from;
       this.from.onmessage = ({ data: chunk }: MessageEvent<Float32Array>) => {
         this.queue.push(chunk);
@@ -40,6 +45,7 @@ class ArcStream extends AudioWorkletProcessor {
   }
 
   process(_inputs: unknown, outputs: readonly (readonly Float32Array[])[]): boolean {
+    if (this.isOver) return false;
     const out = outputs[0]?.[0];
     if (!out) return true;
     for (let i = 0; i < out.length; i++) {

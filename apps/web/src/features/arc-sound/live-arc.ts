@@ -10,6 +10,18 @@ export interface LiveArc {
 }
 
 let worklet: Promise<void> | undefined;
+let spare: Worker | undefined;
+
+function streamWorker(): Worker {
+  return new Worker(new URL('./arc-stream.worker.ts', import.meta.url), { type: 'module' });
+}
+
+/** Has all ready that the first press needs; nothing is heard of it. */
+export function warmLive(): void {
+  if (typeof AudioContext === 'undefined') return;
+  spare ??= streamWorker();
+  worklet ??= soundOutput().context.audioWorklet.addModule(workletUrl);
+}
 
 interface Told {
   readonly begun?: true;
@@ -29,7 +41,8 @@ export async function playLive(
 ): Promise<LiveArc> {
   const output = soundOutput();
   const { context, input } = output;
-  const worker = new Worker(new URL('./arc-stream.worker.ts', import.meta.url), { type: 'module' });
+  const worker = spare ?? streamWorker();
+  spare = undefined;
   const send = (message: StreamMessage, move: Transferable[] = []): void => worker.postMessage(message, move);
   const { port1, port2 } = new MessageChannel();
   send({ kind: 'begin', setting, seed, to: port1 }, [port1]);
@@ -48,6 +61,8 @@ export async function playLive(
   return {
     turn: (next) => send({ kind: 'turn', setting: next }),
     stop: () => {
+      node.port.onmessage = null;
+      node.port.postMessage('over');
       node.disconnect();
       worker.terminate();
     },

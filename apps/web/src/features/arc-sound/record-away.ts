@@ -17,7 +17,7 @@ function recorder(): Worker {
 
 /** Has the worker made ready before the first press. */
 export function warmRecorder(): void {
-  recorder();
+  if (typeof Worker !== 'undefined') recorder();
 }
 
 /** Runs an arc in the worker: what it did, and its samples. */

@@ -54,12 +54,7 @@ function Shown({
         ))}
       </dl>
       {'arc' in sound ? (
-        <PlayButton
-          arcs={[{ setting: sound.arc, seed }]}
-          what="its arc"
-          word="Hear its arc"
-          className="min-h-14 px-6 text-lg"
-        />
+        <PlayButton arcs={[{ setting: sound.arc, seed }]} what="its arc" className="min-h-14 px-6 text-lg" />
       ) : (
         <p>
           It sounded like: <span className="font-medium">{SOUND_WORD[shows.sound]}</span>. {sound.why}

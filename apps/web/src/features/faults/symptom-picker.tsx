@@ -145,7 +145,7 @@ export function SymptomPicker({ faultCase, station, onSay }: Props) {
       <p className="text-sm text-ink-soft">
         A press says that it is there, another that you looked and it is not, a third takes it back.
       </p>
-      {(group === 'sound' || sought !== '') && <SoundSamples words={SAMPLE_WORD} />}
+      {group === 'sound' && sought === '' && <SoundSamples words={SAMPLE_WORD} />}
     </section>
   );
 }
