@@ -41,8 +41,8 @@ const VIEWS = [
   { name: 'lid-chart', path: '/machines/demo-old-tom/lid-chart?joint=lap&position=flat' },
   { name: 'faults', path: '/faults', shows: 'Tip bore is worn' },
   { name: 'fault', fault: 'feed-fades', shows: 'Look next' },
-  { name: 'booth', path: '/practice/dial-in?machine=7' },
-  { name: 'truth', path: '/truth' },
+  { name: 'arc-lab', path: '/lab', shows: 'shorts a second' },
+  { name: 'learner', path: '/lab/ear/Wren%20Halloway', shows: 'test by test' },
 ];
 
 ensureInstalled();

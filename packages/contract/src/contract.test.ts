@@ -1,3 +1,4 @@
+import { rollPressureListSchema } from './rig.ts';
 import type Joi from 'joi';
 import {
   changedWork,
@@ -145,5 +146,12 @@ describe('a change', () => {
     const work = { thicknessMm: 3, joint: 'tee', gas: 'co2' } as const;
     expect(changedWork(work, { joint: null, thickness: '1/8' })).toEqual({ gas: 'co2', thickness: '1/8' });
     expect(changedWork(work, { gas: 'argon', windy: undefined as never })).toEqual({ ...work, gas: 'argon' });
+  });
+});
+
+describe('roll pressures', () => {
+  it('with an entry that is none are refused at it, not broken over it', () => {
+    const { error } = rollPressureListSchema.validate([null, {}, null], { abortEarly: false });
+    expect(error?.details.some(({ path }) => path[0] === 0)).toBe(true);
   });
 });

@@ -56,7 +56,11 @@ const rollPressureSchema = exactly<RollPressure>({
 export const rollPressureListSchema = Joi.array<RollPressure[]>()
   .items(rollPressureSchema)
   .max(PRESSURES_MOST)
-  .unique((a: RollPressure, b: RollPressure) => a.wireClass === b.wireClass && a.diameterMm === b.diameterMm)
+  // entries that are none are compared too, before they are refused
+  .unique(
+    (a: RollPressure | null, b: RollPressure | null) =>
+      a !== null && b !== null && a.wireClass === b.wireClass && a.diameterMm === b.diameterMm,
+  )
   .messages({ 'array.unique': 'The same wire stands there twice.' });
 
 /** Why something of a rig was told by a hand; what a logged bead makes of it has the reason `bead`. */

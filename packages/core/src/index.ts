@@ -626,7 +626,7 @@ export {
 export { type SheetChange, sheetChanges } from './procedure/sheet-changes.ts';
 
 // the arc as a model
-export { filletLegMm } from './bead/weld-size.ts';
+export { arcBead } from './arc-model/arc-bead.ts';
 export { wireDiameterRow } from './wire/wire-diameter.ts';
 export {
   ARC_RANGES,

@@ -1,5 +1,5 @@
 import { BEAD_FACES } from '@hot-bead/core';
-import { BEAD_PROFILES, beadPaths } from './bead-profile.ts';
+import { BEAD_PROFILES, beadPaths, scaledProfile } from './bead-profile.ts';
 
 /** Every coordinate pair of a path, commands dropped. */
 function points(path: string): [number, number][] {
@@ -35,5 +35,14 @@ describe('beadPaths', () => {
       Math.max(...points(beadPaths({ ...base, width }).bead).map(([x]) => x));
     expect(top(0.6)).toBeLessThan(top(0.3));
     expect(right(2)).toBeGreaterThan(right(1));
+  });
+});
+
+describe('a bead at another size', () => {
+  it('grows in width and crown with its section, in the root with its depth, and never out of the plate', () => {
+    const small = scaledProfile(BEAD_PROFILES.crowned, 0.8, 0.5);
+    expect(small).toMatchObject({ width: 1.2, crown: 0.24, root: 0.3 });
+    expect(scaledProfile(BEAD_PROFILES.crowned, 5, 5)).toMatchObject({ width: 3.2, root: 1 });
+    expect(scaledProfile(BEAD_PROFILES.flat, 1, 1)).toEqual(BEAD_PROFILES.flat);
   });
 });

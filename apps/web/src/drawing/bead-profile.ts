@@ -24,6 +24,20 @@ export const BEAD_PROFILES: Readonly<Record<BeadFace, BeadProfile>> = {
   'blown-through': { width: 1.7, crown: -0.35, root: 1, undercut: 0, dropThrough: 0.4 },
 };
 
+/** Deepest root and widest bead that fit into the drawing, plate thicknesses. */
+const DEEPEST = 1;
+const WIDEST = 3.2;
+
+/** A face at another size: width and crown grow alike, the root by itself. */
+export function scaledProfile(profile: BeadProfile, size: number, depth: number): BeadProfile {
+  return {
+    ...profile,
+    width: Math.min(WIDEST, profile.width * size),
+    crown: profile.crown * size,
+    root: Math.min(DEEPEST, profile.root * depth),
+  };
+}
+
 export interface BeadPaths {
   readonly plate: string;
   readonly bead: string;

@@ -1,16 +1,21 @@
 import { DETAIL_PX, OUTLINE_PX, TONE } from './pen.ts';
 import type { BeadFace } from '@hot-bead/core';
-import { BEAD_PROFILES, beadPaths } from './bead-profile.ts';
+import { BEAD_PROFILES, beadPaths, scaledProfile } from './bead-profile.ts';
 
 /** Section through a bead of one face, drawn from its numbers. */
 export function BeadSection({
   face,
+  size = 1,
+  depth = 1,
   className = '',
 }: {
   readonly face: BeadFace;
+  /** Its section’s lengths, and its root, over the face’s own. */
+  readonly size?: number;
+  readonly depth?: number;
   readonly className?: string;
 }) {
-  const { plate, bead, viewBox } = beadPaths(BEAD_PROFILES[face]);
+  const { plate, bead, viewBox } = beadPaths(scaledProfile(BEAD_PROFILES[face], size, depth));
   return (
     <svg viewBox={viewBox} className={className} aria-hidden="true">
       <path d={plate} fill={TONE} stroke="var(--line-strong)" strokeWidth={DETAIL_PX} />

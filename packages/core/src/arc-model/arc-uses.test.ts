@@ -1,4 +1,5 @@
 import { ARC_CLASSES } from './arc-class.ts';
+import { arcBead } from './arc-bead.ts';
 import { recordArc } from './arc-features.ts';
 import { type ArcSetting, loadVolts } from './arc-setting.ts';
 import { ARC_CLASS_WORDS, arcText } from './arc-words.ts';
@@ -70,6 +71,29 @@ describe('the window map', () => {
   it('in volts without load it moves up by what the slope takes', () => {
     const open = mapAxes({ ...setting, source: { ...source, means: 'open-circuit' } });
     expect(open.volts[0]! - axes.volts[0]!).toBeGreaterThanOrEqual(1);
+  });
+});
+
+describe('the bead of an arc', () => {
+  const beadAt = (volts: number, more: Partial<ArcSetting> = {}, travel = 350) => {
+    const setting = { ...at(volts), ...more };
+    return arcBead(recordArc(setting, { seed: 1 }).features, setting, travel);
+  };
+
+  it('at the reference is the reference; twice the travel is a leg √2 smaller', () => {
+    const bead = beadAt(18.5);
+    expect(bead.size).toBeCloseTo(1, 2);
+    expect(bead.depth).toBeCloseTo(1, 1);
+    expect(bead.legMm / beadAt(18.5, {}, 700).legMm).toBeCloseTo(Math.SQRT2, 6);
+  });
+
+  it('more wire is a larger bead that goes deeper; a longer stick-out a shallower one of the same size', () => {
+    const [less, more] = [beadAt(18, { wireFeedSpeedMPerMin: 5 }), beadAt(18.5, { wireFeedSpeedMPerMin: 7 })];
+    expect(more.size / less.size).toBeCloseTo(Math.sqrt(7 / 5), 2);
+    expect(more.depth).toBeGreaterThan(less.depth);
+    const far = beadAt(18.5, { tipToWorkMm: 20 });
+    expect(far.size).toBeCloseTo(1, 2);
+    expect(far.depth).toBeLessThan(0.9);
   });
 });
 

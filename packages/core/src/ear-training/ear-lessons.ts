@@ -30,7 +30,7 @@ export const EAR_LESSONS: readonly EarLesson[] = [
       at('14 V', 'Bangs and gaps: the wire stubs.', { ...STEEL, source: loadVolts(14) }),
       at('16 V', 'Hurried and hard, a stub now and then.', { ...STEEL, source: loadVolts(16) }),
       at('18 V', 'An even sizzle.', { ...STEEL, source: loadVolts(18) }),
-      at('19.5 V', 'Still even, a little slower and softer.', { ...STEEL, source: loadVolts(19.5) }),
+      at('19.5 V', 'Still even, a little slower.', { ...STEEL, source: loadVolts(19.5) }),
       at('20.5 V', 'It begins to stumble.', { ...STEEL, source: loadVolts(20.5) }),
       at('22 V', 'Few, loud and uneven.', { ...STEEL, source: loadVolts(22) }),
     ],
@@ -90,12 +90,7 @@ export const EAR_LESSONS: readonly EarLesson[] = [
     steps: [10, 12, 16, 20].map((tipToWorkMm, i) =>
       at(
         `${tipToWorkMm} mm`,
-        [
-          'Close.',
-          'As planned.',
-          'Weaker clicks: fewer amps.',
-          'Weaker still: the wire heats by itself and the pool cools.',
-        ][i] ?? '',
+        ['Close.', 'As planned.', 'Weaker clicks: fewer amps.', 'Weaker still: fewer amps yet.'][i] ?? '',
         { ...STEEL, tipToWorkMm, source: loadVolts(18.5) },
       ),
     ),

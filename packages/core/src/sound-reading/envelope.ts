@@ -21,7 +21,8 @@ export interface Envelope {
 
 /** A value so far up the sorted list. @param share 0 to 1 */
 export function percentile(values: Iterable<number>, share: number): number {
-  const sorted = Float64Array.from(values).sort();
+  // a typed array is copied whole, which is much quicker than value by value
+  const sorted = (values instanceof Float64Array ? values.slice() : Float64Array.from(values)).sort();
   return sorted[min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 }
 

@@ -1,1 +1,2 @@
+export { ModelBeside } from './model-beside.tsx';
 export { labOfPlan } from './lab-setting.ts';

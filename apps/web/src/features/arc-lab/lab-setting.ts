@@ -96,8 +96,8 @@ export function labSearch(setting: LabSetting): string {
   return search.toString();
 }
 
-/** Where a plan is tried in the lab, or why its arc is not modelled. */
-export function labOfPlan(plan: PlannedSetup): { readonly path: string } | { readonly why: string } {
+/** A plan's numbers on the lab's knobs, or why its arc is not modelled. */
+export function planInLab(plan: PlannedSetup): { readonly setting: LabSetting } | { readonly why: string } {
   const { wire, gas, volts, wireFeedSpeedMPerMin, ctwdMm, transferMode } = plan;
   const why = notModelled(wire.wireClass, wire.diameterMm, gas.gas.id);
   if (why !== undefined) return { why };
@@ -113,5 +113,11 @@ export function labOfPlan(plan: PlannedSetup): { readonly path: string } | { rea
     tipToWorkMm: ctwdMm.start,
     source: transferMode === 'pulse' ? 'pulse' : 'volts',
   };
-  return { path: `/lab?${labSearch(setting)}` };
+  return { setting };
+}
+
+/** Where a plan is tried in the lab, or why its arc is not modelled. */
+export function labOfPlan(plan: PlannedSetup): { readonly path: string } | { readonly why: string } {
+  const lab = planInLab(plan);
+  return 'setting' in lab ? { path: `/lab?${labSearch(lab.setting)}` } : lab;
 }

@@ -45,7 +45,7 @@ export function LabSound({ setting, record }: { readonly setting: LabSetting; re
     performance.mark('arc sound asked');
     stopPlaying();
     try {
-      const arc = await playLive(arcOf(setting), Date.now() % 1e6, setGaps);
+      const arc = await playLive(arcOf(setting), Date.now() % 1e6, { onGap: setGaps, onOver: silence });
       if (!isHere.current) {
         arc.stop();
         return;

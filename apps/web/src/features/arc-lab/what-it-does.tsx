@@ -1,18 +1,12 @@
-import { ARC_CLASS_WORDS, arcText, type ArcFeatures, filletLegMm } from '@hot-bead/core';
+import { ARC_CLASS_WORDS, arcText, arcBead, type ArcFeatures } from '@hot-bead/core';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { ArcRecord } from '../arc-sound/index.ts';
 import { withUnit } from '../units/index.ts';
 import { CLASS_FACE, LEVEL_MARK, LEVEL_TEXT, levelOfClass } from './class-look.ts';
 
-/** Travel that the bead is drawn for, mm/min, and share of wire that ends in it. Source: common practice; handbook figure, from memory. */
+/** Travel that the bead is drawn for, mm/min. Source: common practice. */
 const TRAVEL_MM_PER_MIN = 350;
-const DEPOSIT_SHARE = 0.93;
-
-function beadLegMm({ setting }: ArcRecord): number {
-  const section = (Math.PI / 4) * setting.wireMm ** 2;
-  return filletLegMm((DEPOSIT_SHARE * section * setting.wireFeedSpeedMPerMin * 1000) / TRAVEL_MM_PER_MIN);
-}
 
 /** The figures behind the words. */
 function factsOf({
@@ -48,6 +42,7 @@ export function WhatItDoes({ record }: { readonly record: ArcRecord }) {
   const { features, arc } = record;
   const { name, heard, turn } = ARC_CLASS_WORDS[arc];
   const level = levelOfClass(arc);
+  const { legMm, size, depth } = arcBead(features, record.setting, TRAVEL_MM_PER_MIN);
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-4">
       <div>
@@ -68,10 +63,10 @@ export function WhatItDoes({ record }: { readonly record: ArcRecord }) {
         </dl>
       </div>
       <figure className="w-36 text-center max-md:hidden">
-        <BeadSection face={CLASS_FACE[arc]} className="h-20 w-36" />
+        <BeadSection face={CLASS_FACE[arc]} size={size} depth={depth} className="h-20 w-36" />
         <figcaption className="text-xs text-ink-soft">
-          a leg of {withUnit('distance', beadLegMm(record), units)} at{' '}
-          {withUnit('travel', TRAVEL_MM_PER_MIN, units)}, our model
+          a leg of {withUnit('distance', legMm, units)} at {withUnit('travel', TRAVEL_MM_PER_MIN, units)}, our
+          model
         </figcaption>
       </figure>
     </div>

@@ -1,7 +1,7 @@
 import type { ArcSetting } from '@hot-bead/core';
 import type { StreamMessage } from './arc-stream.worker.ts';
 import workletUrl from './arc-stream.worklet.ts?worker&url';
-import { comeUp, soundOutput } from './sound-output.ts';
+import { comeUp, soundOutput, takeTurn } from './sound-output.ts';
 
 /** An arc that is heard while its knobs are turned. */
 export interface LiveArc {
@@ -32,12 +32,13 @@ interface Told {
  * Begins to play an arc: simulated in a worker, handed to the audio thread without passing the page, so that nothing drawn can
  * make it stumble.
  *
- * @param onGap told each time that the sound ran dry, with how often it did
+ * @param told.onGap each time that the sound ran dry, with how often it did
+ * @param told.onOver once another sound took its turn
  */
 export async function playLive(
   setting: ArcSetting,
   seed: number,
-  onGap: (gaps: number) => void,
+  told: { readonly onGap: (gaps: number) => void; readonly onOver: () => void },
 ): Promise<LiveArc> {
   const output = soundOutput();
   const { context, input } = output;
@@ -52,19 +53,21 @@ export async function playLive(
   await new Promise<void>((begun) => {
     node.port.onmessage = ({ data }: MessageEvent<Told>) => {
       if (data.begun) begun();
-      if (data.gaps !== undefined) onGap(data.gaps);
+      if (data.gaps !== undefined) told.onGap(data.gaps);
     };
     comeUp(output);
     node.connect(input);
     node.port.postMessage({ from: port2 }, [port2]);
   });
-  return {
-    turn: (next) => send({ kind: 'turn', setting: next }),
-    stop: () => {
-      node.port.onmessage = null;
-      node.port.postMessage('over');
-      node.disconnect();
-      worker.terminate();
-    },
+  const stop = (): void => {
+    node.port.onmessage = null;
+    node.port.postMessage('over');
+    node.disconnect();
+    worker.terminate();
   };
+  takeTurn(() => {
+    stop();
+    told.onOver();
+  });
+  return { turn: (next) => send({ kind: 'turn', setting: next }), stop };
 }

@@ -1,6 +1,6 @@
 import { ARC_SAMPLES_PER_S, type ArcSetting } from '@hot-bead/core';
 import { recordAway } from './record-away.ts';
-import { soundOutput } from './sound-output.ts';
+import { soundOutput, takeTurn } from './sound-output.ts';
 
 /** An arc to be played, by its setting and its seed. */
 export interface PlayedArc {
@@ -40,6 +40,7 @@ function schedule(sound: Float32Array<ArrayBuffer>, atS: number): AudioBufferSou
 /** Plays arcs one after the other; what was playing stops. @returns once the last is over or silenced */
 export async function playArcs(arcs: readonly PlayedArc[]): Promise<void> {
   const { context } = soundOutput();
+  takeTurn(stopPlaying);
   stopPlaying();
   const [records] = await Promise.all([
     Promise.all(arcs.map(({ setting, seed }) => recordAway(setting, seed, PLAYS_S))),

@@ -12,6 +12,15 @@ export const QUIET = 0.3;
 const CEILING = 0.7;
 const COMES_UP_S = 0.4;
 
+let silenceNow: (() => void) | undefined;
+
+/** One sound at a time: what is heard now is silenced by whoever comes next. */
+export function takeTurn(silence: () => void): void {
+  const before = silenceNow;
+  silenceNow = silence;
+  before?.();
+}
+
 let output: SoundOutput | undefined;
 let volumeNow = QUIET;
 

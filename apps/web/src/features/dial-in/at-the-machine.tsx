@@ -26,7 +26,7 @@ export function BeadAtTheMachine(props: Props) {
         <div>
           <SettingFigures setting={setting} plan={plan} machine={machine} large />
         </div>
-        <ReportBead key={reportKey} number={number} suggested={setting} reporting={reporting} />
+        <ReportBead key={reportKey} number={number} suggested={setting} plan={plan} reporting={reporting} />
       </div>
     </FullScreen>
   );

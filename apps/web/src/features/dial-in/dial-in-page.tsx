@@ -76,7 +76,13 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
             {current.length === 0 && (
               <BeginProven plan={plan} setting={setting} onBegin={(at) => setMore({ after: 0, at })} />
             )}
-            <ReportBead key={reportKey} number={number} suggested={setting} reporting={reporting} />
+            <ReportBead
+              key={reportKey}
+              number={number}
+              suggested={setting}
+              plan={plan}
+              reporting={reporting}
+            />
           </>
         ) : (
           <TakeCard

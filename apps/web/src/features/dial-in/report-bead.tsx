@@ -1,10 +1,11 @@
-import type { ArcLevel, BeadSetting } from '@hot-bead/core';
+import type { ArcLevel, BeadSetting, PlannedSetup } from '@hot-bead/core';
 import { useState } from 'react';
 import { ApiFailure } from '../../api/client.ts';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { type Problem, sendChecked } from '../../ui/form/problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
+import { ModelBeside } from '../arc-lab/index.ts';
 import { RecordingReader } from '../sound-reading/index.ts';
 import { CoolQuestion, QuickTaps } from './quick-taps.tsx';
 import { ReportDetails, type ReportFaults } from './report-details.tsx';
@@ -14,14 +15,22 @@ import type { RefusedReport, Reporting } from './use-reporting.ts';
 const PLACED = ['volts', 'wireFeedSpeedMPerMin', 'face', 'sound', 'flags', 'weldedAt'];
 
 /** A recording of the bead, where there is one: its answer is what is said. */
-function FromRecording({ onTake }: { readonly onTake: (level: ArcLevel) => void }) {
+function FromRecording({
+  onTake,
+  plan,
+  bead,
+}: {
+  readonly onTake: (level: ArcLevel) => void;
+  readonly plan: PlannedSetup;
+  readonly bead: BeadSetting;
+}) {
   const [isOpen, setOpen] = useState(false);
   return (
     <details onToggle={(event) => setOpen(event.currentTarget.open)} className="border-t border-line pt-1">
       <summary className="min-h-11 cursor-pointer py-2 font-medium text-action">
         Read it from a recording of its sound
       </summary>
-      {isOpen && <RecordingReader onTake={onTake} />}
+      {isOpen && <RecordingReader onTake={onTake} beside={<ModelBeside plan={plan} bead={bead} />} />}
     </details>
   );
 }
@@ -29,6 +38,7 @@ function FromRecording({ onTake }: { readonly onTake: (level: ArcLevel) => void 
 interface Props {
   readonly number: number;
   readonly suggested: BeadSetting;
+  readonly plan: PlannedSetup;
   readonly reporting: Reporting;
 }
 
@@ -43,7 +53,7 @@ function problemOf({ error }: RefusedReport): Problem {
 }
 
 /** Reports a bead: in two taps, or with all that was seen and heard. Nothing typed is lost by a refusal. */
-export function ReportBead({ number: beadNumber, suggested, reporting }: Props) {
+export function ReportBead({ number: beadNumber, suggested, plan, reporting }: Props) {
   const { units } = usePreferences();
   const { refused, isPending, log } = reporting;
   const [fields, setFields] = useState<ReportFields>(() => refused?.fields ?? reportAt(suggested, units));
@@ -105,7 +115,7 @@ export function ReportBead({ number: beadNumber, suggested, reporting }: Props) 
           {isPending ? 'Logging…' : `Log bead ${beadNumber} by sound and face`}
         </Button>
       </details>
-      {!asking && <FromRecording onTake={(said) => say({ ...fields, said })} />}
+      {!asking && <FromRecording onTake={(said) => say({ ...fields, said })} plan={plan} bead={suggested} />}
     </section>
   );
 }

@@ -21,10 +21,12 @@ interface Running {
 function Ended({
   answers,
   isKept,
+  problem,
   onRetry,
 }: {
   readonly answers: readonly EarAnswer[];
   readonly isKept: boolean;
+  readonly problem: string | undefined;
   readonly onRetry: () => void;
 }) {
   const right = answers.filter(({ truth, said }) => truth === said).length;
@@ -36,7 +38,10 @@ function Ended({
       {isKept ? (
         <p>Kept. What was wrong comes again first.</p>
       ) : (
-        <Button onClick={onRetry}>Not kept yet: try again</Button>
+        <>
+          {problem !== undefined && <p className="text-hot">▲ {problem}</p>}
+          <Button onClick={onRetry}>Not kept yet: try again</Button>
+        </>
       )}
     </div>
   );
@@ -82,7 +87,14 @@ export function LearnerPage() {
           <EarTestRun key={running.seed} {...running} onEnd={end} />
         ) : (
           <div className="grid grid-cols-1 gap-3">
-            {ended && <Ended answers={ended} isKept={isKept} onRetry={() => send(ended)} />}
+            {ended && (
+              <Ended
+                answers={ended}
+                isKept={isKept}
+                problem={keep.error?.message}
+                onRetry={() => send(ended)}
+              />
+            )}
             <p>
               {due} of {states.length} sounds are due, {fresh} were never asked. They are drawn anew each
               time: they cannot be learnt by heart.

@@ -1,0 +1,30 @@
+import { arcText, type BeadSetting, type PlannedSetup } from '@hot-bead/core';
+import { useMemo } from 'react';
+import { useArcRecord } from './use-arc-record.ts';
+import { arcOf, type LabSetting, planInLab } from './lab-setting.ts';
+
+const SEED = 7;
+
+function Run({ setting, said }: { readonly setting: LabSetting; readonly said: string }) {
+  const arc = useMemo(() => arcOf(setting), [setting]);
+  const record = useArcRecord(arc, SEED);
+  if (!record) return null;
+  return (
+    <p>
+      The model {said}: {arcText(record.features, record.arc)} (scatter {record.features.periodCv.toFixed(2)}
+      ).
+    </p>
+  );
+}
+
+/** What the model does at the numbers of a plan's bead, beside what was heard of it. */
+export function ModelBeside({ plan, bead }: { readonly plan: PlannedSetup; readonly bead: BeadSetting }) {
+  const { wireFeedSpeedMPerMin, volts } = bead;
+  const lab = useMemo(() => planInLab(plan), [plan]);
+  const setting = useMemo(
+    () => ('setting' in lab ? { ...lab.setting, wireFeedSpeedMPerMin, volts } : undefined),
+    [lab, wireFeedSpeedMPerMin, volts],
+  );
+  if (!setting) return <p className="text-sm text-ink-soft">{'why' in lab ? lab.why : ''}</p>;
+  return <Run setting={setting} said="at this bead’s numbers" />;
+}
