@@ -42,7 +42,10 @@ export function readWav(bytes: Uint8Array): WavReading {
     return unreadable('It is not a WAV file, or a broken one. Save the recording as WAV.');
   }
   const scale = SCALES[wav.bitDepth];
-  if (!scale) return unreadable('It is a compressed WAV. Save it as plain WAV of 16 bit.');
+  if (!scale)
+    return unreadable(
+      'Its samples are of a kind that is not read here: compressed, or of 64 bit. Save it as plain WAV of 16 bit.',
+    );
   const [nought, fullScale] = scale;
   const { sampleRate } = wav.fmt as { readonly sampleRate: number };
   const told = wav.getSamples(false, Float64Array) as unknown as Float64Array | readonly Float64Array[];

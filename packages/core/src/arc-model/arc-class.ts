@@ -47,13 +47,18 @@ export const CLASS_EDGES = {
   raggedCv: 0.3,
 } as const;
 
+/** A pulsed source that lets go a drop with each pulse, within this share, is in its mode; else it is named as it runs. */
+const DROP_A_PULSE_WITHIN = 0.1;
+
 /** Wires and currents whose steady rate is low by itself: the rate is then no sign of a long arc. */
 const RATE_TELLS = { underMm: 1, overA: 100 } as const;
 
 /** The class of an arc by its features. @source our model */
 export function arcClass(features: ArcFeatures, setting: ArcSetting): ArcClass {
   const e = CLASS_EDGES;
-  if (setting.source.kind === 'pulse') return 'pulse';
+  const keepsUp =
+    Math.abs(features.freeDropsPerS - features.pulsesPerS) <= DROP_A_PULSE_WITHIN * features.pulsesPerS;
+  if (setting.source.kind === 'pulse' && keepsUp) return 'pulse';
   if (features.shortsPerS < e.leastShortsPerS) {
     const { sprays } = arcConstants(setting, { share: 1 });
     return features.freeDropsPerS > e.sprayDropsPerS && sprays ? 'spray' : 'globular';

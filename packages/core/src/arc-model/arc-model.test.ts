@@ -325,6 +325,20 @@ describe('spray and pulse', () => {
   });
 });
 
+describe('a pulse that cannot keep up', () => {
+  it('is never told as a drop with each pulse, and never faster than peak and base can follow', () => {
+    const one = setting(0, {
+      ...SPRAY,
+      wireMm: 1.2,
+      wireFeedSpeedMPerMin: 20,
+      source: { kind: 'pulse', gapMm: 4 },
+    });
+    const found = features(one);
+    expect(found.pulsesPerS).toBeLessThanOrEqual(401);
+    expect(arcClass(found, one)).not.toBe('pulse');
+  });
+});
+
 describe('what the arc model is given', () => {
   it('inverts the melting-rate equation', () => {
     fc.assert(

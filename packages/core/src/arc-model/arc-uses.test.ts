@@ -38,6 +38,18 @@ describe('shorts found in a trace', () => {
     expect(found.dipClass).toBe(dipClass);
   });
 
+  it('leads the other way round make no difference', () => {
+    const trace = Array.from({ length: 4000 }, (_, i) => ({
+      seconds: i / 4000,
+      volts: i % 50 < 12 ? -2 : -22,
+      amps: -150,
+    }));
+    expect(traceFeatures(trace)).toMatchObject({
+      shortsPerS: expect.closeTo(79, 0) as number,
+      dipClass: 'steady',
+    });
+  });
+
   it('a trace without shorts is no short arc', () => {
     const flat = Array.from({ length: 4000 }, (_, i) => ({ seconds: i / 4000, volts: 28, amps: 220 }));
     expect(traceFeatures(flat)).toMatchObject({ shortsPerS: 0, dipClass: undefined, shortedShare: 0 });

@@ -1,6 +1,6 @@
 import type { ArcRun } from './arc-state.ts';
 
-const { max } = Math;
+const { max, min } = Math;
 
 /**
  * The pulsed source: a peak that lets go one drop, a base that only holds the arc, and the frequency after the gap.
@@ -16,6 +16,8 @@ export const PULSE = {
   perMm: 0.3,
   gapMeanS: 0.1,
   leastHz: 20,
+  /** Beyond this peak and base run into one: the wire is fed faster than it is let go. */
+  mostHz: 400,
   /** What the drop takes of the distance beside the gap, mm. */
   dropMm: 0.5,
 } as const;
@@ -40,7 +42,8 @@ export function pulseCurrentA(run: ArcRun, dtS: number): number {
   s.pulseS += dtS;
   if (s.pulseS * s.pulseHz >= 1) {
     s.pulseS -= 1 / s.pulseHz;
-    s.pulseHz = max(PULSE.leastHz, balancedHz(run, gapMm) * (1 + PULSE.perMm * (gapMm - s.meanGapMm)));
+    const wantedHz = balancedHz(run, gapMm) * (1 + PULSE.perMm * (gapMm - s.meanGapMm));
+    s.pulseHz = min(PULSE.mostHz, max(PULSE.leastHz, wantedHz));
     run.events.push({ kind: 'pulse', atS: s.timeS });
   }
   return s.pulseS < PULSE.peakS ? PULSE.peakA : PULSE.baseA;

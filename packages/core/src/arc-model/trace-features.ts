@@ -26,12 +26,14 @@ interface FoundShort {
   readonly forS: number;
 }
 
-/** Shorts of a trace: those that were whole within it. */
+/** Shorts of a trace: those that were whole within it; leads the other way round count alike. */
 function shortsOf(samples: readonly TraceSample[]): readonly FoundShort[] {
   const found: FoundShort[] = [];
   let since: number | undefined;
   let begun = false;
-  for (const { seconds, volts } of samples) {
+  const sign = samples.reduce((sum, one) => sum + one.volts, 0) < 0 ? -1 : 1;
+  for (const { seconds, volts: read } of samples) {
+    const volts = sign * read;
     if (volts > OVER_ABOVE_V) {
       if (since !== undefined) found.push({ atS: seconds, forS: seconds - since });
       since = undefined;

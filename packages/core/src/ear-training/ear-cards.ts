@@ -33,7 +33,7 @@ export const EAR_CARDS: readonly EarCard[] = [
     LEVELS.map((level) => ({
       id: `level:${level}:${mm}`,
       kind: 'level' as const,
-      about: `${mm} mm wire`,
+      about: `${mm.toFixed(1)} mm wire`,
       choices: LEVELS,
     })),
   ),

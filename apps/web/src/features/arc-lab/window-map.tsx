@@ -92,7 +92,7 @@ export function WindowMap({ setting, onTake }: Props) {
         </p>
       ) : (
         <>
-          <div className="overflow-x-auto">
+          <div className="overflow-x-auto" role="group" tabIndex={0} aria-label="The window map">
             <svg
               viewBox={`0 0 ${width} ${height}`}
               className="w-full min-w-[560px] max-w-[860px]"

@@ -17,7 +17,7 @@ const QUESTION_SEED = 104_729;
 function settingText(setting: ReturnType<typeof earQuestion>['sounds'][number]['setting']): string {
   const { source, wireMm, wireFeedSpeedMPerMin } = setting;
   const driven = source.kind === 'volts' ? `${source.volts.toFixed(1)} V` : 'pulse';
-  return `${driven}, ${wireFeedSpeedMPerMin.toFixed(1)} m/min of ${wireMm} mm`;
+  return `${driven}, ${wireFeedSpeedMPerMin.toFixed(1)} m/min of ${wireMm.toFixed(1)} mm`;
 }
 
 /** A test: hear, say, be told; a word on what it was. */

@@ -26,7 +26,12 @@ function ConfusionTable({
       <h3 className="font-semibold">
         {KIND_NAME[kind]}: {share(right, all)} of {all}
       </h3>
-      <div className="overflow-x-auto">
+      <div
+        className="overflow-x-auto"
+        role="group"
+        tabIndex={0}
+        aria-label={`${KIND_NAME[kind]}: what was taken for what`}
+      >
         <table className="mt-1 text-sm">
           <thead>
             <tr className="label-text">

@@ -81,6 +81,7 @@ export function RecordingReader(props: Props) {
   const isBusy = doing !== undefined;
   const read = async (reading: Promise<RecordingTold>): Promise<void> => {
     setDoing('Reading…');
+    setTold(undefined);
     setError(undefined);
     try {
       const next = await reading;
@@ -94,6 +95,7 @@ export function RecordingReader(props: Props) {
   };
   const hear = async (): Promise<void> => {
     setDoing('Listening…');
+    setTold(undefined);
     setError(undefined);
     try {
       const sound = await listen((left) => setDoing(`Listening, ${left} s left`));
