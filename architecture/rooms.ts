@@ -106,6 +106,7 @@ export const ROOMS = {
     'machines',
     'stores',
     'arc-sound',
+    'traces',
     'sound-reading',
     'arc-lab',
     'ear-training',

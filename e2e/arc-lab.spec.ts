@@ -1,5 +1,5 @@
-import { readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { chromium, type Page } from '@playwright/test';
 import { expect, openPart, test, typeJob } from './fixtures.ts';
 
 const knob = (page: Page, name: string) => page.getByRole('slider', { name });
@@ -56,6 +56,8 @@ test('the knobs are turned and the arc answers: in words, drawn, beside other ga
   await slip.getByRole('button', { name: 'Set so' }).click();
   await expect(page).toHaveURL(/f=5.4/);
   await page.getByRole('radio', { name: 'Pulse' }).click();
+  await expect(arc).toContainText('No drop comes off with each pulse here');
+  await page.getByLabel('Gas').selectOption('ar-co2-10');
   await expect(arc).toContainText(/pulses a second, a drop with each/);
   await expect(knob(page, 'Volts, tip to work')).toBeDisabled();
 });
@@ -138,6 +140,34 @@ test('a recording is read, or refused with what to do; the answer goes into a be
   await pickSound(page).setInputFiles(asFile(hot, 'hot.wav'));
   await page.getByRole('button', { name: 'Put “hot” into the report' }).click();
   await expect(page.getByText(/coupon/i).first()).toBeVisible();
+});
+
+test('the microphone is listened to where it is allowed', async ({
+  page,
+  open,
+  demo,
+  launchOptions,
+}, info) => {
+  await open('/lab?v=14');
+  await expect(page.getByRole('region', { name: 'What the arc does' })).toContainText('Stubbing');
+  const file = info.outputPath('arc.wav');
+  writeFileSync(file, repeated(await savedSound(page), 6));
+  // a browser of its own, whose microphone hears the file
+  const browser = await chromium.launch({
+    ...launchOptions,
+    args: [
+      ...(launchOptions.args ?? []),
+      '--use-fake-ui-for-media-stream',
+      '--use-fake-device-for-media-stream',
+      `--use-file-for-fake-audio-capture=${file}`,
+    ],
+  });
+  const heard = await browser.newPage();
+  await heard.goto(`${demo.url}/lab/recording`);
+  await heard.getByRole('button', { name: 'Listen now' }).click();
+  await expect(heard.getByText(/^Listening, \d s left/)).toBeVisible();
+  await expect(heard.getByText('Too cold for short arc', { exact: false })).toBeVisible();
+  await browser.close();
 });
 
 test('a trace of volts and current tells its power, its shorts and its heat', async ({ page, open }) => {

@@ -626,6 +626,7 @@ export {
 export { type SheetChange, sheetChanges } from './procedure/sheet-changes.ts';
 
 // the arc as a model
+export { heatFromPowerKJPerMm, THERMAL_EFFICIENCY } from './heat/heat-input.ts';
 export { arcBead } from './arc-model/arc-bead.ts';
 export { wireDiameterRow } from './wire/wire-diameter.ts';
 export {
@@ -638,7 +639,7 @@ export {
   USUAL_INDUCTANCE_H,
   USUAL_SLOPE_V_PER_A,
 } from './arc-model/arc-setting.ts';
-export { ARC_CLASS_WORDS, arcText } from './arc-model/arc-words.ts';
+export { ARC_CLASS_WORDS, arcText, evenWord } from './arc-model/arc-words.ts';
 export { FAMILY_ARC } from './arc-model/sound-families.ts';
 export { mapAxes, type MapCell, type MapSetting, windowMap } from './arc-model/window-map.ts';
 export { plannerVolts } from './arc-model/planner-line.ts';

@@ -1,6 +1,7 @@
 import type { ArcFeatures } from './arc-features.ts';
 import type { ArcSetting } from './arc-setting.ts';
-import { arcConstants, meltingCurrentA } from './arc-constants.ts';
+import { meltingCurrentA } from './arc-constants.ts';
+import { arcGas } from './arc-gas.ts';
 
 /** How metal crosses, from too cold to too hot, and the modes beside short arc. */
 export const ARC_CLASSES = [
@@ -60,7 +61,7 @@ export function arcClass(features: ArcFeatures, setting: ArcSetting): ArcClass {
     Math.abs(features.freeDropsPerS - features.pulsesPerS) <= DROP_A_PULSE_WITHIN * features.pulsesPerS;
   if (setting.source.kind === 'pulse' && keepsUp) return 'pulse';
   if (features.shortsPerS < e.leastShortsPerS) {
-    const { sprays } = arcConstants(setting, { share: 1 });
+    const sprays = arcGas(setting.gas)?.sprays === true;
     return features.freeDropsPerS > e.sprayDropsPerS && sprays ? 'spray' : 'globular';
   }
   const currentA = meltingCurrentA(setting.wireMm, setting.wireFeedSpeedMPerMin, setting.tipToWorkMm);

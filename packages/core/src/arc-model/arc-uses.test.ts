@@ -2,7 +2,7 @@ import { ARC_CLASSES } from './arc-class.ts';
 import { arcBead } from './arc-bead.ts';
 import { recordArc } from './arc-features.ts';
 import { type ArcSetting, loadVolts } from './arc-setting.ts';
-import { ARC_CLASS_WORDS, arcText } from './arc-words.ts';
+import { ARC_CLASS_WORDS, arcText, evenWord } from './arc-words.ts';
 import { ARC_SAMPLES_PER_S } from './run-arc.ts';
 import { traceFeatures } from './trace-features.ts';
 import { mapAxes, type MapCell, type MapSetting, windowMap } from './window-map.ts';
@@ -117,6 +117,10 @@ describe('an arc in words', () => {
     expect(arcText(recordArc(at(14), { seed: 1 }).features, 'stubbing')).toMatch(
       /shorts a second, .* in a hundred stub/,
     );
+  });
+
+  it('calls scatter by one word everywhere', () => {
+    expect([0.15, 0.25, 0.4].map(evenWord)).toEqual(['even', 'a little uneven', 'uneven']);
   });
 
   it('has words for every class', () => {

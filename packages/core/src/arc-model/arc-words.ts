@@ -40,7 +40,8 @@ export const ARC_CLASS_WORDS: Readonly<Record<ArcClass, ArcClassWords>> = {
 const EVEN_CV = 0.2;
 const UNEVEN_CV = 0.3;
 
-function evenness(cv: number): string {
+/** How even shorts or clicks are, in a word. @param cv scatter of their times over the mean */
+export function evenWord(cv: number): string {
   if (cv <= EVEN_CV) return 'even';
   return cv <= UNEVEN_CV ? 'a little uneven' : 'uneven';
 }
@@ -54,5 +55,5 @@ export function arcText(
   if (arc === 'spray' || arc === 'globular')
     return `${Math.round(freeDropsPerS)} free drops a second, no shorts`;
   const stubs = longShare >= 0.035 ? `, ${Math.round(100 * longShare)} in a hundred stub` : '';
-  return `${Math.round(shortsPerS)} shorts a second, ${evenness(periodCv)}${stubs}`;
+  return `${Math.round(shortsPerS)} shorts a second, ${evenWord(periodCv)}${stubs}`;
 }

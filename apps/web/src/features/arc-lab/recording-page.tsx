@@ -5,8 +5,9 @@ import { usePreferences } from '../../preferences/preferences.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
-import { RecordingReader, TraceReader } from '../sound-reading/index.ts';
+import { RecordingReader } from '../sound-reading/index.ts';
 import { withUnit } from '../units/index.ts';
+import { TraceReader } from './trace-reader.tsx';
 import { arcOf, labFrom, labSearch } from './lab-setting.ts';
 import { useArcRecord } from './use-arc-record.ts';
 

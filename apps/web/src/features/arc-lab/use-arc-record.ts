@@ -11,7 +11,6 @@ export function useArcRecord(setting: ArcSetting, seed: number): ArcRecord | und
   const busy = useRef(false);
   const wanted = useRef<ArcSetting>(undefined);
   useEffect(() => {
-    let gone = false;
     wanted.current = setting;
     const run = async (): Promise<void> => {
       if (busy.current) return;
@@ -25,10 +24,7 @@ export function useArcRecord(setting: ArcSetting, seed: number): ArcRecord | und
       }
       busy.current = false;
     };
-    if (!gone) void run();
-    return () => {
-      gone = true;
-    };
+    void run();
   }, [setting, seed]);
   return record;
 }

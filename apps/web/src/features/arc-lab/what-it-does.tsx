@@ -52,6 +52,11 @@ export function WhatItDoes({ record }: { readonly record: ArcRecord }) {
         <p className="text-lg">
           {arcText(features, arc)}: {heard}. <span className="font-semibold">{turn}</span>
         </p>
+        {record.setting.source.kind === 'pulse' && arc !== 'pulse' && (
+          <p className="text-hot">
+            ▲ No drop comes off with each pulse here: in this model a gas of more argon lets it, or less wire.
+          </p>
+        )}
         {features.burnedBack && <p className="text-hot">▲ The wire burns back to the tip at this setting.</p>}
         <dl className="mt-1 flex flex-wrap gap-x-5 text-sm">
           {factsOf(features).map(([what, figure]) => (

@@ -1,13 +1,18 @@
-import type { TracePower } from '@hot-bead/core';
+import type { ArcPower, TracePower } from '@hot-bead/core';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { FileField } from '../../ui/form/file-field.tsx';
-import { readTraceAway } from './read-trace-away.ts';
+import { readTraceAway } from '../traces/index.ts';
 
 interface Props {
   readonly power: TracePower | undefined;
   readonly onPower: (power: TracePower | undefined) => void;
   readonly error: string | undefined;
+}
+
+/** What a run keeps of a trace. */
+function keptOf({ instantaneousW, meanVolts, meanAmps, seconds, samplesPerSecond }: ArcPower): TracePower {
+  return { watts: instantaneousW, meanVolts, meanAmps, seconds, samplesPerSecond };
 }
 
 /** True power from a trace of volts and current: the product of the means is not it wherever both swing. */
@@ -23,7 +28,7 @@ export function TraceField({ power, onPower, error }: Props) {
       if (out.status === 'unreadable') setWrong(out.message);
       else {
         setSays(out.says);
-        onPower(out.power);
+        onPower(keptOf(out.power));
       }
     } catch (failure) {
       setWrong(failure instanceof Error ? failure.message : 'The trace could not be read.');

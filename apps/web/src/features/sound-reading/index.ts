@@ -1,2 +1,1 @@
 export { RecordingReader } from './recording-reader.tsx';
-export { TraceReader } from './trace-reader.tsx';

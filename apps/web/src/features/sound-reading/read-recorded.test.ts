@@ -1,8 +1,7 @@
 import { writeWav } from '@hot-bead/contract';
 import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core';
 import { readRecorded } from './read-recorded.ts';
-import { evenText, sureText } from './reading-words.ts';
-import { traceTold } from './trace-told.ts';
+import { sureText } from './reading-words.ts';
 
 const arc = (volts: number, seconds = 3) =>
   recordArc(
@@ -30,25 +29,10 @@ describe('a recording', () => {
   });
 });
 
-describe('a trace', () => {
-  it('tells its power and its shorts', () => {
-    const { samples, features } = arc(18.5, 2);
-    const rows = Array.from(
-      { length: 20_000 },
-      (_, i) => `${(4 * i) / ARC_SAMPLES_PER_S},${samples.volts[4 * i]},${samples.amps[4 * i]}`,
-    );
-    const told = traceTold(['t,v,a', ...rows].join('\n'));
-    if (told.status !== 'read') throw new Error(told.message);
-    expect(told.power.instantaneousW / features.trueW).toBeCloseTo(1, 1);
-    expect(told.features.dipClass).toBe('steady');
-  });
-});
-
 describe('how sure an answer is', () => {
   it('is told as often as such answers were right', () => {
     expect(sureText(0.99)).toMatch(/^Very sure: .* 99 times in 100 on simulated sound/);
     expect(sureText(0.85)).toMatch(/^Fairly sure: .* 93/);
     expect(sureText(0.72)).toMatch(/^Not very sure: .* 85/);
-    expect([0.15, 0.25, 0.4].map(evenText)).toEqual(['even', 'a little uneven', 'uneven']);
   });
 });

@@ -27,10 +27,4 @@ export function sureText(confidence: number): string {
   return `${word}: such answers were right ${in100} times in 100 on simulated sound.`;
 }
 
-/** How even clicks are, in a word. */
-export function evenText(cv: number): string {
-  if (cv <= 0.2) return 'even';
-  return cv <= 0.3 ? 'a little uneven' : 'uneven';
-}
-
 export type Answered = Extract<SoundReading, { status: 'read' }>;

@@ -1,4 +1,4 @@
-import { type ArcLevel, SOUND_REFUSALS } from '@hot-bead/core';
+import { type ArcLevel, evenWord, SOUND_REFUSALS } from '@hot-bead/core';
 import { Mic } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
@@ -6,7 +6,7 @@ import { FileField } from '../../ui/form/file-field.tsx';
 import { hasMicrophone, listen } from './microphone.ts';
 import { readAway, readWavAway } from './read-away.ts';
 import type { RecordingTold } from './read-recorded.ts';
-import { type Answered, evenText, LEVEL_SAYS, LEVEL_TURN, sureText } from './reading-words.ts';
+import { type Answered, LEVEL_SAYS, LEVEL_TURN, sureText } from './reading-words.ts';
 import { SpectrogramView } from './spectrogram-view.tsx';
 
 interface Props {
@@ -33,7 +33,7 @@ function Answer({ reading, onTake, beside }: Props & { readonly reading: Answere
     <div className="grid grid-cols-1 gap-1" aria-live="polite">
       <p className={`figure-text text-[40px] leading-tight ${LEVEL_TEXT[level]}`}>{LEVEL_SAYS[level]}</p>
       <p className="text-lg">
-        It sounds like {CLASS_SAYS[dipClass]}: {clicksPerS.toFixed(0)} clicks a second, {evenText(cv)}{' '}
+        It sounds like {CLASS_SAYS[dipClass]}: {clicksPerS.toFixed(0)} clicks a second, {evenWord(cv)}{' '}
         (scatter {cv.toFixed(2)}). {LEVEL_TURN[level]}
       </p>
       <p>{sureText(confidence)}</p>

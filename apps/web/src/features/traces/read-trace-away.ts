@@ -1,16 +1,10 @@
-import type { TracePower } from '@hot-bead/core';
-import { powerOfTrace } from './trace-power.ts';
-
-/** A trace's power, or why it has none. */
-export type PowerReading =
-  | { readonly status: 'read'; readonly power: TracePower; readonly says: string }
-  | { readonly status: 'unreadable'; readonly message: string };
+import { traceTold, type TraceTold } from './trace-told.ts';
 
 /** Largest trace that is read, bytes. */
 const BYTES_MOST = 100_000_000;
 
 /** Reads a trace away from the page, which stays free to be used; a browser without workers reads it here. */
-export async function readTraceAway(file: Blob): Promise<PowerReading> {
+export async function readTraceAway(file: Blob): Promise<TraceTold> {
   if (file.size > BYTES_MOST) {
     return {
       status: 'unreadable',
@@ -18,10 +12,10 @@ export async function readTraceAway(file: Blob): Promise<PowerReading> {
     };
   }
   const text = await file.text();
-  if (typeof Worker === 'undefined') return powerOfTrace(text);
+  if (typeof Worker === 'undefined') return traceTold(text);
   return new Promise((resolve, reject) => {
     const worker = new Worker(new URL('./trace.worker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<PowerReading>) => {
+    worker.onmessage = ({ data }: MessageEvent<TraceTold>) => {
       worker.terminate();
       resolve(data);
     };

@@ -1,32 +1,10 @@
-import { ARC_CLASS_WORDS } from '@hot-bead/core';
+import { ARC_CLASS_WORDS, evenWord, heatFromPowerKJPerMm, THERMAL_EFFICIENCY } from '@hot-bead/core';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { FileField } from '../../ui/form/file-field.tsx';
 import { numberOrText, shownAs } from '../units/index.ts';
-import { evenText } from './reading-words.ts';
-import type { TraceTold } from './trace-told.ts';
-
-const BYTES_MOST = 100_000_000;
-/** Share of the arc's energy that goes into the work. Source: EN 1011-1, recalled. */
-const HEAT_SHARE = 0.8;
-/** Rate under which shorts are missed, 1/s. */
-const LEAST_RATE = 2000;
-
-function readAway(text: string): Promise<TraceTold> {
-  return new Promise((resolve, reject) => {
-    const worker = new Worker(new URL('./trace.worker.ts', import.meta.url), { type: 'module' });
-    worker.addEventListener('message', ({ data }: MessageEvent<TraceTold>) => {
-      worker.terminate();
-      resolve(data);
-    });
-    worker.addEventListener('error', () => {
-      worker.terminate();
-      reject(new Error('The trace could not be read.'));
-    });
-    worker.postMessage(text);
-  });
-}
+import { readTraceAway, type TraceTold } from '../traces/index.ts';
 
 /** What a travel typed is, mm/min; undefined: none, or none that can be. */
 function travelOf(text: string, to: (shown: number) => number): number | undefined {
@@ -39,8 +17,7 @@ function Facts({ power, features }: Extract<TraceTold, { status: 'read' }>) {
   const [typed, setTyped] = useState('');
   const shown = shownAs('travel', units);
   const travel = travelOf(typed, shown.to);
-  const isCoarse = power.samplesPerSecond < LEAST_RATE;
-  const { dipClass } = features;
+  const dipClass = features?.dipClass;
   return (
     <div className="grid grid-cols-1 gap-3">
       <p className="figure-text text-[40px] leading-tight">
@@ -51,14 +28,14 @@ function Facts({ power, features }: Extract<TraceTold, { status: 'read' }>) {
         {(power.ofMeansW / 1000).toFixed(2)} kW. RMS {power.rmsVolts.toFixed(1)} V, {power.rmsAmps.toFixed(0)}{' '}
         A, over {power.seconds.toFixed(2)} s at {(power.samplesPerSecond / 1000).toFixed(1)} kHz.
       </p>
-      {isCoarse ? (
+      {features === undefined ? (
         <p className="text-hot">▲ Under 2 kHz shorts are missed: they are not counted.</p>
       ) : dipClass === undefined ? (
         <p>◆ No short arc: fewer than five shorts a second.</p>
       ) : (
         <p className="text-lg">
           {ARC_CLASS_WORDS[dipClass].name}: {features.shortsPerS.toFixed(0)} shorts a second,{' '}
-          {evenText(features.periodCv)}, {(features.meanShortS * 1000).toFixed(1)} ms each, shorted{' '}
+          {evenWord(features.periodCv)}, {(features.meanShortS * 1000).toFixed(1)} ms each, shorted{' '}
           {Math.round(features.shortedShare * 100)} % of the time. {ARC_CLASS_WORDS[dipClass].turn} The edges
           between the classes are our model’s.
         </p>
@@ -78,9 +55,9 @@ function Facts({ power, features }: Extract<TraceTold, { status: 'read' }>) {
         />
         {travel !== undefined && (
           <p className="figure-text pb-2 text-2xl">
-            {((HEAT_SHARE * power.instantaneousW * 60) / (1000 * travel)).toFixed(3)} kJ/mm{' '}
+            {heatFromPowerKJPerMm(power.instantaneousW, travel).toFixed(3)} kJ/mm{' '}
             <span className="text-base text-ink-soft">
-              heat input by instantaneous power, k 0.8 (EN 1011-1, recalled)
+              heat input by instantaneous power, k {THERMAL_EFFICIENCY} (EN 1011-1, recalled)
             </span>
           </p>
         )}
@@ -97,12 +74,8 @@ export function TraceReader() {
     if (!file) return;
     setFailure(undefined);
     setTold(undefined);
-    if (file.size > BYTES_MOST) {
-      setFailure('A trace has at most 100 MB: cut it shorter.');
-      return;
-    }
     try {
-      setTold(await readAway(await file.text()));
+      setTold(await readTraceAway(file));
     } catch (reason) {
       setFailure(reason instanceof Error ? reason.message : 'The trace could not be read.');
     }

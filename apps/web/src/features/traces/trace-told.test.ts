@@ -1,0 +1,26 @@
+import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core';
+import { traceTold } from './trace-told.ts';
+
+describe('a trace', () => {
+  it('tells its power and its shorts', () => {
+    const { samples, features } = recordArc(
+      { wireMm: 0.9, gas: 'ar-co2-25', tipToWorkMm: 12, wireFeedSpeedMPerMin: 6.35, source: loadVolts(18.5) },
+      { seed: 6, seconds: 2 },
+    );
+    const rows = Array.from(
+      { length: 20_000 },
+      (_, i) => `${(4 * i) / ARC_SAMPLES_PER_S},${samples.volts[4 * i]},${samples.amps[4 * i]}`,
+    );
+    const told = traceTold(['t,v,a', ...rows].join('\n'));
+    if (told.status !== 'read') throw new Error(told.message);
+    expect(told.power.instantaneousW / features.trueW).toBeCloseTo(1, 1);
+    expect(told.features?.dipClass).toBe('steady');
+  });
+
+  it('sampled too slowly tells its power alone, and says so', () => {
+    const rows = Array.from({ length: 400 }, (_, i) => `${i / 1000},22,150`);
+    const told = traceTold(rows.join('\n'));
+    expect(told).toMatchObject({ status: 'read', features: undefined });
+    expect(told.status === 'read' ? told.says : '').toMatch(/wants 2 kHz at least/);
+  });
+});
