@@ -649,7 +649,7 @@ export { ARC_PARAMETER_TABLE } from './arc-model/arc-parameters.ts';
 export { type ArcRun, changeArc, startArc } from './arc-model/arc-state.ts';
 export { ARC_SAMPLES_PER_S, arcSamples, type ArcSamples, runArc } from './arc-model/run-arc.ts';
 export { type ArcFeatures, recordArc, SETTLES_S } from './arc-model/arc-features.ts';
-export { ARC_CLASSES, type ArcClass, arcClass, type ArcLevel, LEVEL_OF } from './arc-model/arc-class.ts';
+export { ARC_CLASSES, type ArcClass, arcClass, type ArcLevel, levelOf } from './arc-model/arc-class.ts';
 
 // reading a recording of an arc
 export { readRecording, readStretch, type Sound, type SoundReading } from './sound-reading/read-sound.ts';

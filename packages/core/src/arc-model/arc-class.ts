@@ -33,6 +33,11 @@ export const LEVEL_OF: Readonly<Record<DipClass, ArcLevel>> = {
   long: 'hot',
 };
 
+/** Where a class stands by its volts; undefined: it is no short arc. */
+export function levelOf(arc: ArcClass): ArcLevel | undefined {
+  return (LEVEL_OF as Readonly<Partial<Record<ArcClass, ArcLevel>>>)[arc];
+}
+
 /** Edges between the classes. Source: our model; found on its own scan, not measured. */
 export const CLASS_EDGES = {
   leastShortsPerS: 5,

@@ -34,6 +34,12 @@ export interface ArcConstants extends ArcGas {
   readonly referenceW: number;
 }
 
+/** Melting of a wire by the arc, mm/s per A, and by each mm of its extension, 1/(s·A²). */
+function meltingOf(nominalMm: number): { readonly alpha: number; readonly beta: number } {
+  const thinner = 1.2 / trueMmOf(nominalMm);
+  return { alpha: P.alphaMmPerSA * thinner ** 2, beta: P.betaPerSA2 * thinner ** 4 };
+}
+
 /**
  * Current that melts a wire as fast as it is fed, A: α·I + β·L·I² = v, with the extension 1.5 mm shorter than the
  * tip-to-work distance.
@@ -46,11 +52,16 @@ export function meltingCurrentA(
   wireFeedSpeedMPerMin: number,
   tipToWorkMm: number,
 ): number {
-  const trueMm = trueMmOf(nominalMm);
-  const alpha = P.alphaMmPerSA * (1.2 / trueMm) ** 2;
-  const square = P.betaPerSA2 * (1.2 / trueMm) ** 4 * (tipToWorkMm - ARC_FROM_DISTANCE_MM);
+  const { alpha, beta } = meltingOf(nominalMm);
+  const square = beta * (tipToWorkMm - ARC_FROM_DISTANCE_MM);
   const speed = wireFeedSpeedMPerMin / 0.06;
   return (2 * speed) / (alpha + Math.sqrt(alpha * alpha + 4 * square * speed));
+}
+
+/** Wire speed that a current melts, m/min: the same equation the other way round. */
+export function meltingSpeedMPerMin(nominalMm: number, currentA: number, tipToWorkMm: number): number {
+  const { alpha, beta } = meltingOf(nominalMm);
+  return 0.06 * (alpha * currentA + beta * (tipToWorkMm - ARC_FROM_DISTANCE_MM) * currentA * currentA);
 }
 
 /**
@@ -78,8 +89,7 @@ export function arcConstants(setting: ArcSetting, { share }: ArcNoise): ArcConst
   const trueMm = trueMmOf(setting.wireMm);
   const radiusMm = trueMm / 2;
   const sectionMm2 = Math.PI * radiusMm * radiusMm;
-  const alpha = P.alphaMmPerSA * (1.2 / trueMm) ** 2;
-  const beta = P.betaPerSA2 * (1.2 / trueMm) ** 4;
+  const { alpha, beta } = meltingOf(setting.wireMm);
   const currentA = meltingCurrentA(setting.wireMm, setting.wireFeedSpeedMPerMin, setting.tipToWorkMm);
   return {
     ...gas,

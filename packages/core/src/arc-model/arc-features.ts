@@ -1,3 +1,4 @@
+import { deviationOf, meanOf, percentile } from '../quantity/statistics.ts';
 import { arcSamples, type ArcSamples, ARC_SAMPLES_PER_S, runArc } from './run-arc.ts';
 import type { ArcNoise } from './arc-constants.ts';
 import { type ArcEvent, type ArcRun, type ArcTotals, startArc, USUAL_NOISE } from './arc-state.ts';
@@ -41,21 +42,11 @@ export interface ArcFeatures {
   readonly burnedBack: boolean;
 }
 
-function mean(values: readonly number[]): number {
-  return values.length === 0 ? 0 : values.reduce((sum, one) => sum + one, 0) / values.length;
-}
-
-function median(values: readonly number[]): number {
-  const sorted = values.toSorted((a, b) => a - b);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
-}
-
 /** Scatter over mean of the times between moments; 0 with fewer than three. */
 export function periodCv(atS: readonly number[]): number {
   const periods = atS.slice(1).map((at, i) => at - (atS[i] ?? 0));
   if (periods.length < 2) return 0;
-  const middle = mean(periods);
-  return Math.sqrt(mean(periods.map((one) => (one - middle) ** 2))) / middle;
+  return deviationOf(periods) / meanOf(periods);
 }
 
 type Short = Extract<ArcEvent, { kind: 'short' }>;
@@ -76,18 +67,18 @@ export function featuresOf(
     seconds,
     shortsPerS: shorts.length / seconds,
     periodCv: periodCv(shorts.map((one) => one.atS)),
-    meanShortS: mean(shorts.map((one) => one.forS)),
-    longShare: mean(shorts.map((one) => (one.forS > LONG_SHORT_S ? 1 : 0))),
+    meanShortS: meanOf(shorts.map((one) => one.forS)),
+    longShare: meanOf(shorts.map((one) => (one.forS > LONG_SHORT_S ? 1 : 0))),
     shortedShare: since('shortedS'),
-    clickShare: median(clicks),
-    largeShare: mean(clicks.map((one) => (one > LARGE_CLICK_SHARE ? 1 : 0))),
+    clickShare: percentile(clicks, 0.5),
+    largeShare: meanOf(clicks.map((one) => (one > LARGE_CLICK_SHARE ? 1 : 0))),
     freeDropsPerS: free.length / seconds,
     pulsesPerS: events.filter(({ kind }) => kind === 'pulse').length / seconds,
-    dropMm3: mean([...shorts.map((one) => one.dropMm3), ...free]),
+    dropMm3: meanOf([...shorts.map((one) => one.dropMm3), ...free]),
     meanV,
     meanA,
     rmsA: Math.sqrt(since('ampSquareSeconds')),
-    peakA: mean(shorts.map((one) => one.currentA)),
+    peakA: meanOf(shorts.map((one) => one.currentA)),
     trueW,
     powerRatio: meanV * meanA > 0 ? trueW / (meanV * meanA) : 1,
     meanGapMm: since('gapMmSeconds'),

@@ -1,5 +1,5 @@
 import { type ArcClass, arcClass } from './arc-class.ts';
-import { meltingCurrentA, midWindowVolts } from './arc-constants.ts';
+import { meltingCurrentA, meltingSpeedMPerMin, midWindowVolts } from './arc-constants.ts';
 import { recordArc } from './arc-features.ts';
 import { ARC_RANGES, type ArcSetting, type VoltsSource } from './arc-setting.ts';
 
@@ -31,13 +31,7 @@ const CELL_S = 1.2;
 
 function speedAt(currentA: number, { wireMm, tipToWorkMm }: MapSetting): number {
   const [low, high] = ARC_RANGES.wireFeedSpeedMPerMin;
-  let [from, to]: [number, number] = [low, high];
-  for (let i = 0; i < 40; i++) {
-    const middle = (from + to) / 2;
-    if (meltingCurrentA(wireMm, middle, tipToWorkMm) < currentA) from = middle;
-    else to = middle;
-  }
-  return Math.min(high, (from + to) / 2);
+  return Math.min(high, Math.max(low, meltingSpeedMPerMin(wireMm, currentA, tipToWorkMm)));
 }
 
 /** The axes for a wire: its speeds from 70 to 230 A, the volts about the window over all of them. */

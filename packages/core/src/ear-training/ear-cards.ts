@@ -1,4 +1,4 @@
-import { type ArcClass, arcClass, type ArcLevel, LEVEL_OF } from '../arc-model/arc-class.ts';
+import { type ArcClass, arcClass, type ArcLevel, levelOf } from '../arc-model/arc-class.ts';
 import { recordArc } from '../arc-model/arc-features.ts';
 import { meltingCurrentA, midWindowVolts } from '../arc-model/arc-constants.ts';
 import { type ArcSetting, type ArcWireMm, loadVolts } from '../arc-model/arc-setting.ts';
@@ -84,15 +84,11 @@ function classAt(setting: ArcSetting, seed: number): ArcClass {
   return arcClass(recordArc(setting, { seed, seconds: 1.5 }).features, setting);
 }
 
-function isLevel(arc: ArcClass, level: ArcLevel): boolean {
-  return arc in LEVEL_OF && LEVEL_OF[arc as keyof typeof LEVEL_OF] === level;
-}
-
 function levelQuestion(card: EarCard, level: ArcLevel, wireMm: ArcWireMm, seed: number): EarQuestion {
   const random = seededRandom(seed);
   for (let i = 0; i < TRIES; i++) {
     const setting = dipSetting(wireMm, between(random, LEVEL_AT_V[level]), random);
-    if (isLevel(classAt(setting, seed), level)) return { card, sounds: [{ setting, seed }], truth: level };
+    if (levelOf(classAt(setting, seed)) === level) return { card, sounds: [{ setting, seed }], truth: level };
   }
   throw new Error(`no ${level} arc was found for ${wireMm} mm`);
 }

@@ -1,4 +1,5 @@
-import { envelopeOf, FRAME_S, framePower, meanOf } from './envelope.ts';
+import { meanOf } from '../quantity/statistics.ts';
+import { envelopeOf, FRAME_S, framePower } from './envelope.ts';
 
 const { max, min } = Math;
 

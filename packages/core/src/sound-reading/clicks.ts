@@ -1,4 +1,5 @@
-import { type Envelope, FRAME_S, percentile } from './envelope.ts';
+import { percentile } from '../quantity/statistics.ts';
+import { type Envelope, FRAME_S } from './envelope.ts';
 
 const { max, round } = Math;
 

@@ -1,6 +1,7 @@
+import { percentile } from '../quantity/statistics.ts';
 import { clickBand } from './band-pass.ts';
 
-const { log10, max, min, round, sqrt } = Math;
+const { log10, max, min, round } = Math;
 
 /** Time of one frame of the envelope, s. */
 export const FRAME_S = 0.5e-3;
@@ -17,13 +18,6 @@ export interface Envelope {
   readonly levelDb: readonly number[];
   /** Frames that a blow or a grind lies over. */
   readonly masked: Uint8Array;
-}
-
-/** A value so far up the sorted list. @param share 0 to 1 */
-export function percentile(values: Iterable<number>, share: number): number {
-  // a typed array is copied whole, which is much quicker than value by value
-  const sorted = (values instanceof Float64Array ? values.slice() : Float64Array.from(values)).sort();
-  return sorted[min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 }
 
 /** Power of each frame in the band of the clicks. */
@@ -73,17 +67,4 @@ export function envelopeOf(framed: Float64Array): Envelope {
     power[k] = (framed[k] ?? 0) / 10 ** ((before + (place - i) * (after - before)) / 10);
   }
   return { power, levelDb, masked: maskOf(power) };
-}
-
-/** Mean of values; 0 for none. */
-export function meanOf(values: ArrayLike<number>): number {
-  let sum = 0;
-  for (let i = 0; i < values.length; i++) sum += values[i] ?? 0;
-  return values.length === 0 ? 0 : sum / values.length;
-}
-
-/** Standard deviation of values. */
-export function deviationOf(values: readonly number[]): number {
-  const middle = meanOf(values);
-  return sqrt(meanOf(values.map((one) => (one - middle) ** 2)));
 }

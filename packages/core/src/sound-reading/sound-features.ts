@@ -1,5 +1,6 @@
 import { type Click, type Interval, intervalsOf } from './clicks.ts';
-import { deviationOf, type Envelope, FRAME_S, meanOf, percentile } from './envelope.ts';
+import { deviationOf, meanOf, percentile } from '../quantity/statistics.ts';
+import { type Envelope, FRAME_S } from './envelope.ts';
 
 const { abs, log, log10, max, min, round, sqrt } = Math;
 

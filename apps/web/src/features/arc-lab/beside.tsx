@@ -4,6 +4,7 @@ import { Button } from '../../ui/button.tsx';
 import { type ArcRecord, PlayButton, recordAway } from '../arc-sound/index.ts';
 import { LEVEL_MARK, LEVEL_TEXT, levelOfClass } from './class-look.ts';
 import { arcOf, type LabSetting } from './lab-setting.ts';
+import { LAB_SEED } from './use-arc-record.ts';
 
 /** The same setting but for one thing. */
 interface Other {
@@ -40,13 +41,12 @@ export function experiments({ wireFeedSpeedMPerMin, tipToWorkMm }: LabSetting): 
 
 interface Props {
   readonly setting: LabSetting;
-  readonly seed: number;
   readonly others: readonly Other[];
   readonly onTake: (change: Partial<LabSetting>) => void;
 }
 
 /** Settings side by side: each is run, told, and can be heard or taken over. */
-export function Beside({ setting, seed, others, onTake }: Props) {
+export function Beside({ setting, others, onTake }: Props) {
   const [records, setRecords] = useState<readonly ArcRecord[]>([]);
   const settings = useMemo(
     () => others.map(({ change }) => arcOf({ ...setting, ...change })),
@@ -55,7 +55,7 @@ export function Beside({ setting, seed, others, onTake }: Props) {
   useEffect(() => {
     let isGone = false;
     const timer = setTimeout(() => {
-      void Promise.all(settings.map((one) => recordAway(one, seed, COMPARED_OVER_S))).then((done) => {
+      void Promise.all(settings.map((one) => recordAway(one, LAB_SEED, COMPARED_OVER_S))).then((done) => {
         if (!isGone) setRecords(done);
       });
     }, 250);
@@ -63,7 +63,7 @@ export function Beside({ setting, seed, others, onTake }: Props) {
       isGone = true;
       clearTimeout(timer);
     };
-  }, [settings, seed]);
+  }, [settings]);
   return (
     <ul className="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2">
       {others.map(({ name, change }, i) => {
@@ -87,7 +87,7 @@ export function Beside({ setting, seed, others, onTake }: Props) {
               )}
             </div>
             <div className="flex gap-2">
-              <PlayButton arcs={[{ setting: settings[i] ?? arcOf(setting), seed }]} what={name} />
+              <PlayButton arcs={[{ setting: settings[i] ?? arcOf(setting), seed: LAB_SEED }]} what={name} />
               <Button onClick={() => onTake(change)}>Set so</Button>
             </div>
           </li>

@@ -1,4 +1,4 @@
-import { type ArcClass, type ArcLevel, type BeadFace, LEVEL_OF } from '@hot-bead/core';
+import { type ArcClass, type ArcLevel, type BeadFace, levelOf } from '@hot-bead/core';
 
 /** Letter of a class in the map, and the bead that it leaves. Source: faces by common practice. */
 export const CLASS_LETTER: Readonly<Record<ArcClass, string>> = {
@@ -27,7 +27,7 @@ export const CLASS_FACE: Readonly<Record<ArcClass, BeadFace>> = {
 
 /** Where a class stands: what is no short arc has no side. */
 export function levelOfClass(arc: ArcClass): ArcLevel | 'other' {
-  return arc in LEVEL_OF ? LEVEL_OF[arc as keyof typeof LEVEL_OF] : 'other';
+  return levelOf(arc) ?? 'other';
 }
 
 export const LEVEL_TEXT = {
@@ -35,12 +35,6 @@ export const LEVEL_TEXT = {
   right: 'text-good',
   hot: 'text-hot',
   other: 'text-ink',
-} as const;
-export const LEVEL_TINT = {
-  cold: 'bg-cold-tint',
-  right: 'bg-good-tint',
-  hot: 'bg-hot-tint',
-  other: 'bg-sunk',
 } as const;
 /** A shape beside the colour. */
 export const LEVEL_MARK = { cold: '▼', right: '●', hot: '▲', other: '◆' } as const;

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';
 import { PageSkeleton } from '../../ui/page/notices.tsx';
@@ -15,15 +15,12 @@ import { useArcRecord } from './use-arc-record.ts';
 import { WhatItDoes } from './what-it-does.tsx';
 import { WindowMap } from './window-map.tsx';
 
-const SEED = 7;
-
 /** See, hear and try the arc: knobs on the left, what they do on the right. */
 export function LabPage() {
   const [search, setSearch] = useSearchParams();
   const setting = useMemo(() => labFrom(search), [search]);
-  const [seed] = useState(SEED);
   const arc = useMemo(() => arcOf(setting), [setting]);
-  const record = useArcRecord(arc, seed);
+  const record = useArcRecord(arc);
   const turn = (change: Partial<LabSetting>): void =>
     setSearch(
       (before) => {
@@ -73,12 +70,12 @@ export function LabPage() {
               {
                 id: 'gases',
                 name: 'Four gases',
-                children: <Beside setting={setting} seed={seed} others={gases} onTake={turn} />,
+                children: <Beside setting={setting} others={gases} onTake={turn} />,
               },
               {
                 id: 'tries',
                 name: 'Try this',
-                children: <Beside setting={setting} seed={seed} others={tries} onTake={turn} />,
+                children: <Beside setting={setting} others={tries} onTake={turn} />,
               },
               { id: 'model', name: 'What it holds', children: <HonestWords /> },
             ]}

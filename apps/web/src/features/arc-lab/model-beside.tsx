@@ -3,11 +3,9 @@ import { useMemo } from 'react';
 import { useArcRecord } from './use-arc-record.ts';
 import { arcOf, type LabSetting, planInLab } from './lab-setting.ts';
 
-const SEED = 7;
-
 function Run({ setting, said }: { readonly setting: LabSetting; readonly said: string }) {
   const arc = useMemo(() => arcOf(setting), [setting]);
-  const record = useArcRecord(arc, SEED);
+  const record = useArcRecord(arc);
   if (!record) return null;
   return (
     <p>

@@ -17,7 +17,7 @@ export function RecordingPage() {
   const [search] = useSearchParams();
   const setting = useMemo(() => labFrom(search), [search]);
   const arc = useMemo(() => arcOf(setting), [setting]);
-  const record = useArcRecord(arc, 7);
+  const record = useArcRecord(arc);
   const back = labSearch(setting);
   return (
     <div className="grid grid-cols-1 gap-4">

@@ -2,11 +2,13 @@ import type { ArcSetting } from '@hot-bead/core';
 import { useEffect, useRef, useState } from 'react';
 import { type ArcRecord, recordAway } from '../arc-sound/index.ts';
 
+/** The lab's arcs are all of one seed: what differs between two of them is the knobs. */
+export const LAB_SEED = 7;
 /** How long an arc is looked at, s. */
 const LOOKED_AT_S = 2;
 
 /** What an arc does at a setting, from the worker; the last one stands until the next is there. */
-export function useArcRecord(setting: ArcSetting, seed: number): ArcRecord | undefined {
+export function useArcRecord(setting: ArcSetting): ArcRecord | undefined {
   const [record, setRecord] = useState<ArcRecord>();
   const busy = useRef(false);
   const wanted = useRef<ArcSetting>(undefined);
@@ -19,12 +21,12 @@ export function useArcRecord(setting: ArcSetting, seed: number): ArcRecord | und
       while (wanted.current !== undefined) {
         const next = wanted.current;
         wanted.current = undefined;
-        const done = await recordAway(next, seed, LOOKED_AT_S);
+        const done = await recordAway(next, LAB_SEED, LOOKED_AT_S);
         setRecord(done);
       }
       busy.current = false;
     };
     void run();
-  }, [setting, seed]);
+  }, [setting]);
   return record;
 }

@@ -1,5 +1,5 @@
 import { ARC_CLASSES, type MapCell, type MapSetting } from '@hot-bead/core';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { MapProgress } from './map.worker.ts';
 
 /** Changes when the model does: maps kept by an older one are drawn anew. */
@@ -60,7 +60,7 @@ export function useWindowMap(setting: MapSetting): DrawnMap {
   const key = keyOf(setting);
   const [drawing, setDrawing] = useState<Drawing>();
   const worker = useRef<Worker>(undefined);
-  const before = drawing?.key === key ? undefined : kept(key);
+  const before = useMemo(() => kept(key), [key]);
   const now = drawing?.key === key ? drawing : undefined;
   useEffect(() => () => worker.current?.terminate(), [key]);
   const draw = (): void => {

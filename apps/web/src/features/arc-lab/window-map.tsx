@@ -13,6 +13,7 @@ import { playArcs } from '../arc-sound/index.ts';
 import { figureOf, shownAs } from '../units/index.ts';
 import { CLASS_LETTER, levelOfClass } from './class-look.ts';
 import { arcOf, type LabSetting } from './lab-setting.ts';
+import { LAB_SEED } from './use-arc-record.ts';
 import { useWindowMap } from './use-window-map.ts';
 
 interface Props {
@@ -65,7 +66,7 @@ export function WindowMap({ setting, onTake }: Props) {
   const take = ({ volts: at, wireFeedSpeedMPerMin }: MapCell): void => {
     const change = { volts: at, wireFeedSpeedMPerMin, source: 'volts' as const };
     onTake(change);
-    void playArcs([{ setting: arcOf({ ...setting, ...change }), seed: 7 }]);
+    void playArcs([{ setting: arcOf({ ...setting, ...change }), seed: LAB_SEED }]);
   };
   const found = ARC_CLASSES.filter((name) => cells.some(({ arc }) => arc === name));
   return (
