@@ -631,6 +631,7 @@ export { arcBead } from './arc-model/arc-bead.ts';
 export { wireDiameterRow } from './wire/wire-diameter.ts';
 export {
   ARC_RANGES,
+  gasNotModelled,
   ARC_WIRES_MM,
   type ArcSetting,
   type ArcWireMm,

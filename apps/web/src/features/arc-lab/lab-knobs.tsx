@@ -68,7 +68,7 @@ export function LabKnobs({ setting, onTurn }: Props) {
         <Pick<GasId>
           label="Gas"
           value={setting.gas}
-          options={ARC_GASES.map((id) => [id, gasOf(id).name])}
+          options={[...new Set<GasId>([...ARC_GASES, setting.gas])].map((id) => [id, gasOf(id).name])}
           onPick={(gas) => onTurn({ gas })}
         />
       </div>

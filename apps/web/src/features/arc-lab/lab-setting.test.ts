@@ -1,4 +1,4 @@
-import { planSetup, type PlannedSetup, type Work } from '@hot-bead/core';
+import { gasOf, planSetup, type PlannedSetup, type Work } from '@hot-bead/core';
 import { FIRST_SETTING, labFrom, labOfPlan, labSearch } from './lab-setting.ts';
 
 const WORK: Work = {
@@ -49,6 +49,12 @@ describe('a plan in the lab', () => {
     expect(volts).toBeCloseTo(plan.volts.start, 1);
     expect(wireFeedSpeedMPerMin).toBeCloseTo(plan.wireFeedSpeedMPerMin.start, 1);
     expect(wireMm).toBe(plan.wire.diameterMm);
+  });
+
+  it('keeps its own gas, also a mix that the lab does not list', () => {
+    const lab = labOfPlan({ ...planOf({}), gas: { ...planOf({}).gas, gas: gasOf('ar-co2-20') } });
+    if (!('path' in lab)) throw new Error(lab.why);
+    expect(labFrom(new URLSearchParams(lab.path.split('?')[1])).gas).toBe('ar-co2-20');
   });
 
   it('of aluminium tells why it cannot', () => {

@@ -1,9 +1,10 @@
 import {
-  ARC_GASES,
   ARC_RANGES,
   ARC_WIRES_MM,
   type ArcSetting,
   type ArcWireMm,
+  gasNamed,
+  gasNotModelled,
   type GasId,
   loadVolts,
   notModelled,
@@ -68,6 +69,12 @@ function numberOf(search: URLSearchParams, key: NumberKey): number {
   return text !== null && value >= low && value <= high ? value : FIRST_SETTING[key];
 }
 
+/** A gas that the model knows: one of the lab's, or another mix that a plan came with. */
+function gasFrom(id: string | null): GasId {
+  const known = id === null ? undefined : gasNamed(id);
+  return known && gasNotModelled(known.id) === undefined ? known.id : FIRST_SETTING.gas;
+}
+
 /** The knobs as an address tells them: what it does not tell, or tells out of range, stands as at first. */
 export function labFrom(search: URLSearchParams): LabSetting {
   const numbers = Object.fromEntries(NUMBER_KEYS.map((key) => [key, numberOf(search, key)])) as Pick<
@@ -77,7 +84,7 @@ export function labFrom(search: URLSearchParams): LabSetting {
   return {
     ...numbers,
     wireMm: ARC_WIRES_MM.find((one) => String(one) === search.get('w')) ?? FIRST_SETTING.wireMm,
-    gas: ARC_GASES.find((one) => one === search.get('g')) ?? FIRST_SETTING.gas,
+    gas: gasFrom(search.get('g')),
     source: search.get('p') === '1' ? 'pulse' : 'volts',
   };
 }
@@ -102,12 +109,11 @@ export function planInLab(plan: PlannedSetup): { readonly setting: LabSetting } 
   const why = notModelled(wire.wireClass, wire.diameterMm, gas.gas.id);
   if (why !== undefined) return { why };
   const wireMm = ARC_WIRES_MM.find((one) => one === wire.diameterMm);
-  const near = ARC_GASES.find((one) => one === gas.gas.id) ?? 'ar-co2-18';
   if (wireMm === undefined) return { why: 'This wire is not modelled.' };
   const setting: LabSetting = {
     ...FIRST_SETTING,
     wireMm,
-    gas: near,
+    gas: gas.gas.id,
     volts: Number(volts.start.toFixed(1)),
     wireFeedSpeedMPerMin: Number(wireFeedSpeedMPerMin.start.toFixed(2)),
     tipToWorkMm: ctwdMm.start,
