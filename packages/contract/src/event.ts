@@ -8,6 +8,7 @@ export const EVENT_KINDS = [
   'created',
   'changed',
   'put-away',
+  'deleted',
   'restored',
   'reading-added',
   'reading-taken-out',
@@ -79,13 +80,29 @@ export interface SetAside {
   readonly id: string;
   readonly title: string;
   readonly why: string;
+  readonly canBePutAway?: boolean;
+  readonly canBeDeleted?: boolean;
 }
 
-export const setAsideListSchema = Joi.array<SetAside[]>().items(
-  exactly<SetAside>({
-    kind: Joi.valid(...RECORD_KINDS).required(),
-    id: Joi.string().required(),
-    title: Joi.string().allow('').required(),
-    why: Joi.string().required(),
-  }),
-);
+/** One of them with its row, column by column, as it stands in the database. */
+export interface SetAsideRecord extends SetAside {
+  readonly kept: Readonly<Record<string, string | number | null>>;
+}
+
+const setAsideFields = {
+  kind: Joi.valid(...RECORD_KINDS).required(),
+  id: Joi.string().required(),
+  title: Joi.string().allow('').required(),
+  why: Joi.string().required(),
+  canBePutAway: Joi.boolean(),
+  canBeDeleted: Joi.boolean(),
+};
+
+export const setAsideListSchema = Joi.array<SetAside[]>().items(exactly<SetAside>(setAsideFields));
+
+export const setAsideRecordSchema = exactly<SetAsideRecord>({
+  ...setAsideFields,
+  kept: Joi.object()
+    .pattern(Joi.string(), Joi.alternatives(Joi.string().allow(''), Joi.number()).allow(null))
+    .required(),
+});

@@ -19,6 +19,8 @@ export {
 } from './command.ts';
 export {
   setAsideListSchema,
+  type SetAsideRecord,
+  setAsideRecordSchema,
   shopEventSchema,
   type EventKind,
   type SetAside,

@@ -1,11 +1,18 @@
-import { pageRequestSchema, pageSchema, setAsideListSchema, shopEventSchema } from '@hot-bead/contract';
-import { Controller, Get, HttpCode, Param, Post, Query } from '@nestjs/common';
+import {
+  pageRequestSchema,
+  pageSchema,
+  setAsideListSchema,
+  setAsideRecordSchema,
+  shopEventSchema,
+} from '@hot-bead/contract';
+import { Controller, Delete, Get, HttpCode, Param, Post, Query } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import Joi from 'joi';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from './command.ts';
 import { type EventsRequest, EventsService } from './events.service.ts';
 import { SetAsideService } from './set-aside.service.ts';
+import { UnreadableService } from './unreadable.service.ts';
 import { Answers } from '../api-docs.ts';
 
 const eventsRequestSchema = (pageRequestSchema as Joi.ObjectSchema<EventsRequest>).keys({
@@ -18,6 +25,7 @@ export class EventsController {
   constructor(
     private readonly events: EventsService,
     private readonly setAside: SetAsideService,
+    private readonly unreadable: UnreadableService,
   ) {}
 
   @Get('events')
@@ -40,5 +48,26 @@ export class EventsController {
   @Answers(setAsideListSchema)
   aside() {
     return this.setAside.list();
+  }
+
+  @Get('set-aside/:kind/:id')
+  @ApiOperation({ summary: 'One of them with its row, column by column, as it stands' })
+  @Answers(setAsideRecordSchema)
+  asideRecord(@Param('kind') kind: string, @Param('id') id: string) {
+    return this.unreadable.tell(kind, id);
+  }
+
+  @Post('set-aside/:kind/:id/put-away')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Put a record away that cannot be read' })
+  putAsideAway(@Param('kind') kind: string, @Param('id') id: string, @Asked() command: Command) {
+    return this.unreadable.putAway(kind, id, command);
+  }
+
+  @Delete('set-aside/:kind/:id')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Delete a record that cannot be read' })
+  deleteAside(@Param('kind') kind: string, @Param('id') id: string, @Asked() command: Command) {
+    return this.unreadable.delete(kind, id, command);
   }
 }

@@ -9,7 +9,7 @@ import { notFound } from '../errors/domain-error.ts';
 import type { LogChange } from '../log/write-log.ts';
 import { awayField, type Loaded, type LoggedEvent, type RecordType, type Step } from './record-type.ts';
 import type { Creation } from './records.service.ts';
-import { SetAsideService } from './set-aside.service.ts';
+import { type KeptRow, SetAsideService } from './set-aside.service.ts';
 
 /** A row that keeps what it is as one JSON text. */
 export interface JsonRow {
@@ -198,8 +198,9 @@ export abstract class JsonRecord<
     return { [column]: row[column] } as unknown as Readonly<Record<Column, string | null>>;
   }
 
-  private keptRow({ id, shape }: Row) {
-    const { kind, word } = this.about;
-    return { kind, id, title: `a ${word}`, shape };
+  private keptRow({ id, shape, awayAt }: Row): KeptRow {
+    const { kind, word, entity } = this.about;
+    const home = { entity, awayColumn: 'awayAt' };
+    return { kind, id, title: `a ${word}`, shape, home, away: awayAt !== null };
   }
 }

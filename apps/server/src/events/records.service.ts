@@ -19,6 +19,7 @@ import type { Command } from './command.ts';
 import { EventEntity } from './event.entity.ts';
 import { fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';
 import { type Loaded, type LoggedEvent, type RecordType } from './record-type.ts';
+import { SetAsideService } from './set-aside.service.ts';
 import { conflictsOf, overtakenBy, staleChange } from './stale-change.ts';
 
 /** A record that a create made, or had made before. */
@@ -64,6 +65,38 @@ async function log<Told>(
   if (change) await writeLog(manager, change);
 }
 
+/**
+ * Reads back what was just written, by the contract it will be read with: what could not be read again is not kept.
+ *
+ * @throws {DomainError} `would-not-read-back`; the transaction ends with nothing written
+ */
+async function readBack<Told>(
+  manager: EntityManager,
+  type: RecordType<Told>,
+  id: string,
+  written: Fields,
+): Promise<void> {
+  const loaded = await type.load(manager, id).catch((error: unknown) => {
+    if (error instanceof DomainError && error.code === 'set-aside') return undefined;
+    throw error;
+  });
+  // what is kept beside it (readings of a dial, their dates) is read with it and was not said here
+  const differing = Object.entries(asKept(written)).filter(
+    ([field, value]) => !type.derived.includes(field) && !isSameValue(loaded?.fields[field] ?? null, value),
+  );
+  if (loaded && differing.length === 0) return;
+  throw new DomainError(
+    'would-not-read-back',
+    422,
+    `This ${type.word} could not be read again as it stands: nothing was kept. Say it another way, or leave out the figure that is in doubt.`,
+  );
+}
+
+/** Fields as JSON keeps them: what is undefined is not there. */
+function asKept(fields: Fields): Fields {
+  return JSON.parse(JSON.stringify(fields)) as Fields;
+}
+
 /** Writes a new record with the event and the line of the log that tell of it. */
 async function writeCreated<Told>(
   manager: EntityManager,
@@ -73,6 +106,7 @@ async function writeCreated<Told>(
 ): Promise<void> {
   const at = new Date().toISOString();
   await insert(manager, at);
+  await readBack(manager, type, id, fields);
   await writeEvent(manager, {
     command,
     at,
@@ -101,7 +135,10 @@ function digest(input: unknown): string {
 export class RecordsService {
   private readonly listeners: Listener[] = [];
 
-  constructor(@InjectDataSource() private readonly source: DataSource) {}
+  constructor(
+    @InjectDataSource() private readonly source: DataSource,
+    private readonly setAside: SetAsideService,
+  ) {}
 
   /** Tells a listener of every record that was written. */
   onWritten(listener: Listener): void {
@@ -111,7 +148,7 @@ export class RecordsService {
   /** Creates a record under the id that was chosen for it; the same create again finds what it made. */
   async create<Told>(type: RecordType<Told>, command: Command, creation: Creation): Promise<Made<Told>> {
     const { id } = creation;
-    const isNew = await this.source.transaction(async (manager) => {
+    const isNew = await this.written(type, [id], async (manager) => {
       if (await this.isDone(manager, type, id, command)) return false;
       if (await type.load(manager, id)) {
         await this.refuseOther(manager, type, id, digest(creation.input));
@@ -130,7 +167,8 @@ export class RecordsService {
     command: Command,
     creations: readonly Creation[],
   ): Promise<void> {
-    const isNew = await this.source.transaction(async (manager) => {
+    const ids = creations.map(({ id }) => id);
+    const isNew = await this.written(type, ids, async (manager) => {
       if (await manager.existsBy(EventEntity, { id: command.id })) return false;
       for (const [i, creation] of creations.entries()) {
         // the first stands for all of them: sent again they are known by it
@@ -160,7 +198,7 @@ export class RecordsService {
   }
 
   private async apply<Told>(type: RecordType<Told>, command: Command, asked: Change): Promise<void> {
-    const changed = await this.source.transaction((manager) =>
+    const changed = await this.written(type, [asked.id], (manager) =>
       this.applyWithin(manager, type, command, asked),
     );
     if (changed) this.tellListeners(type, asked.id);
@@ -291,6 +329,7 @@ export class RecordsService {
     if (Object.keys(real).length === 0 && asked.undoOf === undefined) return false;
     const version = loaded.version + 1;
     await type.store(manager, asked.id, { ...step, after, version });
+    await readBack(manager, type, asked.id, after);
     await writeEvent(manager, {
       command,
       at,
@@ -353,6 +392,21 @@ export class RecordsService {
     });
     if (created?.request === request) return;
     throw new DomainError('id-taken', 409, `There is another ${type.word} with this id.`, 'id');
+  }
+
+  /** Writes in one transaction; of what was refused in it nothing is told as set aside. */
+  private async written<Told, Result>(
+    type: RecordType<Told>,
+    ids: readonly string[],
+    write: (manager: EntityManager) => Promise<Result>,
+  ): Promise<Result> {
+    try {
+      return await this.source.transaction(write);
+    } catch (error) {
+      if (error instanceof DomainError && error.code === 'would-not-read-back')
+        for (const id of ids) this.setAside.forget(type.kind, id);
+      throw error;
+    }
   }
 
   private tellListeners<Told>(type: RecordType<Told>, id: string): void {

@@ -1,7 +1,17 @@
 import { readStored, type SetAside, type StoredShape } from '@hot-bead/contract';
 import type { RecordKind } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
+import type { EntityTarget, ObjectLiteral } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';
+
+/** Where rows of a kind stand, and the column that says since when one is put away. */
+export interface RowHome {
+  readonly entity: EntityTarget<ObjectLiteral>;
+  /** Undefined: such a row is never put away by itself. */
+  readonly awayColumn?: string;
+  /** False: the one row of its table, which is written anew, never deleted. */
+  readonly deletable?: boolean;
+}
 
 /** A row of which something is kept as JSON. */
 export interface KeptRow {
@@ -10,6 +20,14 @@ export interface KeptRow {
   readonly title: string;
   /** The form it was kept in. */
   readonly shape: number;
+  readonly home: RowHome;
+  /** Put away already: it is not told of again. */
+  readonly away?: boolean;
+}
+
+/** A row that was set aside, with the place it stands in. */
+export interface AsideRow extends SetAside {
+  readonly home: RowHome;
 }
 
 function parsed(text: string | null): unknown {
@@ -31,11 +49,25 @@ function frozen<T>(value: T): T {
 /** Reads what rows keep as JSON against its contract; a row that cannot be read is set aside and said. */
 @Injectable()
 export class SetAsideService {
-  private readonly rows = new Map<string, SetAside>();
+  private readonly rows = new Map<string, AsideRow>();
   private readonly checked = new Map<StoredShape<unknown>, Map<string, unknown>>();
 
   list(): readonly SetAside[] {
-    return [...this.rows.values()];
+    return [...this.rows.values()].map(({ home, ...row }) => ({
+      ...row,
+      canBePutAway: home.awayColumn !== undefined,
+      canBeDeleted: home.deletable !== false,
+    }));
+  }
+
+  /** One that was set aside; undefined where it was not, or was read since. */
+  find(kind: string, id: string): AsideRow | undefined {
+    return this.rows.get(`${kind} ${id}`);
+  }
+
+  /** It is gone, or was never written: it is not told of any more. */
+  forget(kind: string, id: string): void {
+    this.rows.delete(`${kind} ${id}`);
   }
 
   /** The parts of a row, or undefined where they cannot be read: then the row is set aside. */
@@ -50,8 +82,9 @@ export class SetAsideService {
       this.rows.delete(key);
       return why.value;
     }
-    const { kind, id, title } = row;
-    this.rows.set(key, { kind, id, title, why });
+    const { kind, id, title, home } = row;
+    if (row.away === true) this.rows.delete(key);
+    else this.rows.set(key, { kind, id, title, why, home });
     return undefined;
   }
 
@@ -62,7 +95,7 @@ export class SetAsideService {
       throw new DomainError(
         'set-aside',
         422,
-        'This was kept in a form that cannot be read here. It is set aside as it is; nothing else is harmed by it.',
+        'This was kept in a form that cannot be read here. It is set aside as it is; nothing else is harmed by it. Settings shows it as it stands: save it as a file, put it away or delete it there.',
         'id',
       );
     }

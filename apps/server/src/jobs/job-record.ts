@@ -21,7 +21,7 @@ import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, In } from 'typeorm';
 import { notFound } from '../errors/domain-error.ts';
 import { awayField, type Loaded, type RecordType, type Step } from '../events/record-type.ts';
-import { SetAsideService } from '../events/set-aside.service.ts';
+import { type KeptRow, type RowHome, SetAsideService } from '../events/set-aside.service.ts';
 import { MachinesService, type NamedMachine } from '../machines/machines.service.ts';
 import { AcknowledgementEntity } from './acknowledgement.entity.ts';
 import { JobEntity } from './job.entity.ts';
@@ -58,6 +58,16 @@ export function partsOf(fields: Fields): JobRecordParts {
 export function taskColumns(task: JobTask): Pick<JobEntity, 'task' | 'pieceId' | 'queued' | 'weldedAt'> {
   const { pieceId = null, queued = false, weldedAt = null } = task;
   return { task: JSON.stringify(task), pieceId, queued, weldedAt };
+}
+
+const HOME: RowHome = { entity: JobEntity, awayColumn: 'deletedAt' };
+
+function keptRow({ id, title, shape, deletedAt }: JobEntity): KeptRow {
+  return { kind: 'job', id, title, shape, home: HOME, away: deletedAt !== null };
+}
+
+function jsonOf({ work, own, task, dialIn }: JobEntity): Readonly<Record<keyof KeptJobParts, string>> {
+  return { work, own, task, dialIn };
 }
 
 /** How jobs are kept: line, work, own numbers, and the machine by its id. */
@@ -158,17 +168,13 @@ export class JobRecord implements RecordType<Job> {
   }
 
   /** What a job keeps as JSON; one that cannot be read is refused by its code. */
-  readParts({ id, title, shape, work, own, task, dialIn }: JobEntity): KeptJobParts {
-    return this.setAside.readOrThrow(
-      KEPT_JOB,
-      { kind: 'job', id, title, shape },
-      { work, own, task, dialIn },
-    );
+  readParts(row: JobEntity): KeptJobParts {
+    return this.setAside.readOrThrow(KEPT_JOB, keptRow(row), jsonOf(row));
   }
 
   /** The same, or undefined where it cannot be read: then it is set aside. */
-  partsOfRow({ id, title, shape, work, own, task, dialIn }: JobEntity): KeptJobParts | undefined {
-    return this.setAside.read(KEPT_JOB, { kind: 'job', id, title, shape }, { work, own, task, dialIn });
+  partsOfRow(row: JobEntity): KeptJobParts | undefined {
+    return this.setAside.read(KEPT_JOB, keptRow(row), jsonOf(row));
   }
 
   private async beadCount(id: string): Promise<number> {

@@ -138,7 +138,7 @@ export class JobsService {
   /** The welds of a piece, in order. */
   async ofPiece(pieceId: string): Promise<readonly Job[]> {
     const rows = await this.record.manager.findBy(JobEntity, { pieceId });
-    const welds = await Promise.all(rows.map((row) => this.record.told(row)));
+    const welds = await this.readable(rows);
     const place = ({ task }: Job): number => task.place ?? 0;
     return welds.toSorted((a, b) => place(a) - place(b) || (a.createdAt < b.createdAt ? -1 : 1));
   }
@@ -153,6 +153,11 @@ export class JobsService {
       order: { createdAt: 'ASC', id: 'ASC' },
       take: most,
     });
+    return this.readable(rows);
+  }
+
+  /** Jobs of the rows that can be read; the others are set aside, and nothing waits for them. */
+  private readable(rows: readonly JobEntity[]): Promise<readonly Job[]> {
     const read = rows.filter((row) => this.record.partsOfRow(row) !== undefined);
     return Promise.all(read.map((row) => this.record.told(row)));
   }

@@ -2,10 +2,19 @@ import { KEPT_MACHINE, KEPT_RUNS, type KeptDialReading } from '@hot-bead/contrac
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, type FindOptionsWhere, In } from 'typeorm';
-import { SetAsideService } from '../events/set-aside.service.ts';
+import { type KeptRow, type RowHome, SetAsideService } from '../events/set-aside.service.ts';
 import { DialReadingEntity } from './dial-reading.entity.ts';
 import { keptReading, type ReadMachine } from './kept-machine.ts';
 import { MachineEntity } from './machine.entity.ts';
+
+/** A machine is retired, never deleted: jobs, readings and what it was taught speak of it. */
+const HOME: RowHome = { entity: MachineEntity, awayColumn: 'retiredAt', deletable: false };
+/** A reading goes with its machine: by itself it is only deleted. */
+const READING_HOME: RowHome = { entity: DialReadingEntity };
+
+function keptRow({ id, name, shape, retiredAt }: MachineEntity): KeptRow {
+  return { kind: 'machine', id, title: name, shape, home: HOME, away: retiredAt !== null };
+}
 
 /** Reads machines with their readings; one that cannot be read is set aside, a reading that cannot be read too. */
 @Injectable()
@@ -24,7 +33,7 @@ export class MachineReader {
     return rows.flatMap((row): ReadMachine[] => {
       const parts = this.setAside.read(
         KEPT_MACHINE,
-        { kind: 'machine', id: row.id, title: row.name, shape: row.shape },
+        keptRow(row),
         { profile: row.profile },
       );
       return parts ? [{ row, profile: parts.profile, readings: readings.get(row.id) ?? [] }] : [];
@@ -37,7 +46,7 @@ export class MachineReader {
     if (!row) return undefined;
     const { profile } = this.setAside.readOrThrow(
       KEPT_MACHINE,
-      { kind: 'machine', id, title: row.name, shape: row.shape },
+      keptRow(row),
       { profile: row.profile },
     );
     const readings = await this.readingsOf(manager, [row]);
@@ -54,7 +63,7 @@ export class MachineReader {
     for (const row of rows) {
       const { id, machineId, shape, run, shortRun } = row;
       const title = `${nameOf.get(machineId) ?? ''}: a reading at ${row.knob}`;
-      const runs = this.setAside.read(KEPT_RUNS, { kind: 'machine', id, title, shape }, { run, shortRun });
+      const runs = this.setAside.read(KEPT_RUNS, { kind: 'machine', id, title, shape, home: READING_HOME }, { run, shortRun });
       if (!runs) continue;
       const list = byMachine.get(machineId);
       if (list) list.push(keptReading(row, runs));

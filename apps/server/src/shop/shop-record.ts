@@ -4,7 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
 import type { Loaded, RecordType, Step } from '../events/record-type.ts';
-import { SetAsideService } from '../events/set-aside.service.ts';
+import { type RowHome, SetAsideService } from '../events/set-aside.service.ts';
 import { StockService } from '../stock/stock.service.ts';
 import { ShopEntity } from './shop.entity.ts';
 
@@ -12,6 +12,8 @@ const ONLY_ROW = 1;
 /** The one shop, as events speak of it. */
 export const SHOP_ID = 'shop';
 const TITLE = 'The shop’s settings';
+/** The one row: settings that are chosen anew take its place. */
+const HOME: RowHome = { entity: ShopEntity, deletable: false };
 const UNCHOSEN: ShopSettings = { schools: {}, day: {}, rates: {} };
 
 /** The settings that fields make; what was once kept beside them is left out. */
@@ -72,7 +74,7 @@ export class ShopRecord implements RecordType<KeptShop> {
   private read(row: ShopEntity | null): ShopSettings {
     if (!row) return UNCHOSEN;
     const { schools, day, rates, shape } = row;
-    const kept = { kind: 'shop', id: SHOP_ID, title: TITLE, shape } as const;
+    const kept = { kind: 'shop', id: SHOP_ID, title: TITLE, shape, home: HOME } as const;
     return this.setAside.read(KEPT_SHOP, kept, { schools, day, rates }) ?? UNCHOSEN;
   }
 }

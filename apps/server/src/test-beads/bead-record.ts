@@ -29,7 +29,7 @@ import {
 } from '../events/record-type.ts';
 import { jobTitle, weldedLine } from '../log/welded-line.ts';
 import type { LogChange } from '../log/write-log.ts';
-import { SetAsideService } from '../events/set-aside.service.ts';
+import { type KeptRow, type RowHome, SetAsideService } from '../events/set-aside.service.ts';
 import { LearningService, type ProvedBy } from '../learning/learning.service.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
 
@@ -59,6 +59,8 @@ export function beadColumns({
 function partsOf({ plan, weldedWith, details }: TestBeadEntity): Record<keyof KeptBeadParts, string | null> {
   return { plan, weldedWith, details };
 }
+
+const HOME: RowHome = { entity: TestBeadEntity, awayColumn: 'deletedAt' };
 
 /** How beads are kept, and what a job's beads prove: both in one transaction. */
 @Injectable()
@@ -160,8 +162,8 @@ export class BeadRecord implements RecordType<KeptTestBead> {
     return { id: `bead:${id}`, line };
   }
 
-  private keptRow({ id, number, shape }: TestBeadEntity) {
-    return { kind: this.kind, id, title: `Bead ${number}`, shape } as const;
+  private keptRow({ id, number, shape, deletedAt }: TestBeadEntity): KeptRow {
+    return { kind: this.kind, id, title: `Bead ${number}`, shape, home: HOME, away: deletedAt !== null };
   }
 
   private kept(row: TestBeadEntity, { plan, weldedWith, details }: KeptBeadParts): KeptTestBead {

@@ -76,6 +76,8 @@ export function eventWord({
       return CREATED[subject.kind];
     case 'put-away':
       return PUT_AWAY[subject.kind];
+    case 'deleted':
+      return 'could not be read, and was deleted';
     case 'changed':
       return 'changed';
     case 'restored':

@@ -1,7 +1,7 @@
-import type { ShopEvent } from '@hot-bead/contract';
+import type { SetAside, ShopEvent } from '@hot-bead/contract';
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
-import { undoCommand } from '../../commands/use-command.ts';
+import { undoCommand, useCommand } from '../../commands/use-command.ts';
 
 /** What happened in the shop, or to one record, newest first, a page at a time. */
 export function eventsQuery(of: string | undefined) {
@@ -28,6 +28,40 @@ export const setAsideQuery = queryOptions({
       readBy((contract) => contract.setAsideListSchema),
     ),
 });
+
+/** One of them as it stands in the database. */
+export function setAsideRecordQuery({ kind, id }: SetAside) {
+  return queryOptions({
+    queryKey: ['set-aside', kind, id] as const,
+    queryFn: () =>
+      api(
+        'GET',
+        asideAddress({ kind, id }),
+        readBy((contract) => contract.setAsideRecordSchema),
+      ),
+    staleTime: 0,
+  });
+}
+
+function asideAddress({ kind, id }: Pick<SetAside, 'kind' | 'id'>): string {
+  return `/set-aside/${kind}/${encodeURIComponent(id)}`;
+}
+
+export function usePutAsideAway() {
+  const client = useQueryClient();
+  return useCommand<SetAside, void>({
+    send: (aside, command) => api('POST', `${asideAddress(aside)}/put-away`, () => undefined, { command }),
+    onDone: () => void client.invalidateQueries(),
+  });
+}
+
+export function useDeleteAside() {
+  const client = useQueryClient();
+  return useCommand<SetAside, void>({
+    send: (aside, command) => api('DELETE', asideAddress(aside), () => undefined, { command }),
+    onDone: () => void client.invalidateQueries(),
+  });
+}
 
 export function useUndoEvent() {
   const client = useQueryClient();
