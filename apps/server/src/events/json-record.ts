@@ -8,7 +8,7 @@ import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialE
 import { notFound } from '../errors/domain-error.ts';
 import type { LogChange } from '../log/write-log.ts';
 import { awayField, type Loaded, type LoggedEvent, type RecordType, type Step } from './record-type.ts';
-import type { Creation } from './records.service.ts';
+import type { Creation } from './creation.ts';
 import { type KeptRow, SetAsideService } from './set-aside.service.ts';
 
 /** A row that keeps what it is as one JSON text. */

@@ -1,8 +1,6 @@
-import { createHash } from 'node:crypto';
 import { type EventAbout, type EventKind } from '@hot-bead/contract';
 import {
   AWAY,
-  canonicalJson,
   changeBack,
   changeBetween,
   type FieldChange,
@@ -14,11 +12,12 @@ import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource, type EntityManager } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
-import { writeLog } from '../log/write-log.ts';
 import type { Command } from './command.ts';
 import { EventEntity } from './event.entity.ts';
+import { type Creation, digest, logHappened, writeCreated } from './creation.ts';
 import { fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';
-import { type Loaded, type LoggedEvent, type RecordType } from './record-type.ts';
+import { readBack } from './read-back.ts';
+import { type Loaded, type RecordType } from './record-type.ts';
 import { SetAsideService } from './set-aside.service.ts';
 import { conflictsOf, overtakenBy, staleChange } from './stale-change.ts';
 
@@ -28,16 +27,6 @@ export class Made<Told> {
     readonly record: Told,
     readonly isNew: boolean,
   ) {}
-}
-
-/** How a record is created. */
-export interface Creation {
-  readonly id: string;
-  readonly of: string;
-  readonly fields: Fields;
-  /** What was asked for: the same again is the same record. */
-  readonly input: unknown;
-  readonly insert: (manager: EntityManager, at: string) => Promise<void>;
 }
 
 /** How a record is changed. */
@@ -55,77 +44,7 @@ export interface Change {
   readonly undoOf?: string;
 }
 
-/** Writes what the log tells of it, beside the event. */
-async function log<Told>(
-  manager: EntityManager,
-  type: RecordType<Told>,
-  happened: LoggedEvent,
-): Promise<void> {
-  const change = await type.logged?.(manager, happened);
-  if (change) await writeLog(manager, change);
-}
-
-/**
- * Reads back what was just written, by the contract it will be read with: what could not be read again is not kept.
- *
- * @throws {DomainError} `would-not-read-back`; the transaction ends with nothing written
- */
-async function readBack<Told>(
-  manager: EntityManager,
-  type: RecordType<Told>,
-  id: string,
-  written: Fields,
-): Promise<void> {
-  const loaded = await type.load(manager, id).catch((error: unknown) => {
-    if (error instanceof DomainError && error.code === 'set-aside') return undefined;
-    throw error;
-  });
-  // what is kept beside it (readings of a dial, their dates) is read with it and was not said here
-  const differing = Object.entries(asKept(written)).filter(
-    ([field, value]) => !type.derived.includes(field) && !isSameValue(loaded?.fields[field] ?? null, value),
-  );
-  if (loaded && differing.length === 0) return;
-  throw new DomainError(
-    'would-not-read-back',
-    422,
-    `This ${type.word} could not be read again as it stands: nothing was kept. Say it another way, or leave out the figure that is in doubt.`,
-  );
-}
-
-/** Fields as JSON keeps them: what is undefined is not there. */
-function asKept(fields: Fields): Fields {
-  return JSON.parse(JSON.stringify(fields)) as Fields;
-}
-
-/** Writes a new record with the event and the line of the log that tell of it. */
-async function writeCreated<Told>(
-  manager: EntityManager,
-  type: RecordType<Told>,
-  command: Command,
-  { id, of, fields, input, insert }: Creation,
-): Promise<void> {
-  const at = new Date().toISOString();
-  await insert(manager, at);
-  await readBack(manager, type, id, fields);
-  await writeEvent(manager, {
-    command,
-    at,
-    kind: 'created',
-    subject: { kind: type.kind, id, of },
-    version: 1,
-    before: null,
-    after: fields,
-    request: digest(input),
-  });
-  await log(manager, type, { id, of, eventId: command.id, kind: 'created', about: undefined, at });
-}
-
 type Listener = (kind: RecordType<unknown>['kind'], id: string) => void;
-
-/** The digest of a request, whatever the order of its keys. */
-function digest(input: unknown): string {
-  return createHash('sha256').update(canonicalJson(input)).digest('hex');
-}
 
 /**
  * The one way in which records are created, changed and undone: a record, its version and the event that tells of it
@@ -342,7 +261,7 @@ export class RecordsService {
       ...(asked.about === undefined ? {} : { about: asked.about }),
     });
     const { id, kind, about } = asked;
-    await log(manager, type, { id, of: loaded.of, eventId: command.id, kind, about, at });
+    await logHappened(manager, type, { id, of: loaded.of, eventId: command.id, kind, about, at });
     return true;
   }
 

@@ -49,7 +49,7 @@ function asideAddress({ kind, id }: Pick<SetAside, 'kind' | 'id'>): string {
 
 export function usePutAsideAway() {
   const client = useQueryClient();
-  return useCommand<SetAside, void>({
+  return useCommand<SetAside, undefined>({
     send: (aside, command) => api('POST', `${asideAddress(aside)}/put-away`, () => undefined, { command }),
     onDone: () => void client.invalidateQueries(),
   });
@@ -57,7 +57,7 @@ export function usePutAsideAway() {
 
 export function useDeleteAside() {
   const client = useQueryClient();
-  return useCommand<SetAside, void>({
+  return useCommand<SetAside, undefined>({
     send: (aside, command) => api('DELETE', asideAddress(aside), () => undefined, { command }),
     onDone: () => void client.invalidateQueries(),
   });

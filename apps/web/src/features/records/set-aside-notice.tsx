@@ -23,7 +23,10 @@ export function SetAsideNotice() {
       </p>
       <ul className="mt-2">
         {data.map((aside) => (
-          <li key={`${aside.kind} ${aside.id}`} className="flex flex-wrap items-center justify-between gap-x-4">
+          <li
+            key={`${aside.kind} ${aside.id}`}
+            className="flex flex-wrap items-center justify-between gap-x-4"
+          >
             <span>
               <span className="font-medium">
                 {KIND_WORD[aside.kind]} {aside.title}
