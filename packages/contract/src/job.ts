@@ -1,5 +1,6 @@
 import {
   DIAL_WAYS,
+  LINE_MOST,
   OWN_CTWD_RANGE_MM,
   OWN_GAS_FLOW_RANGE_L_PER_MIN,
   OWN_VOLTS_RANGE,
@@ -20,7 +21,7 @@ import { keptWorkSchema, workChangeSchema, workSchema, type WorkChange, type Wor
 import { exactly } from './validation.ts';
 
 /** Longest line that is taken, characters. */
-export const LINE_MAX = 300;
+export const LINE_MAX = LINE_MOST;
 
 /** A job said as a line or as work. */
 export interface SaidJob {

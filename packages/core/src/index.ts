@@ -176,6 +176,7 @@ export {
 
 // Quick line: a job as people type it
 export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';
+export { LINE_MOST, WRITTEN_LINE_MOST } from './quick-line/line-length.ts';
 export { renderQuickLine } from './quick-line/render.ts';
 export { readProgramLines } from './quick-line/program-lines.ts';
 export { readsAsWork } from './quick-line/reads-as-work.ts';

@@ -9,6 +9,7 @@ import {
   type BeadSetting,
   type DialledPlan,
   effectiveWork,
+  LINE_MOST,
   machineDials,
   type Machine,
   machineTerms,
@@ -20,6 +21,7 @@ import {
   type ReachFault,
   renderQuickLine,
   weldedWith,
+  WRITTEN_LINE_MOST,
   type WeldedWith,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
@@ -87,7 +89,8 @@ export class PlanService {
     const context = { unit: request.unit ?? 'mm', machineNames: machines.map((machine) => machine.name) };
     const line =
       request.work === undefined ? (request.line ?? '') : renderQuickLine(quickWorkOf(request.work));
-    const reading = parseQuickLine(line, context);
+    const lengthMost = request.work === undefined ? LINE_MOST : WRITTEN_LINE_MOST;
+    const reading = parseQuickLine(line, context, { lengthMost });
     const said = request.work === undefined ? effectiveWork(reading) : quickWorkOf(request.work);
     refuseUnknownMachine(said.machineName, machines);
     const setup = setupOf(said, request.own ?? {});

@@ -78,12 +78,45 @@ export type Meaning =
     }
   | { readonly kind: 'machine'; readonly name: string }
   | { readonly kind: 'near-machine'; readonly name: string }
-  | { readonly kind: 'connector' }
+  | {
+      readonly kind: 'connector';
+      /** A stroke, a plus or a dash: "to" only between two parts. */
+      readonly sign?: boolean;
+    }
+  /** What is said not to be so: the next thing, or with `behind` the one before it. */
+  | { readonly kind: 'negation'; readonly behind?: boolean }
+  | { readonly kind: 'or' }
+  /** A second weld may begin here; a weak one is only a semicolon. */
+  | { readonly kind: 'separator'; readonly weak?: boolean }
+  /** What is welded, as it is called: a figure before it may be its own. */
+  | {
+      readonly kind: 'thing';
+      readonly plural?: boolean;
+      readonly compound?: boolean;
+      /** Named by its own size: a figure before it is its diameter. */
+      readonly sized?: boolean;
+    }
+  /** A size that belongs to the thing behind it: `5x3 ramp`. */
+  | { readonly kind: 'thing-size' }
+  /** A section whose wall is not said: asked for. */
+  | { readonly kind: 'wall-open'; readonly beam?: boolean; readonly nominal?: boolean }
+  /** Two figures with a dash between. */
+  | { readonly kind: 'spread'; readonly first: WrittenLength; readonly second: WrittenLength }
   | { readonly kind: 'filler-word' }
-  | { readonly kind: 'length'; readonly length: WrittenLength; readonly wireCode: boolean }
+  | {
+      readonly kind: 'length';
+      readonly length: WrittenLength;
+      readonly wireCode: boolean;
+      /** What it is, where its own key or its section says so. */
+      readonly fixed?: 'thickness' | 'wire';
+      /** Which part's, where that is said. */
+      readonly part?: 1 | 2;
+      /** The wall of a section, or the thickness of a plate, read with its other sizes. */
+      readonly section?: string;
+    }
   /** A figure with a word that says what it is: leg, gap, passes … and nothing else. */
   | { readonly kind: 'measure'; readonly label: string; readonly slots: readonly MeasuredSlot[] }
-  /** Nominal pipe size and schedule: the wall is in a table we do not keep. */
+  /** A pipe's schedule without its size. */
   | { readonly kind: 'schedule' }
   /** A word of the trade with no part in the numbers, or one that has to be asked about. */
   | { readonly kind: 'noted'; readonly as: string; readonly asks?: Asking; readonly assume?: MeasuredSlot }
@@ -97,7 +130,11 @@ export interface Token {
   readonly end: number;
   readonly text: string;
   readonly meanings: readonly Meaning[];
+  /** A comma, a bracket or a sentence's end lies before it: nothing before is bound to it. */
+  readonly pause?: boolean;
   readonly corrected?: string;
+  /** A figure whose word stands before or behind it. */
+  readonly style?: 'head-first' | 'head-behind';
 }
 
 /** The token's meaning of one kind, if it has it. */

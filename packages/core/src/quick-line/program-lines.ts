@@ -20,6 +20,7 @@ function readLine(line: number, text: string): ProgramLineReading {
   const { work, fragments, questions } = parseQuickLine(rest.replace(/[;,]\s|[;\t]/g, ' '), {
     unit: 'mm',
     machineNames: [],
+    about: 'wire',
   });
   const strange = fragments.find(({ status }) => status === 'not-understood');
   if (strange) return { line, wrong: `“${strange.text}” is not understood.` };

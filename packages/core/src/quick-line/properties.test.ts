@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { distance } from 'fastest-levenshtein';
 import { CIRCUMSTANCES, PRIORITIES } from '../material/work.ts';
-import { editDistance } from './edit-distance.ts';
+import { editDistance } from './words/edit-distance.ts';
+import { WRITTEN_LINE_MOST } from './line-length.ts';
 import { parseQuickLine } from './parse.ts';
 import type { QuickWork } from './quick-work.ts';
 import { renderQuickLine } from './render.ts';
@@ -45,7 +46,7 @@ const permuted = fc
   .map(([segments, keys]) => {
     const order = segments.map((segment) => ({ segment, key: keys.next().value as number }));
     return {
-      line: segments.join(' '),
+      line: segments.join(', '),
       shuffled: order
         .toSorted((a, b) => a.key - b.key)
         .map((o) => o.segment)
@@ -196,7 +197,7 @@ describe('the quick line', () => {
     fc.assert(
       fc.property(quickWork, context, (work, someContext) => {
         const line = renderQuickLine(work);
-        const reading = parseQuickLine(line, someContext);
+        const reading = parseQuickLine(line, someContext, { lengthMost: WRITTEN_LINE_MOST });
         expect({ line, work: reading.work }).toEqual({ line, work });
         expect(reading.fragments.filter((f) => f.status === 'not-understood')).toEqual([]);
       }),

@@ -15,6 +15,7 @@ import type { TransferMode } from '../transfer/transfer-mode.ts';
 import type { Way } from '../wire/way.ts';
 import type { WireClass } from '../wire/wire-class.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import type { Meaning } from './meaning.ts';
 
 /** A job as far as it has been said; what is absent has not been said. */
 export interface QuickWork {
@@ -90,6 +91,17 @@ export interface QuickFragment {
   readonly corrected?: string;
   /** Why it was not taken, when there is more to say than "not understood". */
   readonly code?: string;
+  /** Of a figure: what it was taken for, by which word, and what else it could be. */
+  readonly figure?: QuickFigure;
+}
+
+/** What a figure of the line was taken for. */
+export interface QuickFigure {
+  readonly role: 'thickness' | 'wire' | 'leg' | 'outside' | 'number off' | 'no part in the numbers' | 'in doubt';
+  /** The word that it goes with, where there is one. */
+  readonly word?: { readonly start: number; readonly end: number; readonly text: string };
+  /** What it could be instead, each with the line that says so. */
+  readonly others: readonly QuickChoice[];
 }
 
 export interface QuickReading {
@@ -100,10 +112,16 @@ export interface QuickReading {
   readonly assumed: QuickWork;
   readonly fragments: readonly QuickFragment[];
   readonly questions: readonly QuickQuestion[];
+  /** The lines of two welds, where one line says two. */
+  readonly welds?: readonly [first: string, second: string];
 }
 
 /** The line's own settings: the user's unit, and the machines that can be named. */
 export interface QuickContext {
   readonly unit: 'mm' | 'in';
   readonly machineNames: readonly string[];
+  /** What the line is about: a job, or only a wire (a row of a machine's programs), which has no thickness. */
+  readonly about?: 'job' | 'wire';
+  /** Words that the shop has told the meaning of, lower case: “cleat” is a thing. */
+  readonly shopWords?: ReadonlyMap<string, readonly Meaning[]>;
 }

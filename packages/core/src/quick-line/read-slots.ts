@@ -133,7 +133,8 @@ function settle(draft: Draft, claims: readonly Claim[]): void {
     const candidates = strong.length > 0 ? strong : all;
     const values = [...new Map(candidates.map((claim) => [String(claim.value), claim.value])).values()];
     const first = candidates[0] as Claim;
-    if (values.length > 1) {
+    // the outside that is said first is the first part's
+    if (values.length > 1 && slot !== 'outsideMm') {
       for (const claim of candidates) {
         const others = candidates.filter((c) => String(c.value) !== String(claim.value)).map((c) => c.label);
         ask(draft, claim.index, slot, `${claim.label} or ${others.join(' or ')}?`, [
@@ -253,6 +254,16 @@ function readQuestions(draft: Draft): void {
   draft.tokens.forEach((token, index) => {
     const machine = meaningOf(token, 'near-machine');
     if (machine) ask(draft, index, 'machineName', `${machine.name}?`, [[machine.name, machine.name]]);
+    const outside = draft.tokens[index + 1];
+    if (meaningOf(token, 'corner') && draft.said.joint === undefined && /^(?:outside|inside)$/i.test(outside?.text ?? '')) {
+      // `corner, outside`: said of the corner, not of the place
+      const joint = /^o/i.test(outside?.text ?? '') ? 'outside-corner' : 'tee';
+      draft.said.joint = joint;
+      delete draft.said.place;
+      for (const at of [index, index + 1])
+        draft.verdicts.set(at, { status: 'understood', label: JOINT_NAME[joint], slots: ['joint'] });
+      return;
+    }
     if (meaningOf(token, 'corner') && draft.said.joint === undefined) {
       ask(draft, index, 'joint', 'Corner: outside or inside?', [
         ['outside corner', 'outside corner'],

@@ -58,7 +58,6 @@ export function QuickLine({ large = false }: Props) {
           line.setText(event.target.value);
         }}
         onKeyDown={onKeyDown}
-        maxLength={300}
         autoComplete="off"
         spellCheck={false}
         enterKeyHint="go"

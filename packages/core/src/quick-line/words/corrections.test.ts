@@ -1,6 +1,6 @@
 import { correctionOf, isTypingSlip } from './corrections.ts';
-import { effectiveWork, parseQuickLine } from './parse.ts';
-import type { QuickReading, QuickSlot } from './quick-work.ts';
+import { effectiveWork, parseQuickLine } from '../parse.ts';
+import type { QuickReading, QuickSlot } from '../quick-work.ts';
 import { SINGLE_WORDS } from './vocabulary.ts';
 
 function read(line: string): QuickReading {
@@ -25,7 +25,7 @@ describe('a slip of the fingers', () => {
     expect(correctionOf('stainles', SINGLE_WORDS)).toEqual({ status: 'corrected', known: 'stainless' });
     expect(correctionOf('cornr', SINGLE_WORDS)).toEqual({ status: 'corrected', known: 'corner' });
     expect(correctionOf('outdors', SINGLE_WORDS)?.status).toBe('asked');
-    expect(correctionOf('galvinised', SINGLE_WORDS)).toMatchObject({ status: 'asked', slot: 'metal' });
+    expect(correctionOf('galvinisd', SINGLE_WORDS)).toMatchObject({ status: 'asked', slot: 'metal' });
     expect(correctionOf('bananas', SINGLE_WORDS)).toBeUndefined();
   });
 });
@@ -65,7 +65,7 @@ describe('a correction', () => {
     expect(read('3mm stainles lap').fragments.find(({ corrected }) => corrected)?.corrected).toBe(
       'stainless',
     );
-    const reading = read('3mm galvinised lap');
+    const reading = read('3mm galvinisd lap');
     expect(reading.work.metal).toBeUndefined();
     expect(reading.questions[0]?.choices.map(({ line }) => line)).toEqual(['3mm galvanised lap', '3mm lap']);
   });

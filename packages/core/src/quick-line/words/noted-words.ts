@@ -1,33 +1,27 @@
-import type { Answer, Asking, Meaning } from './meaning.ts';
+import type { Answer, Asking, Meaning } from '../meaning.ts';
 
-type Entry = readonly [phrases: string, ...meanings: Meaning[]];
+import { word, type WordRow } from './word-row.ts';
 
-function noted(phrases: string, as: string): Entry {
-  return [phrases, { kind: 'noted', as }];
+function noted(phrases: string, as: string): WordRow {
+  return word(phrases, { kind: 'noted', as });
 }
 
-function asked(phrases: string, slot: Asking['slot'], message: string, answers: readonly Answer[]): Entry {
-  return [phrases, { kind: 'noted', as: message, asks: { slot, message, answers } }];
+function asked(phrases: string, slot: Asking['slot'], message: string, answers: readonly Answer[]): WordRow {
+  return word(phrases, { kind: 'noted', as: message, asks: { slot, message, answers } });
 }
 
-const PART = 'a part, no figure';
+const WORK: readonly WordRow[] = [
+  noted('t 2|t 3|t 4|t 5|t 6|t 7|t 10|t 13|t-3|e71t 2|e70t 4|e70t 7|e71t 5', 'a cored wire’s class that is not in our table'),
+  noted('cjp|pjp|cpbw|fpbw|complete penetration|partial penetration|full strength', 'how deep: see the weld’s size and sides'),
+  noted('back gouge|backgouge|gouge|gouged|arc gouge', 'the other side, cleaned out before it is welded'),
+  noted('skip weld|stitch welded|hit and miss|staggered|stagger|chain|skip', 'stitches: give length and pitch'),
+  noted('k joint|y joint|l joint|n joint', 'how members meet: each weld by itself'),
+  noted('preheat|pre heat|no preheat|post heat|interpass', 'heat before and between: the plan says when'),
 
-/**
- * Words of the trade that have no part in the numbers, and lie near one that has: brake beside braze, hopper beside
- * copper. They are known, so that nothing is made of them.
- */
-const PARTS: readonly Entry[] = [
-  noted(
-    'brake|brake pedal|pedal|hopper|wing|patch|rail|rails|railing|handrail|farm|track|tracks|shoe|shoes|strap|straps|round|bracket|brackets|frame|frames|gate|gates|chassis|roll cage|cage|exhaust|hinge|hinges|panel|panels|sill|floor|step|steps|stand|rack|table|bench|cart|hull|boat|bumper|bull bar|tow bar|drawbar|hitch|bucket|blade|tooth|teeth|pin|lug|lugs|gusset|gussets|rib|ribs|stiffener|post|posts|fence|ladder|stair|stairs|beam end|base|leg|legs|arm|arms|cover|lid|door|window|mast|trolley|trailer floor|silencer|muffler|manifold|pan|pans|base plate|baseplate|footplate|kick plate|flange|flanges|elbow|spindle|shaft|axle|hub|rod|bolt|nut|chain|hook|cable|wheel|guard|tray|shelf|shelving|kiosk|chimney|stove|grate|grill|barbecue|smoker|spring|springs|hanger|hangers',
-    PART,
-  ),
-];
-
-const WORK: readonly Entry[] = [
   noted('tack|tacks|tack weld|tack welds|tacked|tacking', 'tacks: the plan gives their length and spacing'),
   noted('seam|seams|bead|beads|run|runs|pass|passes|root run|cap run|hot pass', 'the weld itself'),
   noted(
-    'deep|deep penetration|penetration|full penetration|full pen',
+    'deep|deep penetration|penetration|full penetration|full pen|pen|fpw',
     'how deep: see the weld’s size and sides',
   ),
   noted(
@@ -55,19 +49,19 @@ const WORK: readonly Entry[] = [
   noted('root|toe|face|haz|cap', 'a place in the weld'),
   noted('both ends|ends|end|edges|around|all around|all round|continuous', 'where it goes'),
   noted('drawing|size|sized', 'see the figures'),
-  noted('dom|erw|cold drawn|seamless', 'how the tube was made'),
+  noted('dom|erw|cold drawn|seamless|class b|class c|class a', 'how the tube was made'),
   noted('notch|notched|coped|fish mouth|saddle', 'how the end is cut: see the joint'),
   noted(
     'tread|diamond|chequer|checker|chequered',
     'a pattern on the plate: weld the plain side, or grind it off',
   ),
   noted('food|dairy|drinking water', 'what it is for'),
-  noted('mitre|miter|mitred|mitered|splice|web|rolled', 'how the parts meet: see the joint'),
+  noted('mitre|miter|mitred|mitered|splice|spliced|web|rolled|mitre joint', 'how the parts meet: see the joint'),
   noted('purge|purged|purging|back purge', 'the back of stainless: the plan says when'),
   noted('plates of|sheets of|pieces of', 'so many parts'),
 ];
 
-const OTHER_PROCESS: readonly Entry[] = [
+const OTHER_PROCESS: readonly WordRow[] = [
   noted('tig|gtaw|tungsten', 'another process: planned as wire feed'),
   noted('stick|mma|smaw|rod welder', 'another process: planned as wire feed'),
   noted(
@@ -84,7 +78,7 @@ const OTHER_PROCESS: readonly Entry[] = [
   ),
 ];
 
-const PIPE_POSITION = (name: string, what: string): Entry =>
+const PIPE_POSITION = (name: string, what: string): WordRow =>
   asked(name, 'position', `${what}. Plan it a position at a time.`, [
     ['vertical up', 'vertical up'],
     ['overhead', 'overhead'],
@@ -92,7 +86,7 @@ const PIPE_POSITION = (name: string, what: string): Entry =>
   ]);
 
 const STEEL_ANSWER: readonly Answer[] = [['as mild steel', 'mild steel']];
-const HARD_STEEL = (phrases: string, name: string): Entry =>
+const HARD_STEEL = (phrases: string, name: string): WordRow =>
   asked(
     phrases,
     'metal',
@@ -100,7 +94,7 @@ const HARD_STEEL = (phrases: string, name: string): Entry =>
     STEEL_ANSWER,
   );
 
-const METALS: readonly Entry[] = [
+const METALS: readonly WordRow[] = [
   HARD_STEEL('spring steel', 'spring steel'),
   HARD_STEEL('chromoly|chrome moly|cr mo|4130|4140|en8|en9|en24', 'alloyed steel'),
   HARD_STEEL('tool steel|hardened steel|hardened|high carbon|high carbon steel', 'hardenable steel'),
@@ -156,14 +150,13 @@ const OTHER_ALUMINIUM = [
   '7022',
 ];
 
-const GRADES: readonly Entry[] = [
+const GRADES: readonly WordRow[] = [
   asked('casting|cast|cast part', 'metal', 'which metal is the casting?', [
     ['cast iron', 'cast iron'],
     ['cast aluminium', 'cast aluminium'],
     ['cast steel, as mild steel', 'mild steel'],
   ]),
-  ...OTHER_STAINLESS.map((grade): Entry => [
-    grade,
+  ...OTHER_STAINLESS.map((grade) => word(grade,
     {
       kind: 'noted',
       as: `${grade} stainless: not in our tables`,
@@ -178,9 +171,8 @@ const GRADES: readonly Entry[] = [
         ],
       },
     },
-  ]),
-  ...OTHER_ALUMINIUM.map((grade): Entry => [
-    grade,
+  )),
+  ...OTHER_ALUMINIUM.map((grade) => word(grade,
     {
       kind: 'noted',
       as: `${grade} aluminium: not in our tables`,
@@ -191,10 +183,10 @@ const GRADES: readonly Entry[] = [
         answers: ['5052', '5083', '6061', '6063', '6082'].map((alloy) => [alloy, alloy] as const),
       },
     },
-  ]),
+  )),
 ];
 
-const PIPES: readonly Entry[] = [
+const PIPES: readonly WordRow[] = [
   PIPE_POSITION('5g', 'a pipe held level'),
   PIPE_POSITION('6g', 'a pipe held at 45°'),
   PIPE_POSITION('6gr', 'a pipe at 45° with a ring'),
@@ -203,7 +195,7 @@ const PIPES: readonly Entry[] = [
   PIPE_POSITION('h l045', 'a pipe at 45°'),
 ];
 
-const GAS: readonly Entry[] = [
+const GAS: readonly WordRow[] = [
   asked('helium|pure helium', 'gas', 'alone it is not in our tables. Which gas?', [
     ['Ar + 25 % He', 'Ar + 25 % He'],
     ['Ar + 50 % He', 'Ar + 50 % He'],
@@ -216,8 +208,7 @@ const GAS: readonly Entry[] = [
 ];
 
 /** Words of the trade that are known and have no part in the numbers, or have to be asked about. */
-export const NOTED_ENTRIES: readonly Entry[] = [
-  ...PARTS,
+export const NOTED_WORDS: readonly WordRow[] = [
   ...WORK,
   ...OTHER_PROCESS,
   ...METALS,

@@ -1,5 +1,6 @@
-import { type GasId, gasOfShares } from '../gas/gas.ts';
-import type { Asking } from './meaning.ts';
+import { type GasId, gasOfShares } from '../../gas/gas.ts';
+import type { Edge, LineText } from './edge.ts';
+import type { Asking } from '../meaning.ts';
 
 /** A gas read at the start of a text. */
 export interface GasWords {
@@ -56,7 +57,7 @@ const ARGON = '(?:argon|ar)';
 const CO2 = '(?:co\\s?[2₂]|c02)';
 const HELIUM = '(?:helium|he)';
 const PERCENT = '(\\d{1,2}(?:\\.\\d)?)\\s*%?';
-const RATIO = '(\\d{2})\\s*[-/]\\s*(\\d{1,2})';
+const RATIO = '(\\d{2})\\s*[-/:]\\s*(\\d{1,2})';
 
 type Rule = readonly [RegExp, (match: RegExpExecArray) => Found | undefined];
 
@@ -97,15 +98,19 @@ const RULES: readonly Rule[] = [
   rule(`${RATIO}\\s*${CO2}`, two('co2')),
   rule(`${SHARED}o[2₂]`, whole(oxygenMix)),
   rule(`${ARGON}\\s*[+/-]?\\s*${PERCENT}\\s*o[2₂]`, one(oxygenMix)),
+  rule('(\\d{1,2}(?:\\.\\d)?)\\s*%\\s*o[2₂]', one(oxygenMix)),
   rule(`${SHARED}${HELIUM}`, whole(heliumMix)),
   rule(`${SHARED}${CO2}`, whole(mix)),
   rule(`${ARGON}\\s*[+/-]?\\s*${PERCENT}\\s*${HELIUM}`, one(heliumMix)),
   rule(`${ARGON}\\s*[+/-]\\s*${PERCENT}(?:\\s*${CO2})?`, one(mix)),
   rule(`${ARGON}\\s*${PERCENT}\\s*${CO2}`, one(mix)),
   rule(`${ARGON}\\s*(\\d{1,2})\\s*%`, one(mix)),
-  rule(`ar(\\d{1,2})(?:\\s*%)?`, one(mix)),
+  rule(`ar\\s?(\\d{1,2})(?:\\s*%)?`, one(mix)),
+  rule(`ar\\s*[-/]\\s*(\\d{1,2})`, one(mix)),
+  rule(`${ARGON}\\s+(\\d{1,2})\\s*${CO2}`, one(mix)),
+  rule(`${ARGON}\\s*-?\\s*(\\d{1,2})\\s*-?${CO2}`, one(mix)),
   rule(`${ARGON}\\s*[+/-]\\s*${CO2}\\s*${PERCENT}`, one(mix)),
-  rule(`${ARGON}\\s*[-/+]\\s*${CO2}`, () =>
+  rule(`${ARGON}\\s*[-/+ ]\\s*${CO2}(?:\\s*mix)?`, () =>
     found('ar-co2-18-25', {
       asks: asking('Argon–CO₂: how much CO₂?', 'Ar + 25 % CO₂', 'Ar + 18 % CO₂', 'Ar + 10 % CO₂'),
     }),
@@ -113,7 +118,7 @@ const RULES: readonly Rule[] = [
   rule(`(?:${ARGON}\\s*[-/+ ]\\s*${HELIUM}|${HELIUM}\\s*[-/+ ]\\s*${ARGON})(?:\\s*mix)?`, () =>
     found('ar-he-25', { asks: asking('Argon–helium: how much helium?', ...HELIUM_ANSWERS) }),
   ),
-  rule('c(2[05]|1[0258]|8)', one(mix)),
+  rule('c-?(2[05]|1[0258]|8)', one(mix)),
   // A bare figure before CO₂ is a share only from 5 up: `1.2 co2` is a wire and a gas.
   rule(`(\\d{1,2}(?:\\.\\d)?)\\s*%\\s*${CO2}(?:\\s*(?:in\\s+)?${ARGON})?`, one(mix)),
   rule(`([5-9]|\\d{2})\\s*${CO2}(?:\\s*(?:in\\s+)?${ARGON})?`, one(mix)),
@@ -130,4 +135,13 @@ export function gasAtStart(text: string): GasWords | undefined {
     if (gas !== undefined) return { ...gas, length };
   }
   return undefined;
+}
+
+/** Gases as compositions, where digits or the name of a gas begin. */
+export function gasEdges(line: LineText, at: number): Edge[] {
+  if (!/[\dahc]/.test(line.lower[at] ?? '')) return [];
+  const read = gasAtStart(line.text.slice(at, at + 60));
+  if (!read) return [];
+  const { length, ...gas } = read;
+  return [{ end: at + length, meanings: [{ kind: 'gas', ...gas }], terms: ['gasComposition'] }];
 }

@@ -1,11 +1,22 @@
 import { editDistance } from './edit-distance.ts';
-import type { Meaning } from './meaning.ts';
-import type { QuickSlot } from './quick-work.ts';
+import type { Meaning } from '../meaning.ts';
+import type { QuickSlot } from '../quick-work.ts';
 
 /** Spellings that are seen every day and mean nothing else here. */
 const MISSPELT: ReadonlyMap<string, string> = new Map([
   ['steal', 'steel'],
   ['steeel', 'steel'],
+  ['galvinised', 'galvanised'],
+  ['galvinized', 'galvanized'],
+  ['galvenised', 'galvanised'],
+  ['galvenized', 'galvanized'],
+  ['aluminuim', 'aluminium'],
+  ['alluminium', 'aluminium'],
+  ['aluminim', 'aluminium'],
+  ['stainlees', 'stainless'],
+  ['verticle', 'vertical'],
+  ['horizantal', 'horizontal'],
+  ['horizonal', 'horizontal'],
 ]);
 
 /** Kinds that change what is planned: a near word of these is asked, but for a slip in a long metal or position. */

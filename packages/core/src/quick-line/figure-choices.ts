@@ -1,0 +1,84 @@
+import type { Draft, Line } from './draft.ts';
+import { lineWith } from './draft.ts';
+import { meaningOf, type Token } from './meaning.ts';
+import type { QuickChoice, QuickFigure } from './quick-work.ts';
+import { candidatesOf, type Role } from './roles/candidates.ts';
+import { has, wireOfLength } from './roles/scene.ts';
+import type { LineReading } from './reading.ts';
+import { ownerOf } from './settled-tokens.ts';
+
+const ROLE_NAME: Readonly<Record<Role, QuickFigure['role']>> = {
+  thickness: 'thickness',
+  wire: 'wire',
+  'unknown-wire': 'in doubt',
+  leg: 'leg',
+  outside: 'outside',
+  off: 'number off',
+  belongs: 'no part in the numbers',
+  unclear: 'in doubt',
+};
+
+/** How a figure is written so that it is read as one thing; undefined: it cannot be said. */
+function written(role: Role, token: Token): readonly [label: string, text: string] | undefined {
+  const length = meaningOf(token, 'length')?.length;
+  if (!length) return undefined;
+  const text = token.text.trim();
+  const wire = wireOfLength(length);
+  switch (role) {
+    case 'thickness':
+      return ['thickness', `${text} thick`];
+    case 'wire':
+      return wire === undefined ? undefined : [`${wire} mm wire`, `${wire} mm wire`];
+    case 'leg':
+      return length.form === 'gauge' ? undefined : ['leg', `${text} leg`];
+    case 'outside':
+      return length.form === 'gauge' ? undefined : ['outside', `${text} OD`];
+    case 'off':
+      return Number.isInteger(length.value) && length.form === 'bare' ? ['number off', `${text} off`] : undefined;
+    case 'belongs':
+      return ['no part in the numbers', ''];
+    default:
+      return undefined;
+  }
+}
+
+const OFFERED: readonly Role[] = ['thickness', 'wire', 'leg', 'outside', 'off', 'belongs'];
+
+/** The word that a figure was read with. */
+function wordOf(best: LineReading, index: number, role: Role): QuickFigure['word'] {
+  const { tokens } = best;
+  const beside = [tokens[index + 1], tokens[index - 1]];
+  const told =
+    role === 'wire'
+      ? beside.find((token) => has(token, 'wire-word') || has(token, 'wire-class'))
+      : role === 'thickness'
+        ? (beside.find((token) => has(token, 'thick-word')) ?? headWord(best, index))
+        : ownerOf(best, index);
+  return told && { start: told.start, end: told.end, text: told.text };
+}
+
+function headWord(best: LineReading, index: number): Token | undefined {
+  const owner = ownerOf(best, index);
+  return owner && (has(owner, 'product') || has(owner, 'thing')) ? owner : undefined;
+}
+
+/** What a figure was taken for, with the word it goes with and what else it could be; undefined for anything else. */
+export function figureChoices(draft: Draft, line: Line, best: LineReading, index: number): QuickFigure | undefined {
+  const token = best.tokens[index] as Token;
+  const role = best.roles.get(index);
+  if (role === undefined) return undefined;
+  const figure = best.scene.figures.find((one) => one.index === index);
+  const likely = figure ? candidatesOf(best.scene, figure).map((candidate) => candidate.role) : [];
+  const others = OFFERED.filter((other) => other !== role && (likely.includes(other) || other === 'belongs' || other === 'thickness' || other === 'leg')).flatMap(
+    (other): QuickChoice[] => {
+      const said = written(other, token);
+      return said ? [{ label: said[0], line: lineWith(draft, token, said[1]) }] : [];
+    },
+  );
+  const word = wordOf(best, index, role);
+  return {
+    role: line.asked.has(index) ? 'in doubt' : ROLE_NAME[role],
+    ...(word === undefined ? {} : { word }),
+    others,
+  };
+}

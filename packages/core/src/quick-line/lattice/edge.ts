@@ -1,0 +1,47 @@
+import type { LengthUnit } from '../../quantity/thickness.ts';
+import type { Meaning } from '../meaning.ts';
+import type { WeightName } from '../weights.ts';
+
+/** One way to take a stretch of the line that begins at a place: where it ends, what it means, what it costs. */
+export interface Edge {
+  readonly end: number;
+  readonly meanings: readonly Meaning[];
+  /** Names of the costs that it is taken at, each once for every time it counts. */
+  readonly terms: readonly WeightName[];
+  /** What a rare sense costs beside that. */
+  readonly extra?: number;
+  readonly corrected?: string;
+  /** A figure whose word stands before it, without a sign between: leg 8. Or behind it: 8 mm leg. */
+  readonly style?: 'head-first' | 'head-behind';
+}
+
+/** The line that is being read. */
+export interface LineText {
+  readonly text: string;
+  readonly lower: string;
+  readonly unit: LengthUnit;
+  readonly machineNames: readonly string[];
+  /** A line about a wire has no thickness. */
+  readonly about?: 'job' | 'wire' | undefined;
+  /** Words that this shop has told the meaning of, lower case. */
+  readonly shopWords: ReadonlyMap<string, readonly Meaning[]>;
+}
+
+/** Whether a stretch may end here: no letter and no digit follows. */
+export function endsAt(text: string, at: number): boolean {
+  if (at >= text.length) return true;
+  const here = text[at] as string;
+  // `T 1.0` does not end behind its 1
+  if (/[.,]/.test(here) && /\d/.test(text[at - 1] ?? '') && /\d/.test(text[at + 1] ?? '')) return false;
+  return !/[\p{L}\d]/u.test(here);
+}
+
+/** Lower case, letter by letter: no letter becomes two, so that places in the line stay what they are. */
+export function lowered(text: string): string {
+  return [...text]
+    .map((letter) => {
+      const low = letter.toLowerCase();
+      return low.length === letter.length ? low : letter;
+    })
+    .join('');
+}

@@ -1,0 +1,60 @@
+import type { Weights, WeightName } from '../weights.ts';
+import { type Candidate, candidatesOf, type Role } from './candidates.ts';
+import { jointTerms } from './joint-terms.ts';
+import type { Scene } from './scene.ts';
+
+/** One way to give every open figure its role. */
+export interface Assignment {
+  readonly roles: ReadonlyMap<number, Role>;
+  readonly cost: number;
+  readonly terms: readonly WeightName[];
+}
+
+/** Assignments that are looked at, at the most. */
+const STEPS_MOST = 3000;
+/** What the joint terms can take off at the most. */
+const RELIEF = 1.7;
+
+function sumOf(terms: readonly WeightName[], weights: Weights): number {
+  let cost = 0;
+  for (const name of terms) cost += weights[name];
+  return cost;
+}
+
+/**
+ * The cheapest roles for the open figures of a scene, cheapest first.
+ *
+ * @param reach how much dearer than the best an assignment may be to be kept
+ */
+export function assignmentsOf(scene: Scene, weights: Weights, reach: number): readonly Assignment[] {
+  const options = scene.figures.map((figure) =>
+    candidatesOf(scene, figure)
+      .map((candidate) => ({ candidate, cost: sumOf(candidate.terms, weights) }))
+      .toSorted((a, b) => a.cost - b.cost),
+  );
+  const least = options.map((list) => list[0]?.cost ?? 0);
+  const rest = least.map((_, i) => least.slice(i).reduce((sum, cost) => sum + cost, 0));
+  const found: Assignment[] = [];
+  const chosen: Candidate[] = [];
+  let best = Infinity;
+  let steps = 0;
+  const visit = (i: number, cost: number): void => {
+    if (steps >= STEPS_MOST || cost + (rest[i] ?? 0) - RELIEF > best + reach) return;
+    steps += 1;
+    if (i === options.length) {
+      const roles = new Map(scene.figures.map(({ index }, at) => [index, (chosen[at] as Candidate).role] as const));
+      const joint = jointTerms(scene, roles);
+      const total = cost + sumOf(joint, weights);
+      if (total > best + reach) return;
+      best = Math.min(best, total);
+      found.push({ roles, cost: total, terms: [...chosen.flatMap(({ terms }) => terms), ...joint] });
+      return;
+    }
+    for (const { candidate, cost: one } of options[i] as (typeof options)[number]) {
+      chosen[i] = candidate;
+      visit(i + 1, cost + one);
+    }
+  };
+  visit(0, 0);
+  return found.filter(({ cost }) => cost <= best + reach).toSorted((a, b) => a.cost - b.cost);
+}
