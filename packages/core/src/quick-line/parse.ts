@@ -1,7 +1,7 @@
 import type { Draft, Line, Verdict } from './draft.ts';
 import { doubtsOf } from './doubts.ts';
 import { figureChoices } from './figure-choices.ts';
-import { lowered, type LineText } from './lattice/edge.ts';
+import { kindsOf, lowered, type LineText } from './lattice/edge.ts';
 import { LINE_MOST } from './line-length.ts';
 import { meaningOf, type Token } from './meaning.ts';
 import type { QuickContext, QuickFragment, QuickReading, QuickWork } from './quick-work.ts';
@@ -48,7 +48,15 @@ function fragmentsOf(draft: Draft, line: Line, best: LineReading): readonly Quic
 }
 
 function lineText(text: string, { unit, machineNames, shopWords, about }: QuickContext): LineText {
-  return { text, lower: lowered(text), unit, machineNames, about, shopWords: shopWords ?? new Map() };
+  return {
+    text,
+    lower: lowered(text),
+    kinds: kindsOf(text),
+    holds: new Map(),
+    unit,
+    machineNames,
+    about,
+    shopWords: shopWords ?? new Map() };
 }
 
 /** What one reading of a line says, whatever the others do. */

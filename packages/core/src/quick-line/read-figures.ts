@@ -36,6 +36,9 @@ function settledForm(placed: Placed, all: readonly Placed[], line: Line): Placed
   if (length.form !== 'bare' || !Number.isInteger(length.value) || length.value <= 6) return placed;
   if (all.some((other) => other !== placed && other.length.form === 'gauge'))
     return { ...placed, length: { ...length, form: 'gauge' } };
+  // `5 to 10`: beside a figure that no gauge is it is none either
+  const small = all.some((other) => other !== placed && other.length.form === 'bare' && other.length.value <= 6);
+  if (small && line.unit === 'mm') return { ...placed, length: { ...length, form: 'mm' } };
   if (all.some((other) => other !== placed && other.length.form === 'mm') || isMetricLine(line))
     return { ...placed, length: { ...length, form: 'mm' } };
   return placed;
@@ -91,6 +94,22 @@ function readWire(draft: Draft, placed: Placed, wire: WireDiameterMm): void {
     [`${wire} mm wire`, `${wire} mm wire`],
     ['leave it out', ''],
   ]);
+}
+
+/** Two sizes of wire in one line: which is it? */
+function readWires(draft: Draft, wires: readonly { placed: Placed; wire: WireDiameterMm }[]): void {
+  const sizes = [...new Set(wires.map(({ wire }) => wire))];
+  if (sizes.length < 2) {
+    for (const { placed, wire } of wires) readWire(draft, placed, wire);
+    return;
+  }
+  for (const { placed, wire } of wires) {
+    const others = sizes.filter((size) => size !== wire);
+    ask(draft, placed.index, 'wireDiameterMm', `${wire} mm wire or ${others.join(' or ')} mm?`, [
+      [`not ${wire} mm`, ''],
+      [`only ${wire} mm thick`, `${placed.token.text} thick`],
+    ]);
+  }
 }
 
 /** A size that no wire is sold in, beside a wire: said to be one, and never the plate. */
@@ -273,14 +292,16 @@ const FIGURE_ROLES: ReadonlySet<Role> = new Set(['outside', 'unknown-wire', 'wir
 /** Reads the figures of the line once it is settled what each is. */
 export function readFigures(draft: Draft, line: Line): void {
   const { roles, asked, scene } = line;
+  const wires: { placed: Placed; wire: WireDiameterMm }[] = [];
   for (const [index, role] of roles) {
     if (asked.has(index) || !FIGURE_ROLES.has(role)) continue;
     const placed = placedAt(draft, index);
     const wire = wireOfLength(placed.length);
     if (role === 'outside') readOutside(draft, line, placed);
     else if (role === 'unknown-wire') unknownWire(draft, placed);
-    else if (role === 'wire' && wire !== undefined) readWire(draft, placed, wire);
+    else if (role === 'wire' && wire !== undefined) wires.push({ placed, wire });
   }
+  readWires(draft, wires);
   readSizes(draft, line);
   for (const [index, others] of asked) {
     const own = roles.get(index) ?? (has(scene.tokens[index], 'measure') && !has(scene.tokens[index], 'length') ? 'leg' : 'thickness');

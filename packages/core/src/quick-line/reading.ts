@@ -28,9 +28,9 @@ export interface LineReading {
 }
 
 /** Ways to cut a line that are read to the end. */
-const COVERS_MOST = 5;
+const COVERS_MOST = 4;
 /** How much dearer than the cheapest cut one may be to be read to the end. */
-const COVERS_REACH = 3.2;
+const COVERS_REACH = 2.8;
 
 /** Words before their figures cost by themselves, or all together as the style of the line. */
 function styleTerms({ tokens }: Cover, weights: Weights): readonly WeightName[] {
@@ -47,7 +47,7 @@ function styleTerms({ tokens }: Cover, weights: Weights): readonly WeightName[] 
   return sum(single) <= sum(whole) ? single : whole;
 }
 
-function readCover(cover: Cover, line: LineText, weights: Weights, reach: number): LineReading[] {
+function readCover(cover: Cover, line: LineText, weights: Weights, reach: number, known: number): LineReading[] {
   const tokens = withFlatBars(cover.tokens);
   const denied = deniedTokens(tokens);
   const alternatives = alternativesOf(tokens);
@@ -61,7 +61,8 @@ function readCover(cover: Cover, line: LineText, weights: Weights, reach: number
   const style = styleTerms(cover, weights);
   const beside = [...style, ...Array.from(denied, () => 'denied' as const)];
   const besideCost = beside.reduce((sum, name) => sum + weights[name], 0);
-  return assignmentsOf(scene, weights, reach).map(({ roles, cost, terms }) => ({
+  const spent = cover.cost + besideCost + words.cost;
+  return assignmentsOf(scene, weights, reach, known - spent).map(({ roles, cost, terms }) => ({
     tokens,
     scene,
     denied,
@@ -69,7 +70,7 @@ function readCover(cover: Cover, line: LineText, weights: Weights, reach: number
     doubtfulNames: words.doubtful,
     alternatives,
     roles,
-    cost: cover.cost + besideCost + words.cost + cost,
+    cost: spent + cost,
     terms: [...cover.terms, ...beside, ...words.terms, ...terms],
   }));
 }
@@ -82,10 +83,15 @@ function readCover(cover: Cover, line: LineText, weights: Weights, reach: number
 export function readingsOf(line: LineText, weights: Weights, reach: number): readonly LineReading[] {
   const covers = coversOf(line, weights, COVERS_MOST);
   const least = covers[0]?.cost ?? 0;
-  const readings = covers
-    .filter(({ cost }) => cost <= least + COVERS_REACH)
-    .flatMap((cover) => readCover(cover, line, weights, reach));
-  const best = Math.min(...readings.map(({ cost }) => cost));
+  const readings: LineReading[] = [];
+  let best = Infinity;
+  for (const cover of covers) {
+    if (cover.cost > least + COVERS_REACH) break;
+    for (const reading of readCover(cover, line, weights, reach, best)) {
+      readings.push(reading);
+      best = Math.min(best, reading.cost);
+    }
+  }
   return readings.filter(({ cost }) => cost <= best + reach).toSorted((a, b) => a.cost - b.cost);
 }
 

@@ -5,6 +5,7 @@ import { gasEdges } from './gas-edges.ts';
 import { headEdges } from './head-edges.ts';
 import { keyEdges, processEdges, thickEdges } from './key-edges.ts';
 import { lengthEdges, wordedEdges } from './length-edges.ts';
+import { foundAt, pattern } from './pattern.ts';
 import { pipeEdges } from './pipe-edges.ts';
 import { rolledEdges, sectionEdges } from './section-edges.ts';
 import { machineEdges, phraseEdges, strangeEdges } from './word-edges.ts';
@@ -18,11 +19,10 @@ export interface Cover {
 
 const FIGURE_START = /[\d.,½¼¾⅛⅜⅝⅞#-]/;
 /** Temper of an aluminium alloy: it has no part in the plan. */
-const TEMPER = /(?:t[3-9]\d{0,3}|[hf]\d{2,3})(?![\p{L}\d])/iuy;
+const TEMPER = pattern(String.raw`(?:t[3-9]\d{0,3}|[hf]\d{2,3})(?![\p{L}\d])`);
 
 function temperEdges(line: LineText, at: number): Edge[] {
-  TEMPER.lastIndex = at;
-  const match = TEMPER.exec(line.text);
+  const match = foundAt(TEMPER, line, at);
   if (!match || !(line.text[at - 1] === '-' || /^h/i.test(match[0]))) return [];
   return [{ end: at + match[0].length, meanings: [{ kind: 'noted', as: 'temper' }], terms: ['figureByKey'] }];
 }

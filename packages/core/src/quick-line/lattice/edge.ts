@@ -23,8 +23,30 @@ export interface LineText {
   readonly machineNames: readonly string[];
   /** A line about a wire has no thickness. */
   readonly about?: 'job' | 'wire' | undefined;
+  /** Patterns that were looked for in the line, and whether it holds them. */
+  readonly holds: Map<RegExp, boolean>;
+  /** What every character is. */
+  readonly kinds: Uint8Array;
   /** Words that this shop has told the meaning of, lower case. */
   readonly shopWords: ReadonlyMap<string, readonly Meaning[]>;
+}
+
+/** What a character is to the reader: part of a word, a blank or dash within a phrase, an end of a phrase, anything else. */
+export const CHARACTER = { word: 0, blank: 1, stop: 2, other: 3 } as const;
+
+export function kindsOf(text: string): Uint8Array {
+  const kinds = new Uint8Array(text.length);
+  for (let i = 0; i < text.length; i += 1) {
+    const here = text[i] as string;
+    kinds[i] = /[\p{L}\d]/u.test(here)
+      ? CHARACTER.word
+      : /[\s-]/.test(here)
+        ? CHARACTER.blank
+        : /[,;|()[\]=]/.test(here)
+          ? CHARACTER.stop
+          : CHARACTER.other;
+  }
+  return kinds;
 }
 
 /** Whether a stretch may end here: no letter and no digit follows. */

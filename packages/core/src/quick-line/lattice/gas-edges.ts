@@ -109,7 +109,7 @@ const RULES: readonly Rule[] = [
   rule(`ar\\s*[-/]\\s*(\\d{1,2})`, one(mix)),
   rule(`${ARGON}\\s+(\\d{1,2})\\s*${CO2}`, one(mix)),
   rule(`${ARGON}\\s*-?\\s*(\\d{1,2})\\s*-?${CO2}`, one(mix)),
-  rule(`${ARGON}\\s*[+/-]\\s*${CO2}\\s*${PERCENT}`, one(mix)),
+  rule(`${ARGON}\\s*[-+/ ]\\s*${CO2}\\s*${PERCENT}`, one(mix)),
   rule(`${ARGON}\\s*[-/+ ]\\s*${CO2}(?:\\s*mix)?`, () =>
     found('ar-co2-18-25', {
       asks: asking('Argon–CO₂: how much CO₂?', 'Ar + 25 % CO₂', 'Ar + 18 % CO₂', 'Ar + 10 % CO₂'),

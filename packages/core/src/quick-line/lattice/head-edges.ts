@@ -13,6 +13,7 @@ import type { Meaning, MeasuredSlot } from '../meaning.ts';
 import type { WeightName } from '../weights.ts';
 import type { Edge, LineText } from './edge.ts';
 import { NUMBER, numberOf } from './figures.ts';
+import { foundAt, pattern, type Pattern } from './pattern.ts';
 
 type Range = readonly [min: number, max: number];
 
@@ -59,13 +60,9 @@ function tidy(value: number): string {
 }
 
 interface Rule {
-  readonly pattern: RegExp;
+  readonly pattern: Pattern;
   readonly starts: 'digit' | 'letter';
   readonly read: (match: RegExpExecArray, line: LineText) => Omit<Edge, 'end'> | undefined;
-}
-
-function sticky(source: string): RegExp {
-  return new RegExp(source, 'iuy');
 }
 
 function measure(label: string, slots: readonly MeasuredSlot[]): readonly Meaning[] {
@@ -137,7 +134,7 @@ function lengthRules({ name, slot, range, behind, before = behind, from = 0 }: L
   return [
     {
       starts: 'digit',
-      pattern: sticky(String.raw`${LENGTH}[\s-]*(?:${behind})${END}`),
+      pattern: pattern(String.raw`${LENGTH}[\s-]*(?:${behind})${END}`),
       read: (match, line) => {
         const mm = millimetres(match[1] ?? '', match[2], line, range);
         // out of range it is still this figure, and no thickness: noted, with nothing set
@@ -151,7 +148,7 @@ function lengthRules({ name, slot, range, behind, before = behind, from = 0 }: L
     },
     {
       starts: 'letter',
-      pattern: sticky(String.raw`(?:${before})${JOIN}${LENGTH}${END}`),
+      pattern: pattern(String.raw`(?:${before})${JOIN}${LENGTH}${END}`),
       read: (match, line) => {
         const [, join = '', digits = '', unit] = match;
         const mm = millimetres(digits, unit, line, range);
@@ -194,7 +191,7 @@ function countRules(
 ): readonly Rule[] {
   return sources.map(([starts, source, weight = 'figureBehindWord']) => ({
     starts,
-    pattern: sticky(source + END),
+    pattern: pattern(source + END),
     read: (match) => {
       const count = countOf(match[1] ?? '');
       const slots = inRange(count, range) && Number.isInteger(count) ? [{ slot, value: count }] : [];
@@ -211,7 +208,7 @@ const COUNT_RULES: readonly Rule[] = [
   ]),
   {
     starts: 'digit',
-    pattern: sticky(String.raw`\d+\s*(?:or|to|-)\s*\d+\s*(?:${PASS_WORDS})${END}`),
+    pattern: pattern(String.raw`\d+\s*(?:or|to|-)\s*\d+\s*(?:${PASS_WORDS})${END}`),
     read: (match) => ({ meanings: measure(`${match[0]}: as many as it takes`, []), terms: ['figureBehindWord'] }),
   },
   ...countRules('off', 'numberOff', NUMBER_OFF_RANGE, [
@@ -220,6 +217,7 @@ const COUNT_RULES: readonly Rule[] = [
       String.raw`${COUNT}\s*(?:off|pcs?\.?|pieces?(?:\s+of)?|plcs?|places?|locations?|nos\.?|no\.)`,
     ],
     ['digit', String.raw`(\d{1,3})no`],
+    ['digit', String.raw`(\d{1,3})\s+of(?=\s+[\d.])`],
     ['letter', String.raw`[([]\s*(\d{1,3})\s*[)\]](?:\s*off)?`],
     ['letter', String.raw`(?:qty\.?|quantity)\s*[=:]?\s*(\d+)`],
     ['letter', String.raw`x\s?(\d{1,3})(?=\s*(?:[,;]|$))`, 'figureCount'],
@@ -258,7 +256,7 @@ function stitchSlots(stitch: number, pitch: number): Omit<Edge, 'end'> | undefin
 function stitchRule(starts: Rule['starts'], source: string): Rule {
   return {
     starts,
-    pattern: sticky(source + END),
+    pattern: pattern(source + END),
     read: (match) => {
       const [, a = '', unitA, b = '', unitB] = match;
       const { stitch, behind } = stitchMm(a, unitA, b, unitB);
@@ -280,7 +278,7 @@ const STITCH_RULES: readonly Rule[] = [
   stitchRule('letter', String.raw`weld\s+(\d+)${MM}[\s,]+skip\s+(\d+)${MM}`),
   {
     starts: 'digit',
-    pattern: sticky(String.raw`(?:(\d+)\s*[x×]\s*)?(\d+)\s*\(\s*(\d+)\s*\)`),
+    pattern: pattern(String.raw`(?:(\d+)\s*[x×]\s*)?(\d+)\s*\(\s*(\d+)\s*\)`),
     read: (match) => {
       const [, , stitch = '', gap = ''] = match;
       return stitchSlots(Number(stitch), Number(stitch) + Number(gap));
@@ -309,7 +307,7 @@ const NOTED: readonly (readonly [as: string, starts: Rule['starts'], source: str
   ['weight', 'digit', String.raw`${DECIMAL}k?\s*(?:lbs?|pounds?|kgs?|kilos?|tonnes?|tons?|t(?=\s+(?:swl|wll|lift|jack|press|excavator|digger|trailer|truck|crane))|swl|wll)(?:\s+(?:swl|wll))?`],
   ['weight', 'letter', String.raw`(?:half|quarter|one|two|three|five|ten)[\s-]+ton(?:ne)?s?`],
   ['volume', 'digit', String.raw`${DECIMAL}\s*(?:gal(?:lons?)?|lit(?:re|er)s?|ltrs?|l)\s+(?=drum|tank|barrel|ibc|trough|bowser|keg|bucket|kettle|pot|can)`],
-  ['volume', 'digit', String.raw`${DECIMAL}\s*(?:gal(?:lons?)?|cc|ml|m3|m³|yards?|cu\.?\s*ft)`],
+  ['volume', 'digit', String.raw`(?:\d{2,4}\s*gal|\d{1,4}\s*gallons?|${DECIMAL}\s*(?:cc|ml|m3|m³|yards?|cu\.?\s*ft))`],
   ['pressure', 'digit', String.raw`${DECIMAL}\s*(?:bar|psi|kpa|mpa)`],
   ['no part in the plan', 'digit', String.raw`${RANGE}\s*(?:hz|%|hp|kw|nm|rpm|mph|km\/h|kph|mins?|minutes?|secs?|seconds?|hours?|hrs?|days?|weeks?|years?|yrs?|(?:st|nd|rd|th)\s+(?:gear|gen|scale)|series|link|stroke|speed|point|lug|bolt|hole|post|wheel|seater|man|axle|leaf|spoke|cyl(?:inder)?|door|tier|ply|bay|horse)`],
   ['angle of the edges: the plan names its own', 'digit', String.raw`${RANGE}\s*(?:°|degs?\.?|degrees?|º)(?:\s*[cf])?(?:\s*(?:included|incl\.?|vee?|bevels?|angle|prep|chamfer|preheat|interpass|max))*`],
@@ -348,7 +346,7 @@ const NOTED: readonly (readonly [as: string, starts: Rule['starts'], source: str
 
 const NOTED_RULES: readonly Rule[] = NOTED.map(([as, starts, source]) => ({
   starts,
-  pattern: sticky(source + END),
+  pattern: pattern(source + END),
   read: (match): Omit<Edge, 'end'> => ({
     meanings: measure(`${match[0].trim()}: ${as}`, []),
     terms: [as === 'a thread' ? 'figureThread' : starts === 'digit' ? 'figureNoted' : 'figureNotedFirst'],
@@ -376,13 +374,13 @@ function outsideEdge(mm: readonly number[], style: Edge['style']): Omit<Edge, 'e
 const OUTSIDE_RULES: readonly Rule[] = [
   {
     starts: 'digit',
-    pattern: sticky(String.raw`${LENGTH}\s*(?:${OUTSIDE_WORDS})${END}`),
+    pattern: pattern(String.raw`${LENGTH}\s*(?:${OUTSIDE_WORDS})${END}`),
     read: (match, line) =>
       outsideEdge([millimetres(match[1] ?? '', match[2], line, OUTSIDE_RANGE_MM)], 'head-behind'),
   },
   {
     starts: 'letter',
-    pattern: sticky(String.raw`(?:dia(?:meter)?|o\.?d\.?|ø)\s*[=:]?\s*${LENGTH}${END}(?!\s*[x×]\s*[\d.])`),
+    pattern: pattern(String.raw`(?:dia(?:meter)?|o\.?d\.?|ø)\s*[=:]?\s*${LENGTH}${END}(?!\s*[x×]\s*[\d.])`),
     read: (match, line) =>
       outsideEdge(
         [millimetres(match[1] ?? '', match[2], line, OUTSIDE_RANGE_MM)],
@@ -391,7 +389,7 @@ const OUTSIDE_RULES: readonly Rule[] = [
   },
   {
     starts: 'letter',
-    pattern: sticky(String.raw`size\s*(${NUMBER})\s*[x×]\s*(${NUMBER})\s*mm${END}`),
+    pattern: pattern(String.raw`size\s*(${NUMBER})\s*[x×]\s*(${NUMBER})\s*mm${END}`),
     read: (match) =>
       outsideEdge(
         [numberOf(match[1] ?? '')?.value ?? 0, numberOf(match[2] ?? '')?.value ?? 0],
@@ -405,7 +403,7 @@ const METRES = String.raw`(${NUMBER})[\s-]*(m|met(?:re|er)s?|cm|ft|foot|feet)(?=
 const SEAM_RULES: readonly Rule[] = [
   {
     starts: 'digit',
-    pattern: sticky(
+    pattern: pattern(
       String.raw`${METRES}(?:\s*(?:long|of\s+(?:weld|seam|stitch)|seam|run|total|weld))?${END}`,
     ),
     read: (match, line) => {
@@ -420,7 +418,7 @@ const SEAM_RULES: readonly Rule[] = [
 const SYMBOL_RULES: readonly Rule[] = [
   {
     starts: 'letter',
-    pattern: sticky(String.raw`([az])(\s*=\s*|)(\d{1,2}(?:[.,]\d)?)(?:\s*mm)?(?:\s*(?:throat|leg))?${END}`),
+    pattern: pattern(String.raw`([az])(\s*=\s*|)(\d{1,2}(?:[.,]\d)?)(?:\s*mm)?(?:\s*(?:throat|leg))?${END}`),
     read: (match) => {
       const mm = Number((match[3] ?? '').replace(',', '.'));
       const isThroat = match[1]?.toLowerCase() === 'a';
@@ -434,12 +432,12 @@ const SYMBOL_RULES: readonly Rule[] = [
   },
   {
     starts: 'letter',
-    pattern: sticky(String.raw`[△▷⊿]\s*(${NUMBER})\s*(?:mm)?${END}`),
+    pattern: pattern(String.raw`[△▷⊿]\s*(${NUMBER})\s*(?:mm)?${END}`),
     read: (match, line) => symbolLeg(match[1] ?? '', line),
   },
   {
     starts: 'digit',
-    pattern: sticky(String.raw`(${NUMBER})\s*(?:mm)?\s*[△▷⊿]`),
+    pattern: pattern(String.raw`(${NUMBER})\s*(?:mm)?\s*[△▷⊿]`),
     read: (match, line) => symbolLeg(match[1] ?? '', line),
   },
 ];
@@ -459,7 +457,7 @@ function symbolLeg(digits: string, line: LineText): Omit<Edge, 'end'> | undefine
 /** `zero gap`, `tight gap`, `no gap`: a gap of nothing. */
 const NO_GAP: Rule = {
   starts: 'letter',
-  pattern: sticky(String.raw`(?:zero|no|tight|nil)\s+(?:root\s+)?gap${END}`),
+  pattern: pattern(String.raw`(?:zero|no|tight|nil)\s+(?:root\s+)?gap${END}`),
   read: () => ({ meanings: measure('no root gap', [{ slot: 'gapMm', value: 0 }]), terms: ['figureBehindWord'] }),
 };
 
@@ -482,9 +480,8 @@ const BY_START = {
 export function headEdges(line: LineText, at: number): Edge[] {
   const first = line.lower[at] ?? '';
   const rules = /[\d.,½¼¾⅛⅜⅝⅞]/.test(first) ? BY_START.digit : BY_START.letter;
-  return rules.flatMap(({ pattern, read }) => {
-    pattern.lastIndex = at;
-    const match = pattern.exec(line.text);
+  return rules.flatMap(({ pattern: rule, read }) => {
+    const match = foundAt(rule, line, at);
     const edge = match && match[0] !== '' ? read(match, line) : undefined;
     return match && edge ? [{ ...edge, end: at + match[0].trimEnd().length }] : [];
   });

@@ -3,13 +3,14 @@ import { usualClass } from '../../wire/wire-class.ts';
 import type { Way } from '../../wire/way.ts';
 import type { Edge, LineText } from './edge.ts';
 import { lengthOf, NUMBER, SIZE_UNIT } from './figures.ts';
+import { foundAt, pattern, type Pattern } from './pattern.ts';
 
 const END = String.raw`(?![\p{L}\d]|[.,]\d|\/\d)`;
 const LENGTH = String.raw`(${NUMBER})(?:[\s-]?(${SIZE_UNIT}))?`;
 const SIGN = String.raw`\s*[=:]\s*`;
 
 interface Key {
-  readonly pattern: RegExp;
+  readonly pattern: Pattern;
   readonly fixed: 'thickness' | 'wire';
   /** Which part, where the key says so. */
   readonly part?: 1 | 2;
@@ -17,8 +18,7 @@ interface Key {
 
 function key(words: string, sign: string, fixed: Key['fixed'], part?: Key['part']): Key {
   // a stroke may follow: `t=5/5`
-  const pattern = new RegExp(`(?:${words})${sign}${LENGTH}(?![\\p{L}\\d]|[.,]\\d)`, 'iuy');
-  return { pattern, fixed, ...(part === undefined ? {} : { part }) };
+  return { pattern: pattern(`(?:${words})${sign}${LENGTH}(?![\\p{L}\\d]|[.,]\\d)`), fixed, ...(part === undefined ? {} : { part }) };
 }
 
 /** `t=6`, `Thk: 15`, `t1 4`, `plate 2: 10 mm`, `wire=0.8`: what a figure is stands before it with a sign. */
@@ -30,17 +30,18 @@ const KEYS: readonly Key[] = [
 ];
 
 /** `t8` on a drawing: a thickness where its letter is glued to the figure. */
-const GLUED_THICKNESS = new RegExp(String.raw`t(\d{1,2}(?:[.,]\d)?)${END}`, 'iuy');
+const GLUED_THICKNESS = pattern(String.raw`t(\d{1,2}(?:[.,]\d)?)${END}`);
 
 /** Words that name a slot in a list and say nothing by themselves: `pos: PB`, `mat=S235`, `gas: M21`. */
-const LABEL = /(?:mat(?:erial|l)?|pos(?:ition)?|joint|gas|process|proc|weld|method|metal|grade|alloy|mode|transfer|machine|surface|place|class|type|qty|no|size|legs?|notes?)\s*[=:](?=\s*\S)/iuy;
+const LABEL = pattern(
+  String.raw`(?:mat(?:erial|l)?|pos(?:ition)?|joint|gas|process|proc|weld|method|metal|grade|alloy|mode|transfer|machine|surface|place|class|type|qty|no|size|legs?|notes?)\s*[=:](?=\s*\S)`,
+);
 
-const CALLED_THICK = new RegExp(`${LENGTH}[\\s-]*(?:thick|thk\\.?)${END}`, 'iuy');
+const CALLED_THICK = pattern(`${LENGTH}[\\s-]*(?:thick|thk\\.?)${END}`);
 
 /** `10 mm thick`: a figure that is called so is a thickness, whatever it stands before. */
 export function thickEdges(line: LineText, at: number): Edge[] {
-  CALLED_THICK.lastIndex = at;
-  const match = CALLED_THICK.exec(line.text);
+  const match = foundAt(CALLED_THICK, line, at);
   const length = match && lengthOf(match[1] ?? '', match[2]);
   if (!match || !length) return [];
   return [
@@ -54,9 +55,8 @@ export function thickEdges(line: LineText, at: number): Edge[] {
 
 export function keyEdges(line: LineText, at: number): Edge[] {
   const found: Edge[] = [];
-  for (const { pattern, fixed, part } of KEYS) {
-    pattern.lastIndex = at;
-    const match = pattern.exec(line.text);
+  for (const { pattern: words, fixed, part } of KEYS) {
+    const match = foundAt(words, line, at);
     const length = match && lengthOf(match[1] ?? '', match[2]);
     if (!match || !length) continue;
     const meaning: Meaning = {
@@ -68,8 +68,7 @@ export function keyEdges(line: LineText, at: number): Edge[] {
     };
     found.push({ end: at + match[0].length, meanings: [meaning], terms: ['figureByKey'] });
   }
-  GLUED_THICKNESS.lastIndex = at;
-  const glued = GLUED_THICKNESS.exec(line.text);
+  const glued = foundAt(GLUED_THICKNESS, line, at);
   if (glued) {
     const length = { form: 'mm', value: Number((glued[1] ?? '').replace(',', '.')), fraction: false, inchDecimal: false } as const;
     found.push({
@@ -78,8 +77,7 @@ export function keyEdges(line: LineText, at: number): Edge[] {
       terms: ['figureGluedT'],
     });
   }
-  LABEL.lastIndex = at;
-  const label = LABEL.exec(line.text);
+  const label = foundAt(LABEL, line, at);
   if (label) found.push({ end: at + label[0].length, meanings: [{ kind: 'filler-word' }], terms: ['label'] });
   return found;
 }
@@ -100,11 +98,12 @@ const OTHER_PROCESSES: Readonly<Record<string, string>> = {
   '121': 'submerged arc',
   '311': 'oxy-fuel welding',
 };
-const PROCESS = /(process(?:\s+no\.?)?\s*[=:]?\s*|proc\.?\s*[=:]?\s*|iso\s*4063[\s-]+)?(1[1-4]\d|311)(?:-[a-z])?(?:\s*\/\s*(1[1-4]\d|311))?(?![\p{L}\d]|[.,]\d|\s*(?:mm|"|in\b|x|×|a\b|amps?|v\b|ga))/iuy;
+const PROCESS = pattern(
+  String.raw`(process(?:\s+no\.?)?\s*[=:]?\s*|proc\.?\s*[=:]?\s*|iso\s*4063[\s-]+)?(1[1-4]\d|311)(?:-[a-z])?(?:\s*/\s*(1[1-4]\d|311))?(?![\p{L}\d]|[.,]\d|\s*(?:mm|"|in\b|x|×|a\b|amps?|v\b|ga))`,
+);
 
 export function processEdges(line: LineText, at: number): Edge[] {
-  PROCESS.lastIndex = at;
-  const match = PROCESS.exec(line.text);
+  const match = foundAt(PROCESS, line, at);
   if (!match) return [];
   const [whole, said, number = '', second] = match;
   const end = at + whole.length;

@@ -2,19 +2,18 @@ import type { WrittenLength } from '../../quantity/length-text.ts';
 import type { Meaning } from '../meaning.ts';
 import type { Edge, LineText } from './edge.ts';
 import { lengthOf, NUMBER, numberOf, SIZE_UNIT } from './figures.ts';
+import { foundAt, pattern } from './pattern.ts';
 
-const WIRE_CODE = /0(?:23|24|25|30|35|39|40|45|47|52|62|63|68|72|78)(?![\p{L}\d/.])/iuy;
-const GAUGE_SIGN = /#\s?(\d{1,2})(?![\p{L}\d/.])/iuy;
-const SIZE = new RegExp(
+const WIRE_CODE = pattern(String.raw`0(?:23|24|25|30|35|39|40|45|47|52|62|63|68|72|78)(?![\p{L}\d/.])`);
+const GAUGE_SIGN = pattern(String.raw`#\s?(\d{1,2})(?![\p{L}\d/.])`);
+const SIZE = pattern(
   String.raw`(-?)(${NUMBER})(?:th(?![a-z]))?(?:([\s-]?)(${SIZE_UNIT})(?![\p{L}]|\.?\d))?\.?`,
-  'iuy',
 );
 /** "in" that is the word, not the unit: `3/16 in the yard`. */
 const IN_IS_A_WORD =
   /^\s+(?:the|a|an|my|our|wind|windy|yard|shop|position|draught|drafty|flat|vertical|horizontal|overhead|argon|co2|lap|place|rain|situ|half|two|three|one|it|total|spray|short|dip|pulse)(?!\p{L})/iu;
-const SPREAD = new RegExp(
+const SPREAD = pattern(
   String.raw`(${NUMBER})(?:\s?(${SIZE_UNIT}))?\s?[-–]\s?(${NUMBER})\s?(${SIZE_UNIT})?(?![\p{L}\d]|[.,]\d|\/\d)`,
-  'iuy',
 );
 
 const WORD_NUMBERS: Readonly<Record<string, number>> = {
@@ -33,14 +32,13 @@ const WORD_NUMBERS: Readonly<Record<string, number>> = {
   'five sixteenths': 5 / 16,
   'seven sixteenths': 7 / 16,
 };
-const WORDED = new RegExp(
+const WORDED = pattern(
   String.raw`(?:an?\s+)?(${Object.keys(WORD_NUMBERS)
     .toSorted((a, b) => b.length - a.length)
     .map((words) => words.replace(' ', '[\\s-]+'))
     .join('|')})(?:[\s-]*(?:of\s+an\s+)?(inch(?:es)?|in|["″”]))?(?![\p{L}\d])`,
-  'iuy',
 );
-const DIGIT_EIGHTHS = /(\d)\s+(eighths?|sixteenths?|quarters?)(?:\s*(?:inch(?:es)?|in|["″]))?(?![\p{L}\d])/iuy;
+const DIGIT_EIGHTHS = pattern(String.raw`(\d)\s+(eighths?|sixteenths?|quarters?)(?:\s*(?:inch(?:es)?|in|["″]))?(?![\p{L}\d])`);
 const SMALL_WORDS: Readonly<Record<string, number>> = {
   one: 1,
   two: 2,
@@ -57,29 +55,25 @@ const SMALL_WORDS: Readonly<Record<string, number>> = {
   fourteen: 14,
   eighteen: 18,
 };
-const WORDED_UNIT = new RegExp(
+const WORDED_UNIT = pattern(
   String.raw`(${Object.keys(SMALL_WORDS).join('|')})[\s-]+(mm|mil|millimet(?:re|er)s?|inch(?:es)?|gauge|gage|ga)(?![\p{L}\d])`,
-  'iuy',
 );
-const POINT_WORDED = new RegExp(
+const POINT_WORDED = pattern(
   String.raw`(?:(nought|zero|oh|one|two|three)\s+)?point\s+(${['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'].join('|')})(?:\s+(mm|millimet(?:re|er)s?))?(?![\p{L}\d])`,
-  'iuy',
 );
 const DIGITS = ['nought', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+
+/** The first half of what is no fraction: a bare figure and a stroke, that no key stands before (`t=10/12`). */
+const HALF_BEFORE = /(?<![=:]\s?\d{0,3})(?<!\d)\d+\/$/;
 
 function size(form: 'mm' | 'inch' | 'bare' | 'gauge', value: number, fraction = false): Meaning {
   return { kind: 'length', length: { form, value, fraction, inchDecimal: false }, wireCode: false };
 }
 
-function match(pattern: RegExp, line: LineText, at: number): RegExpExecArray | undefined {
-  pattern.lastIndex = at;
-  return pattern.exec(line.text) ?? undefined;
-}
-
 /** Figures in words: `quarter inch`, `three eighths`, `three millimetre`, `point eight`. */
 export function wordedEdges(line: LineText, at: number): Edge[] {
   const found: Edge[] = [];
-  const worded = match(WORDED, line, at);
+  const worded = foundAt(WORDED, line, at);
   if (worded) {
     const value = WORD_NUMBERS[(worded[1] ?? '').toLowerCase().replace(/[\s-]+/g, ' ')] ?? 0;
     const plain = worded[2] === undefined && !/eighth|sixteenth/i.test(worded[0]);
@@ -87,13 +81,13 @@ export function wordedEdges(line: LineText, at: number): Edge[] {
     if (!unsaid)
       found.push({ end: at + worded[0].length, meanings: [size('inch', value, true)], terms: ['figureWithUnit'] });
   }
-  const unit = match(WORDED_UNIT, line, at);
+  const unit = foundAt(WORDED_UNIT, line, at);
   if (unit) {
     const value = SMALL_WORDS[(unit[1] ?? '').toLowerCase()] ?? 0;
     const form = /^in/i.test(unit[2] ?? '') ? 'inch' : /^g/i.test(unit[2] ?? '') ? 'gauge' : 'mm';
     found.push({ end: at + unit[0].length, meanings: [size(form, value)], terms: ['figureWithUnit'] });
   }
-  const point = match(POINT_WORDED, line, at);
+  const point = foundAt(POINT_WORDED, line, at);
   if (point) {
     const whole = /^(?:nought|zero|oh)?$/i.test(point[1] ?? '') ? 0 : (SMALL_WORDS[(point[1] ?? '').toLowerCase()] ?? 0);
     const value = whole + DIGITS.indexOf((point[2] ?? '').toLowerCase()) / 10;
@@ -109,15 +103,15 @@ export function wordedEdges(line: LineText, at: number): Edge[] {
 /** Plain figures with or without a unit: what they are is settled by what stands around them. */
 export function lengthEdges(line: LineText, at: number): Edge[] {
   const found: Edge[] = [];
-  const code = match(WIRE_CODE, line, at);
+  const code = foundAt(WIRE_CODE, line, at);
   if (code) {
     const length = { form: 'inch', value: Number(code[0]) / 1000, fraction: false, inchDecimal: true } as const;
     found.push({ end: at + code[0].length, meanings: [{ kind: 'length', length, wireCode: true }], terms: ['figureBare'] });
   }
-  const gauge = match(GAUGE_SIGN, line, at);
+  const gauge = foundAt(GAUGE_SIGN, line, at);
   if (gauge)
     found.push({ end: at + gauge[0].length, meanings: [size('gauge', Number(gauge[1]))], terms: ['figureWithUnit'] });
-  const eighths = match(DIGIT_EIGHTHS, line, at);
+  const eighths = foundAt(DIGIT_EIGHTHS, line, at);
   if (eighths) {
     const parts = /eighth/i.test(eighths[2] ?? '') ? 8 : /sixteenth/i.test(eighths[2] ?? '') ? 16 : 4;
     const meaning = size('inch', Number(eighths[1]) / parts, true);
@@ -128,7 +122,7 @@ export function lengthEdges(line: LineText, at: number): Edge[] {
 }
 
 function plainEdges(line: LineText, at: number): Edge[] {
-  const found = match(SIZE, line, at);
+  const found = foundAt(SIZE, line, at);
   if (!found) return [];
   const [, minus = '', digits = '', gap, unit] = found;
   if (minus !== '' && numberOf(digits)?.fraction === true) return [];
@@ -142,7 +136,7 @@ function plainEdges(line: LineText, at: number): Edge[] {
       if (!/^\/\d+(?:\.\d+)?\s?(?:mm|in|")/i.test(line.text.slice(end))) return;
     }
     // the second half of what is no fraction
-    if (unitText === undefined && /\d\/$/.test(line.text.slice(Math.max(0, at - 4), at))) return;
+    if (unitText === undefined && HALF_BEFORE.test(line.text.slice(Math.max(0, at - 8), at))) return;
     const written = lengthOf(digits, unitText);
     if (!written) return;
     const length_ = minus === '' ? written : { ...written, value: -written.value };
@@ -181,7 +175,7 @@ function plainEdges(line: LineText, at: number): Edge[] {
 
 /** `3-5 mm`, `3/16-1/4`: one of two, or one on the other; the words around it settle which. */
 function spreadEdges(line: LineText, at: number): Edge[] {
-  const found = match(SPREAD, line, at);
+  const found = foundAt(SPREAD, line, at);
   if (!found) return [];
   const [whole, a = '', unitA, b = '', unitB] = found;
   const lengths = [lengthOf(a, unitA ?? unitB), lengthOf(b, unitB ?? unitA)];

@@ -2,6 +2,7 @@ import type { WrittenLength } from '../../quantity/length-text.ts';
 import type { Meaning } from '../meaning.ts';
 import type { Edge, LineText } from './edge.ts';
 import { NUMBER, numberOf } from './figures.ts';
+import { foundAt, pattern, type Pattern } from './pattern.ts';
 import { pipeRow, type PipeRow, pipeSizeMm } from './pipe-table.ts';
 
 const SCHEDULE = String.raw`(?:sch(?:edule|ed)?\.?\s*-?\s*(\d{1,3}s?|std|xs|xxs)|(std|xs|xxs)(?:\s+wt)?)`;
@@ -11,7 +12,7 @@ const INCH = String.raw`\s*-?\s*(?:in(?:ch(?:es)?)?\b|"|″|”)?`;
 const BETWEEN = String.raw`(?:[\s,]+(?:pipe|tube|of|304l?|316l?|ss|stainless|black|galv|steel|seamless|erw|a106|a53|nb))*[\s,]*`;
 
 interface Rule {
-  readonly pattern: RegExp;
+  readonly pattern: Pattern;
   readonly read: (match: RegExpExecArray) => { readonly pipe: PipeRow | undefined; readonly schedule: string };
 }
 
@@ -20,7 +21,7 @@ const inches = (digits: string | undefined): PipeRow | undefined =>
 const metric = (digits: string | undefined): PipeRow | undefined => pipeRow({ dn: Number(digits) });
 
 function rule(source: string, read: Rule['read']): Rule {
-  return { pattern: new RegExp(source + END, 'iuy'), read };
+  return { pattern: pattern(source + END), read };
 }
 
 /** A nominal bore in figures above 12 is metric; below, inches: `40 NB`, `4 NB`, `1" NB`. */
@@ -50,9 +51,8 @@ function outside(mm: number): Meaning {
 
 /** Pipes by nominal size and schedule, with outside and wall from the table; a nominal size alone asks for the wall. */
 export function pipeEdges(line: LineText, at: number): Edge[] {
-  const scheduled = RULES.flatMap(({ pattern, read }): Edge[] => {
-    pattern.lastIndex = at;
-    const match = pattern.exec(line.text);
+  const scheduled = RULES.flatMap(({ pattern: one, read }): Edge[] => {
+    const match = foundAt(one, line, at);
     if (!match) return [];
     const { pipe, schedule } = read(match);
     const size = pipe && pipeSizeMm(pipe, schedule);
@@ -73,11 +73,10 @@ export function pipeEdges(line: LineText, at: number): Edge[] {
   return [...scheduled, ...nominalEdges(line, at)];
 }
 
-const NOMINAL = new RegExp(String.raw`(?:dn\s*(\d{1,3})|(${NUMBER})${INCH}\s*(?:nps|nb|nominal(?:\s+bore)?))${END}`, 'iuy');
+const NOMINAL = pattern(String.raw`(?:dn\s*(\d{1,3})|(${NUMBER})${INCH}\s*(?:nps|nb|nominal(?:\s+bore)?))${END}`);
 
 function nominalEdges(line: LineText, at: number): Edge[] {
-  NOMINAL.lastIndex = at;
-  const match = NOMINAL.exec(line.text);
+  const match = foundAt(NOMINAL, line, at);
   if (!match) return [];
   const pipe = match[1] === undefined ? nominal(match[2], /["″”]|in/i.exec(match[0])?.[0] ?? '') : metric(match[1]);
   if (!pipe) return [];

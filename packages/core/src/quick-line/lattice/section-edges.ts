@@ -6,6 +6,7 @@ import type { Meaning } from '../meaning.ts';
 import type { WeightName } from '../weights.ts';
 import { type Edge, endsAt, type LineText } from './edge.ts';
 import { lengthOf, NUMBER, SIZE_UNIT } from './figures.ts';
+import { foundAt, pattern } from './pattern.ts';
 import { isPipeOutsideMm } from './pipe-table.ts';
 
 interface Shape {
@@ -26,11 +27,13 @@ const FAMILIES: readonly (readonly [words: string, shape: Shape])[] = [
   ['sheets?|blech', { product: 'sheet' }],
   ['fb|fl|flats?(?:\\s*bars?|\\s*stock)?|bars?|strips?', { product: 'bar', profile: 'flat-bar' }],
 ];
-const GLUED = FAMILIES.map(([words, shape]) => [new RegExp(String.raw`(?:${words})\s*(?=[\d.])`, 'iuy'), shape] as const);
+const GLUED = FAMILIES.map(([words, shape]) => [pattern(String.raw`(?:${words})\s*(?=[\d.])`), shape] as const);
 const BEHIND = FAMILIES.map(([words, shape]) => [new RegExp(String.raw`(?:${words})(?![\p{L}\d])`, 'iuy'), shape] as const);
 
-const CROSS = String.raw`\s?[x×*]\s?`;
+const CROSS = String.raw`(?:\s?[x×*]\s?|\s+by\s+)`;
 const ITEM = String.raw`(${NUMBER})(?:[\s-]?(${SIZE_UNIT})(?![a-wyz])|)`;
+/** Whether a line holds a figure behind a cross at all. */
+const ANY_CROSS = pattern(String.raw`(?:[x×*]\s?|\sby\s+)[\d.½¼¾⅛⅜⅝⅞]`);
 const FIRST = new RegExp(ITEM, 'iuy');
 const NEXT = new RegExp(CROSS + ITEM, 'iuy');
 const LONE_GAUGE = new RegExp(String.raw`[\s,]+(\d{1,2})[\s-]?(ga|gauge|g|swg)(?![\p{L}\d])`, 'iuy');
@@ -44,17 +47,18 @@ interface Sizes {
 
 /** Figures with crosses between them, two to four. */
 function crossed(line: LineText, at: number): Sizes | undefined {
+  if (foundAt(ANY_CROSS, line, at) === undefined && line.holds.get(ANY_CROSS.here) === false) return undefined;
   const items: WrittenLength[] = [];
   const ends: number[] = [];
   let end = at;
-  for (let pattern = FIRST; items.length < 4; pattern = NEXT) {
-    pattern.lastIndex = end;
-    const match = pattern.exec(line.text);
+  for (let item = FIRST; items.length < 4; item = NEXT) {
+    item.lastIndex = end;
+    const match = item.exec(line.text);
     const length = match && lengthOf(match[1] ?? '', match[2]);
     if (!match || !length || !(length.value > 0)) break;
     // `2x3 3/16` is 2 × 3 and a thickness: a whole number before a fraction is not mixed behind a cross
-    if (items.length > 0 && /[\s-]/.test(match[1] ?? '')) {
-      const whole = /^(\d+)[\s-]/.exec(match[1] ?? '')?.[1] ?? '';
+    if (items.length > 0 && /\s/.test(match[1] ?? '')) {
+      const whole = /^(\d+)\s/.exec(match[1] ?? '')?.[1] ?? '';
       const cut = lengthOf(whole, undefined);
       if (!cut) break;
       end += match[0].indexOf(whole) + whole.length;
@@ -119,9 +123,9 @@ function shapeBehind(line: LineText, from: number): { readonly shape: Shape; rea
     at += blank;
     if (at >= line.text.length || /[,;]/.test(line.text[at] as string)) return undefined;
     if (/^(?:to|on|onto|and|&|x|auf|an)(?![\p{L}\d])/iu.test(line.text.slice(at, at + 6))) return undefined;
-    for (const [pattern, shape] of BEHIND) {
-      pattern.lastIndex = at;
-      const match = pattern.exec(line.text);
+    for (const [words, shape] of BEHIND) {
+      words.lastIndex = at;
+      const match = words.exec(line.text);
       if (match && !(match[0].length === 1 && word > 0)) return { shape, next: word === 0, end: at + match[0].length };
     }
     const step = /^[^\s,;()]+/.exec(line.text.slice(at))?.[0] ?? '';
@@ -138,9 +142,9 @@ function shapeBefore(line: LineText, at: number): Shape | undefined {
   if (/[,;]\s*$/.test(before)) return undefined;
   const words = before.trimEnd().split(/[\s,;]+/).slice(-2);
   for (const word of [words.at(-1) ?? '', words.join(' ')]) {
-    for (const [pattern, shape] of BEHIND) {
-      pattern.lastIndex = 0;
-      const match = pattern.exec(word);
+    for (const [name, shape] of BEHIND) {
+      name.lastIndex = 0;
+      const match = name.exec(word);
       if (match && match[0].length === word.length && word.length > 1) return shape;
     }
   }
@@ -289,9 +293,8 @@ export function sectionEdges(line: LineText, at: number): Edge[] {
 }
 
 function familyAt(line: LineText, at: number): { readonly shape: Shape; readonly end: number } | undefined {
-  for (const [pattern, shape] of GLUED) {
-    pattern.lastIndex = at;
-    const match = pattern.exec(line.text);
+  for (const [words, shape] of GLUED) {
+    const match = foundAt(words, line, at);
     if (match) return { shape, end: at + match[0].length };
   }
   return undefined;
@@ -314,23 +317,20 @@ function gluedThickness(line: LineText, at: number, { shape, end }: { readonly s
   ];
 }
 
-const PLATE_BEHIND = new RegExp(String.raw`(\d{1,2}(?:\.\d)?)\s?(?:thk\s+|thick\s+)?(pl|plt)(?![\p{L}\d])`, 'iuy');
-const ROLLED = new RegExp(
+const PLATE_BEHIND = pattern(String.raw`(\d{1,2}(?:\.\d)?)\s?(?:thk\s+|thick\s+)?(pl|plt)(?![\p{L}\d])`);
+const ROLLED = pattern(
   String.raw`(?:(?:w|s|hp|mc|wt|st|mt|c)\s*\d{1,2}\s*x\s*\d+(?:\.\d+)?|\d{2,3}(?:\s*x\s*\d{2,3}){0,2}\s*(?:ub|uc|pfc|ubp|rsj)(?:\s*\d+(?:\.\d+)?)?|(?:ipe|ipn|hea|heb|hem|upn|upe|inp|ismc|ismb|isa|he)\s*\d{2,3}\s*[abm]?|(?:ub|uc|pfc|rsj)\s*\d{2,3}(?:\s*x\s*\d{2,3}){0,2}(?:\s*x?\s*\d+)?)(?![\p{L}\d]|[.,]\d|\/\d)`,
-  'iuy',
 );
 
 /** `8PL` and rolled beams: a beam's web and flange are in a table we do not keep, so that they are asked for. */
 export function rolledEdges(line: LineText, at: number): Edge[] {
   const found: Edge[] = [];
-  PLATE_BEHIND.lastIndex = at;
-  const plate = PLATE_BEHIND.exec(line.text);
+  const plate = foundAt(PLATE_BEHIND, line, at);
   if (plate) {
     const length: WrittenLength = { form: 'mm', value: Number(plate[1]), fraction: false, inchDecimal: false };
     found.push(edge(at + plate[0].length, ['plateThickness'], { kind: 'length', length, wireCode: false, fixed: 'thickness', section: 'plate' }, { kind: 'product', product: 'plate' }));
   }
-  ROLLED.lastIndex = at;
-  const rolled = ROLLED.exec(line.text);
+  const rolled = foundAt(ROLLED, line, at);
   if (rolled) {
     const profile: Profile = /^(?:mc|c|pfc|upn|upe|ismc)|pfc/i.test(rolled[0]) ? 'channel' : 'beam';
     found.push(edge(at + rolled[0].length, ['rolledBeam'], { kind: 'product', product: 'section', profile }, { kind: 'wall-open', beam: true }));

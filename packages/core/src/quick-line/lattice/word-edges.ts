@@ -2,33 +2,29 @@ import { readsAsNearName } from '../words/near-name.ts';
 import { correctionOf } from '../words/corrections.ts';
 import { LONGEST_PHRASE, SINGLE_WORDS, VOCABULARY } from '../words/vocabulary.ts';
 import type { WeightName } from '../weights.ts';
-import { type Edge, endsAt, type LineText } from './edge.ts';
+import { CHARACTER, type Edge, endsAt, type LineText } from './edge.ts';
 
-const LETTER = /[\p{L}\d]/u;
 const STOPPER = /[\s,;|()[\]=]/;
 
 /** Ends that a phrase may have which begins at a place: where a letter or digit gives way to something else. */
-export function wordEnds(line: LineText, at: number, most: number): number[] {
-  const { text } = line;
+export function wordEnds({ text, kinds }: LineText, at: number, most: number): number[] {
   const ends: number[] = [];
   let words = 1;
   for (let i = at + 1; i <= text.length; i += 1) {
-    const before = text[i - 1] as string;
-    const here = text[i];
-    if (/[,;|()[\]=]/.test(before)) break;
-    if (here === undefined || !LETTER.test(here)) {
-      if (!/[\s-]/.test(before)) ends.push(i);
-    }
-    if (/[\s-]/.test(before) && here !== undefined && !/[\s-]/.test(here)) words += 1;
+    const [before, here] = [kinds[i - 1], kinds[i]];
+    if (before === CHARACTER.stop) break;
+    if (here !== CHARACTER.word && before !== CHARACTER.blank) ends.push(i);
+    if (before === CHARACTER.blank && here !== undefined && here !== CHARACTER.blank) words += 1;
     if (words > most) break;
     // a closing stop ends what is said
-    if (/[.!?:]/.test(before) && (here === undefined || /\s/.test(here))) break;
+    if (before === CHARACTER.other && (i === text.length || here === CHARACTER.blank) && /[.!?:]/.test(text[i - 1] as string)) break;
   }
   return ends;
 }
 
 function phraseKey(line: LineText, at: number, end: number): string {
-  return line.lower.slice(at, end).replace(/[\s-]+/g, ' ').replace(/’/g, "'");
+  const phrase = line.lower.slice(at, end);
+  return /[-’]|\s\s|[\t\n]/.test(phrase) ? phrase.replace(/[\s-]+/g, ' ').replace(/’/g, "'") : phrase;
 }
 
 /** Words and phrases of the vocabulary, and of the shop's own. */
@@ -64,6 +60,7 @@ export function machineEdges(line: LineText, at: number): Edge[] {
       found.push({ end, meanings: [{ kind: 'machine', name }], terms: ['machineName'] });
       continue;
     }
+    if (!/\p{L}/u.test(line.text[at] ?? '')) continue;
     for (const near of wordEnds(line, at, name.split(/\s+/).length)) {
       const typed = line.lower.slice(at, near);
       const how = readsAsNearName(typed, name);
@@ -78,12 +75,24 @@ export function machineEdges(line: LineText, at: number): Edge[] {
   return found;
 }
 
+/** Words looked up before: a line is read again at every key that is pressed. */
+const corrections = new Map<string, ReturnType<typeof correctionOf>>();
+const REMEMBERED_MOST = 2000;
+
+function rememberedCorrection(word: string): ReturnType<typeof correctionOf> {
+  if (corrections.has(word)) return corrections.get(word);
+  const found = correctionOf(word, SINGLE_WORDS);
+  if (corrections.size >= REMEMBERED_MOST) corrections.clear();
+  corrections.set(word, found);
+  return found;
+}
+
 /** A slip of the fingers put right, a near word asked about, or a word that is not known. */
 export function strangeEdges(line: LineText, at: number): Edge[] {
   const found: Edge[] = [];
   const word = /^\p{L}+/u.exec(line.lower.slice(at, at + 40))?.[0] ?? '';
   if (word !== '' && endsAt(line.text, at + word.length)) {
-    const correction = VOCABULARY.has(word) ? undefined : correctionOf(word, SINGLE_WORDS);
+    const correction = VOCABULARY.has(word) ? undefined : rememberedCorrection(word);
     if (correction?.status === 'corrected') {
       found.push({
         end: at + word.length,

@@ -59,7 +59,7 @@ function rangeTerms(figure: Figure): WeightName[] {
 export function isCalledThick(scene: Scene, { index }: Figure): boolean {
   const isThick = (token: Token | undefined): boolean => has(token, 'thick-word');
   const next = behind(scene, index);
-  if (/^(?:web|flanges?)$/i.test(next?.text ?? '')) return true;
+  if (/^(?:webs?|flanges?)$/i.test(next?.text ?? '')) return true;
   if (isThick(next)) {
     const led = has(before(scene, index), 'wire-word') && isFigure(behind(scene, index, 2));
     return !led;
@@ -113,7 +113,10 @@ function thickness(scene: Scene, figure: Figure, head: Head | undefined): Candid
   else if (isWireDecimal(figure)) terms.push('tWireDecimal');
   if (isCalledThick(scene, figure)) terms.push('tThickWord');
   const [next, last] = [behind(scene, index), before(scene, index)];
-  if (has(last, 'product') && !isOwned(scene, index - 1)) terms.push('tProductBefore');
+  const isPartWord = has(last, 'product') || /^(?:web|flange)$/i.test(last?.text ?? '');
+  if (isPartWord && !isOwned(scene, index - 1)) terms.push('tProductBefore');
+  if (has(next, 'metal') || (has(next, 'noted') && has(behind(scene, index, 2), 'metal'))) terms.push('tBeforeMetal');
+  if (figure.length.fraction && figure.length.value < 0.06) terms.push('tFineFraction');
   if (isCalledWire(scene, index)) {
     if (has(next, 'wire-word')) terms.push('tWireBehind');
     else if (has(last, 'wire-word')) terms.push('tWireBefore', ...(figure.wireMm === undefined ? [] : (['tWireBeforeSized'] as const)));
@@ -142,7 +145,8 @@ function wire(scene: Scene, figure: Figure, head: Head | undefined): Candidate |
   const around = [behind(scene, index), before(scene, index)];
   const wide = [...around, behind(scene, index, 2), before(scene, index, 2)];
   if (isCalledWire(scene, index)) terms.push('wWireWord');
-  else if (wide.some((token) => has(token, 'wire-class'))) terms.push('wClass');
+  else if (wide.some((token) => has(token, 'wire-class')))
+    terms.push('wClass', ...(around.some((token) => has(token, 'wire-class')) ? (['wClassBeside'] as const) : []));
   else if (around.some((token) => meaningOf(token, 'way')?.namesWire === true)) terms.push('wWay');
   if (isCalledThick(scene, figure)) terms.push('wThickWord');
   if (head?.kind === 'flat-product') terms.push('wFlatHead');
@@ -168,6 +172,8 @@ function leg(scene: Scene, figure: Figure): Candidate | undefined {
   if (length.form === 'gauge' || length.form === 'swg' || figure.code || !isLegMm(roughMm)) return undefined;
   const last = before(scene, index);
   if (has(last, 'connector')) return undefined;
+  const stitched = meaningOf(behind(scene, index), 'measure')?.slots.some(({ slot }) => slot === 'stitchMm') === true;
+  if (stitched) return { role: 'leg', terms: ['legBeforeStitch'] };
   const afterProduct = has(last, 'product') && !isOwned(scene, index - 1);
   if (isFillet(behind(scene, index))) {
     const decimal = length.form === 'bare' && /[.,]/.test(figure.token.text);

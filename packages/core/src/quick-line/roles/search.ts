@@ -25,8 +25,14 @@ function sumOf(terms: readonly WeightName[], weights: Weights): number {
  * The cheapest roles for the open figures of a scene, cheapest first.
  *
  * @param reach how much dearer than the best an assignment may be to be kept
+ * @param known what the best may cost at the most, where another way to cut the line has been read already
  */
-export function assignmentsOf(scene: Scene, weights: Weights, reach: number): readonly Assignment[] {
+export function assignmentsOf(
+  scene: Scene,
+  weights: Weights,
+  reach: number,
+  known = Infinity,
+): readonly Assignment[] {
   const options = scene.figures.map((figure) =>
     candidatesOf(scene, figure)
       .map((candidate) => ({ candidate, cost: sumOf(candidate.terms, weights) }))
@@ -36,7 +42,7 @@ export function assignmentsOf(scene: Scene, weights: Weights, reach: number): re
   const rest = least.map((_, i) => least.slice(i).reduce((sum, cost) => sum + cost, 0));
   const found: Assignment[] = [];
   const chosen: Candidate[] = [];
-  let best = Infinity;
+  let best = known;
   let steps = 0;
   const visit = (i: number, cost: number): void => {
     if (steps >= STEPS_MOST || cost + (rest[i] ?? 0) - RELIEF > best + reach) return;

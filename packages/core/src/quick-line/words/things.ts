@@ -15,7 +15,7 @@ gantry|gate|gearbox|girder|girt|grapple|grate|grating|grill|groove|guard|guardra
 handrail|hanger|harrow|hatch|haunch|header|head|heel|hinge|hitch|hoist|holder|hoop|hood|hook|hopper|horn|hose|house|housing|
 hub|hull|implement|insert|jack|jack stand|jaw|jib|jig|keel|kerb|key|kick plate|kiosk|knee|knife|knuckle|ladder|lamp|latch|leaf|ledger|
 leg|lever|lid|lift|link|lintel|liner plate|lip|lock|loader|log splitter|lug|machine|manhole|manifold|mast|member|mezzanine|mirror|
-module|mould|mold|moldboard|mount|mounting|mouth|mower|mudflap|mudguard|muffler|neck|nipple|nut|outrigger|oven|pad|pad eye|padeye|paddle|
+module|mould|mold|moldboard|mount|mounting|mouth|mower|mudflap|mudguard|muffler|neck|nipple|nut|outrigger|oven|pad|pad|footpad|pad eye|padeye|paddle|
 pallet|pan|panel|patch|pedal|pedestal|peg|perch|pergola|picket|pier|pig pen|pile|piling|pillar|pin|pintle|piston|pivot|platform|
 plinth|plough|plow|plug|pod|pole|pontoon|porch|portal|post|pot|press|profile|prop|propeller|pulley|pump|purlin|quad|rack|radiator|raft|
 rafter|rail|rail clip|railing|rake|ram|ramp|ratchet|receiver|reducer|reinforcement|reservoir|retainer|rib|ridge|rim|ring|riser|roll bar|roll cage|
