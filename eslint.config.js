@@ -83,7 +83,6 @@ export default ts.config(
   // lists of lines and of steps, and the contents of the package: as long as they are
   {
     files: [
-      'packages/core/src/quick-line/typed-lines.ts',
       'packages/core/src/changeover/rig-steps.ts',
       'packages/core/src/faults/{symptoms,stations/*}.ts',
       'packages/core/test/{,own-}fault-cases.ts',

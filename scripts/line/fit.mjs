@@ -41,12 +41,19 @@ const lines = readdirSync(LINES)
       group: name === 'rounds.json' ? `rounds ${Math.floor(i / 113) + 1}` : name,
     })),
   )
-  .filter(({ expect }) => !expect.orRefused && !expect.visible && !expect.anyOf && Object.keys(expect.understood ?? {}).length > 0);
+  .filter(
+    ({ expect }) =>
+      !expect.orRefused &&
+      !expect.visible &&
+      !expect.anyOf &&
+      Object.keys(expect.understood ?? {}).length > 0,
+  );
 
 function isRight(say, reading, unit, expect) {
   const work = effectiveWork(readWhole(say, reading, [], unit));
   return (
-    misses(work, expect.understood ?? {}).length === 0 && (expect.absent ?? []).every((slot) => work[slot] === undefined)
+    misses(work, expect.understood ?? {}).length === 0 &&
+    (expect.absent ?? []).every((slot) => work[slot] === undefined)
   );
 }
 
@@ -58,7 +65,15 @@ function counts(terms) {
 
 /** The readings of a line under some costs, right and wrong. */
 function listOf({ say, unit = 'mm', expect }, weights) {
-  const text = { text: say, lower: lowered(say), unit, machineNames: MACHINES, shopWords: new Map(), holds: new Map(), kinds: kindsOf(say) };
+  const text = {
+    text: say,
+    lower: lowered(say),
+    unit,
+    machineNames: MACHINES,
+    shopWords: new Map(),
+    holds: new Map(),
+    kinds: kindsOf(say),
+  };
   return readingsOf(text, weights, REACH)
     .slice(0, READINGS_MOST)
     .map((reading) => {
@@ -126,7 +141,13 @@ function fitted(some) {
       riskOf(lists, at, hand, gradient);
       return gradient;
     };
-    const risk = (at) => riskOf(lists, at, hand, NAMES.map(() => 0));
+    const risk = (at) =>
+      riskOf(
+        lists,
+        at,
+        hand,
+        NAMES.map(() => 0),
+      );
     x = numeric.uncmin(risk, x, 1e-4, slopeAt, ITERATIONS_MOST).solution;
   }
   return weightsOf(x.map((value) => Number(value.toFixed(2))));
@@ -137,7 +158,15 @@ function tally(some, weights) {
   const count = { right: 0, asked: 0, wrong: 0 };
   for (const line of some) {
     const [best, ...others] = listOf(line, weights);
-    const lead = (reading) => costOf(reading, NAMES.map((name) => weights[name])) - costOf(best, NAMES.map((name) => weights[name]));
+    const lead = (reading) =>
+      costOf(
+        reading,
+        NAMES.map((name) => weights[name]),
+      ) -
+      costOf(
+        best,
+        NAMES.map((name) => weights[name]),
+      );
     if (!best) continue;
     if (!best.right) count[others.some((o) => o.right && lead(o) < ASKING_MARGIN) ? 'asked' : 'wrong'] += 1;
     else count[others.some((o) => !o.right && lead(o) < ASKING_MARGIN) ? 'asked' : 'right'] += 1;
@@ -150,11 +179,15 @@ if (!process.argv.includes('--quick')) {
   for (const group of groups) {
     const kept = lines.filter((line) => line.group === group);
     const learnt = fitted(lines.filter((line) => line.group !== group));
-    console.log(`${group}: by hand ${tally(kept, HAND_WEIGHTS)}; fitted to the others ${tally(kept, learnt)}`);
+    console.log(
+      `${group}: by hand ${tally(kept, HAND_WEIGHTS)}; fitted to the others ${tally(kept, learnt)}`,
+    );
   }
 }
 const all = fitted(lines);
-console.log(`all: by hand ${tally(lines, HAND_WEIGHTS)}; now ${tally(lines, WEIGHTS)}; fitted ${tally(lines, all)}`);
+console.log(
+  `all: by hand ${tally(lines, HAND_WEIGHTS)}; now ${tally(lines, WEIGHTS)}; fitted ${tally(lines, all)}`,
+);
 const moved = NAMES.filter((name) => Math.abs(all[name] - HAND_WEIGHTS[name]) >= 0.01);
 for (const name of moved) console.log(`  ${name}: ${HAND_WEIGHTS[name]} → ${all[name]}`);
 if (process.argv.includes('--write')) {

@@ -22,4 +22,7 @@ export function misses(
   want: Readonly<Record<string, unknown>>,
 ): string[];
 
-export function judged(report: object, expect: LineExpectation): { readonly kind: LineVerdict; readonly bad: string[] };
+export function judged(
+  report: object,
+  expect: LineExpectation,
+): { readonly kind: LineVerdict; readonly bad: string[] };

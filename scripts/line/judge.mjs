@@ -6,7 +6,8 @@
 function isSame(got, want) {
   if (Array.isArray(want) && !Array.isArray(got)) return want.some((one) => isSame(got, one));
   if (typeof want === 'number') return Math.abs(got - want) <= 0.012 * want;
-  if (Array.isArray(want)) return Array.isArray(got) && want.every((one) => got.some((other) => isSame(other, one)));
+  if (Array.isArray(want))
+    return Array.isArray(got) && want.every((one) => got.some((other) => isSame(other, one)));
   return got === want;
 }
 
@@ -50,7 +51,9 @@ export function judged(report, expect) {
   const isVisible = (text) => shown.includes(text.toLowerCase());
   const slots = misses(understood, expect.understood ?? {});
   const bad = [
-    ...(expect.anyOf && !expect.anyOf.some((one) => misses(understood, one).length === 0) ? ['none of anyOf'] : []),
+    ...(expect.anyOf && !expect.anyOf.some((one) => misses(understood, one).length === 0)
+      ? ['none of anyOf']
+      : []),
     ...(slots.length > 0 && expect.orVisible?.every(isVisible) ? [] : slots),
     ...(expect.absent ?? [])
       .filter((slot) => understood[slot] !== undefined)
@@ -59,7 +62,9 @@ export function judged(report, expect) {
     ...refusalFaults(report, expect),
   ];
   const isAsked =
-    report.questions.some((question) => !/alloy\?/.test(question.message)) || report.notUnderstood.length > 0 || isStopped;
+    report.questions.some((question) => !/alloy\?/.test(question.message)) ||
+    report.notUnderstood.length > 0 ||
+    isStopped;
   const isWrong = bad.some(
     (fault) =>
       /should be unset|not refused|want refusal|refused /.test(fault) ||

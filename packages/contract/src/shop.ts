@@ -3,6 +3,7 @@ import {
   type Schools,
   type Shelf,
   type ShopDay,
+  type ShopWords,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core';
@@ -20,6 +21,8 @@ export interface ShopSettings {
   readonly day: ShopDay;
   /** What things cost. */
   readonly rates: ShopRates;
+  /** Words of the line that it has told the meaning of. */
+  readonly words: ShopWords;
 }
 
 /** The settings as they are kept. */
@@ -39,6 +42,8 @@ export interface ShopChange extends SeenVersion {
   readonly day?: ShopDay;
   /** Taken whole. */
   readonly rates?: ShopRates;
+  /** Word by word; null forgets one. */
+  readonly words?: { readonly [word: string]: string | null };
 }
 
 const schoolOf = Object.fromEntries(
@@ -59,10 +64,18 @@ const wires = Joi.array().items(wireSchema).max(SHELF_MOST);
 const gases = Joi.array().items(gasSchema).max(SHELF_MOST).unique();
 const shelfSchema = Joi.object<Shelf>({ wires: wires.required(), gases: gases.required() });
 
+/** Most words that a shop tells the meaning of. */
+export const SHOP_WORDS_MOST = 500;
+/** A word of the line: letters, in lower case, one or a few with blanks between. */
+const WORD = Joi.string().pattern(/^\p{Ll}[\p{Ll}\d' -]{0,39}$/u);
+const MEANS = Joi.string().min(1).max(60);
+const wordsSchema = Joi.object<ShopWords>().pattern(WORD, MEANS).max(SHOP_WORDS_MOST);
+
 const settings = {
   schools: schoolsSchema.required(),
   day: shopDaySchema.default({}),
   rates: shopRatesSchema.default({}),
+  words: wordsSchema.default({}),
 };
 export const shopSettingsSchema = Joi.object<ShopSettings>(settings);
 export const keptShopSchema = Joi.object<KeptShop>({
@@ -79,8 +92,9 @@ export const shopChangeSchema = Joi.object<ShopChange>({
   ),
   day: shopDaySchema,
   rates: shopRatesSchema,
+  words: Joi.object().pattern(WORD, MEANS.allow(null)).max(SHOP_WORDS_MOST),
 })
-  .or('schools', 'day', 'rates')
+  .or('schools', 'day', 'rates', 'words')
   .messages({ 'object.missing': 'Nothing to change.' });
 
 export const KEPT_SHOP: StoredShape<ShopSettings> = { version: 1, schema: shopSettingsSchema, upgrades: {} };

@@ -1,15 +1,11 @@
 import {
   BASE_METALS,
   CIRCUMSTANCES,
-  GAP_RANGE_MM,
   gaugeTableFor,
   JOINTS,
-  LEG_RANGE_MM,
+  KEPT_RANGES,
   type LengthUnit,
-  NUMBER_OFF_RANGE,
-  OUTSIDE_RANGE_MM,
   parseThickness,
-  PASSES_RANGE,
   PLACES,
   POLARITIES,
   POSITIONS,
@@ -17,10 +13,7 @@ import {
   PRODUCTS,
   PROFILES,
   type QuickWork,
-  SEAM_RANGE_MM,
-  STITCH_RANGE_MM,
   SURFACES,
-  THICKNESS_RANGE_MM,
   TRANSFER_MODES,
   WAYS,
   WIRE_CLASSES,
@@ -61,13 +54,13 @@ const thicknessText = Joi.alternatives(Joi.string().max(60), Joi.number())
   });
 
 const thicknessMm = Joi.number()
-  .min(THICKNESS_RANGE_MM[0])
-  .max(THICKNESS_RANGE_MM[1])
+  .min(KEPT_RANGES.thicknessMm[0])
+  .max(KEPT_RANGES.thicknessMm[1])
   .error((errors) => {
     for (const error of errors) {
       if (error.code === 'number.min' || error.code === 'number.max') {
         error.code = 'thickness-out-of-range';
-        error.message = `Thickness is ${THICKNESS_RANGE_MM[0]} to ${THICKNESS_RANGE_MM[1]} mm.`;
+        error.message = `Thickness is ${KEPT_RANGES.thicknessMm.join(' to ')} mm.`;
       }
     }
     return errors;
@@ -103,20 +96,20 @@ const keptFields = {
   machineName: lineSchema().max(60),
   profile: Joi.valid(...PROFILES),
   outsideMm: Joi.array()
-    .items(figure('An outside size', OUTSIDE_RANGE_MM, 'mm'))
+    .items(figure('An outside size', KEPT_RANGES.outsideMm, 'mm'))
     .min(1)
     .max(2),
-  seamMm: figure('A seam', SEAM_RANGE_MM, 'mm', {
-    limits: `${SEAM_RANGE_MM[0]} mm to ${SEAM_RANGE_MM[1] / 1_000_000} km long`,
+  seamMm: figure('A seam', KEPT_RANGES.seamMm, 'mm', {
+    limits: `${KEPT_RANGES.seamMm[0]} mm to ${KEPT_RANGES.seamMm[1] / 1_000_000} km long`,
   }),
-  numberOff: figure('The number off', NUMBER_OFF_RANGE).integer(),
-  stitchMm: figure('A stitch', STITCH_RANGE_MM, 'mm'),
-  pitchMm: figure('The pitch', STITCH_RANGE_MM, 'mm'),
-  legMm: figure('A leg', LEG_RANGE_MM, 'mm'),
-  throatMm: figure('A throat', LEG_RANGE_MM, 'mm'),
+  numberOff: figure('The number off', KEPT_RANGES.numberOff).integer(),
+  stitchMm: figure('A stitch', KEPT_RANGES.stitchMm, 'mm'),
+  pitchMm: figure('The pitch', KEPT_RANGES.pitchMm, 'mm'),
+  legMm: figure('A leg', KEPT_RANGES.legMm, 'mm'),
+  throatMm: figure('A throat', KEPT_RANGES.throatMm, 'mm'),
   sides: Joi.valid(1, 2),
-  passes: figure('The number of passes', PASSES_RANGE).integer(),
-  gapMm: figure('A gap', GAP_RANGE_MM, 'mm'),
+  passes: figure('The number of passes', KEPT_RANGES.passes).integer(),
+  gapMm: figure('A gap', KEPT_RANGES.gapMm, 'mm'),
   backing: Joi.boolean(),
   thirdMember: Joi.boolean(),
 } satisfies Record<keyof QuickWork, Joi.Schema>;

@@ -38,7 +38,6 @@ export {
   JOINTS,
   LEG_RANGE_MM,
   NUMBER_OFF_RANGE,
-  OUTSIDE_RANGE_MM,
   PASSES_RANGE,
   PLACE_NAME,
   PLACES,
@@ -177,12 +176,15 @@ export {
 // Quick line: a job as people type it
 export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';
 export { LINE_MOST, WRITTEN_LINE_MOST } from './quick-line/line-length.ts';
+export { A_THING, canStandFor, NOTHING, readShopWords, type ShopWords } from './quick-line/shop-words.ts';
+export { columnAt, linesOfTable, type PastedList, readPastedList } from './quick-line/pasted-list.ts';
+export { KEPT_RANGES } from './quick-line/kept-ranges.ts';
 export { renderQuickLine } from './quick-line/render.ts';
 export { readProgramLines } from './quick-line/program-lines.ts';
 export { readsAsWork } from './quick-line/reads-as-work.ts';
 export { completeWork, USUAL_WORK, workTitle, type CompletedWork } from './quick-line/complete-work.ts';
 export { resourcesOf, type Shop } from './resources/shop.ts';
-export type { QuickFragment, QuickReading, QuickWork } from './quick-line/quick-work.ts';
+export type { QuickContext, QuickFragment, QuickReading, QuickWork } from './quick-line/quick-work.ts';
 
 // Machine
 export {

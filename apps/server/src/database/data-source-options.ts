@@ -27,6 +27,7 @@ import { RunsAndInspections1765000000000 } from './migrations/1765000000000-runs
 import { Rates1765100000000 } from './migrations/1765100000000-rates.ts';
 import { Log1765300000000 } from './migrations/1765300000000-log.ts';
 import { EarTests1765400000000 } from './migrations/1765400000000-ear-tests.ts';
+import { LineWords1765500000000 } from './migrations/1765500000000-line-words.ts';
 import { Sheets1765200000000 } from './migrations/1765200000000-sheets.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
@@ -49,6 +50,7 @@ const MIGRATIONS = [
   Sheets1765200000000,
   Log1765300000000,
   EarTests1765400000000,
+  LineWords1765500000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */

@@ -42,6 +42,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await before.initialize();
     await before.runMigrations();
+    await before.undoLastMigration(); // the shop’s words
     await before.undoLastMigration(); // ear tests
     await before.undoLastMigration(); // log
     await before.undoLastMigration(); // sheets
@@ -75,6 +76,7 @@ describe('migrations', () => {
     expect(await before.query('SELECT toldOffsetV, toldVarianceV2 FROM proven_setting')).toEqual([
       { toldOffsetV: -0.4, toldVarianceV2: 0.09 },
     ]);
+    await before.undoLastMigration(); // the shop’s words
     await before.undoLastMigration(); // ear tests
     await before.undoLastMigration(); // log
     await before.undoLastMigration(); // sheets
@@ -96,6 +98,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
+    await older.undoLastMigration(); // the shop’s words
     await older.undoLastMigration(); // ear tests
     await older.undoLastMigration(); // log
     await older.undoLastMigration(); // sheets

@@ -37,6 +37,7 @@ import { JobEntity } from './job.entity.ts';
 import { JobRecord, keptLine, lineOf, partsOf, taskColumns, toldLine } from './job-record.ts';
 import { findJobs } from './job-list.ts';
 import { jobTitle } from './job-title.ts';
+import { LineContextService } from './line-context.service.ts';
 import { saidWork, workOfLine } from './said-work.ts';
 
 /** A job's parts as they are written down: its machine apart from its work. */
@@ -55,13 +56,14 @@ export class JobsService {
     private readonly record: JobRecord,
     private readonly machines: MachinesService,
     private readonly records: RecordsService,
+    private readonly lines: LineContextService,
     events: EventsService,
   ) {
     events.register(record);
   }
 
   async create({ id, ...said }: NewJob, command: Command): Promise<Made<Job>> {
-    const work = saidWork(said, await this.machines.namesInUse());
+    const work = saidWork(said, await this.lines.context(said.unit));
     const written = await this.written(work, said.line || undefined);
     const parts = { ...written, own: said.own ?? {}, task: said.task ?? {}, dialIn: {} };
     return this.insert(id ?? command.id, parts, command, said);
@@ -70,7 +72,7 @@ export class JobsService {
   /** What is wrong with a line as a job; undefined: nothing. */
   async faultOf(line: string, unit: LengthUnit): Promise<Pick<Problem, 'code' | 'message'> | undefined> {
     try {
-      const work = saidWork({ line, unit }, await this.machines.namesInUse());
+      const work = saidWork({ line, unit }, await this.lines.context(unit));
       await this.written(work, line);
       return undefined;
     } catch (error) {
@@ -95,8 +97,8 @@ export class JobsService {
   }
 
   async change(id: string, { version: _seen, ...change }: JobChange, command: Command): Promise<Job> {
-    const names = await this.machines.namesInUse();
-    const work = change.line === undefined ? undefined : workOfLine(change.line, change.unit ?? 'mm', names);
+    const context = await this.lines.context(change.unit);
+    const work = change.line === undefined ? undefined : workOfLine(change.line, context);
     const machine = await this.machineSaid(work ?? (change.work as QuickWork | undefined));
     return this.records.change(this.record, command, {
       id,

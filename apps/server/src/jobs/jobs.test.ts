@@ -148,7 +148,7 @@ describe('bad input', () => {
     ],
     ['nothing', {}, 'missing', ''],
     ['volts out of range', { line: '3mm lap', own: { volts: 99 } }, 'out-of-range', 'own.volts'],
-    ['a line too long', { line: 'x'.repeat(301) }, 'out-of-range', 'line'],
+    ['a line too long', { line: 'x'.repeat(401) }, 'out-of-range', 'line'],
   ])('%s is refused at its field and nothing is stored', async (_, body, code, field) => {
     const before = await jobCount();
     const response = await asking(server).post('/api/jobs').send(body);

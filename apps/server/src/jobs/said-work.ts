@@ -1,5 +1,11 @@
 import { quickWorkOf, type SaidJob } from '@hot-bead/contract';
-import { effectiveWork, isSameValue, type LengthUnit, parseQuickLine, type QuickWork } from '@hot-bead/core';
+import {
+  effectiveWork,
+  isSameValue,
+  parseQuickLine,
+  type QuickContext,
+  type QuickWork,
+} from '@hot-bead/core';
 import { DomainError } from '../errors/domain-error.ts';
 
 /**
@@ -7,8 +13,8 @@ import { DomainError } from '../errors/domain-error.ts';
  *
  * @throws {DomainError} for a line in which nothing is a job, or a figure that cannot be read
  */
-export function workOfLine(line: string, unit: LengthUnit, machineNames: readonly string[]): QuickWork {
-  const reading = parseQuickLine(line, { unit, machineNames });
+export function workOfLine(line: string, context: QuickContext): QuickWork {
+  const reading = parseQuickLine(line, context);
   const bad = reading.fragments.find((fragment) => fragment.code !== undefined);
   if (bad) throw new DomainError(bad.code ?? 'thickness-unreadable', 400, bad.label, 'line');
   if (!reading.fragments.some((fragment) => fragment.slots.length > 0)) {
@@ -36,11 +42,11 @@ function affirmed(work: QuickWork): object {
  *
  * @throws {DomainError} where line and work disagree
  */
-export function saidWork({ line, work, unit = 'mm' }: SaidJob, machineNames: readonly string[]): QuickWork {
-  if (work === undefined) return workOfLine(line ?? '', unit, machineNames);
+export function saidWork({ line, work }: SaidJob, context: QuickContext): QuickWork {
+  if (work === undefined) return workOfLine(line ?? '', context);
   const said = quickWorkOf(work);
   if (line === undefined || line === '') return said;
-  const read = workOfLine(line, unit, machineNames);
+  const read = workOfLine(line, context);
   if (isSameValue(affirmed(read), affirmed(said))) return said;
   throw new DomainError(
     'line-and-work-disagree',

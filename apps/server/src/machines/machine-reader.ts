@@ -31,11 +31,7 @@ export class MachineReader {
     const rows = await manager.find(MachineEntity, { where, order: { name: 'ASC' } });
     const readings = await this.readingsOf(manager, rows);
     return rows.flatMap((row): ReadMachine[] => {
-      const parts = this.setAside.read(
-        KEPT_MACHINE,
-        keptRow(row),
-        { profile: row.profile },
-      );
+      const parts = this.setAside.read(KEPT_MACHINE, keptRow(row), { profile: row.profile });
       return parts ? [{ row, profile: parts.profile, readings: readings.get(row.id) ?? [] }] : [];
     });
   }
@@ -44,11 +40,7 @@ export class MachineReader {
   async one(manager: EntityManager, id: string): Promise<ReadMachine | undefined> {
     const row = await manager.findOneBy(MachineEntity, { id });
     if (!row) return undefined;
-    const { profile } = this.setAside.readOrThrow(
-      KEPT_MACHINE,
-      keptRow(row),
-      { profile: row.profile },
-    );
+    const { profile } = this.setAside.readOrThrow(KEPT_MACHINE, keptRow(row), { profile: row.profile });
     const readings = await this.readingsOf(manager, [row]);
     return { row, profile, readings: readings.get(id) ?? [] };
   }
@@ -63,7 +55,11 @@ export class MachineReader {
     for (const row of rows) {
       const { id, machineId, shape, run, shortRun } = row;
       const title = `${nameOf.get(machineId) ?? ''}: a reading at ${row.knob}`;
-      const runs = this.setAside.read(KEPT_RUNS, { kind: 'machine', id, title, shape, home: READING_HOME }, { run, shortRun });
+      const runs = this.setAside.read(
+        KEPT_RUNS,
+        { kind: 'machine', id, title, shape, home: READING_HOME },
+        { run, shortRun },
+      );
       if (!runs) continue;
       const list = byMachine.get(machineId);
       if (list) list.push(keptReading(row, runs));

@@ -16,6 +16,7 @@ import {
   parseQuickLine,
   type PlannedSetup,
   planReport,
+  type QuickContext,
   type QuickReading,
   reachFault,
   type ReachFault,
@@ -85,8 +86,9 @@ export class PlanService {
 
   /** A plan for a request; words without a thickness are an input error, a refusal is an answer. */
   async plan(request: PlanRequest): Promise<PlanResponse> {
-    const { machines, setupOf } = await this.planners.planner();
-    const context = { unit: request.unit ?? 'mm', machineNames: machines.map((machine) => machine.name) };
+    const { machines, setupOf, shopWords } = await this.planners.planner();
+    const machineNames = machines.map((machine) => machine.name);
+    const context: QuickContext = { unit: request.unit ?? 'mm', machineNames, shopWords };
     const line =
       request.work === undefined ? (request.line ?? '') : renderQuickLine(quickWorkOf(request.work));
     const lengthMost = request.work === undefined ? LINE_MOST : WRITTEN_LINE_MOST;

@@ -4,7 +4,9 @@ import {
   type MachineLearning,
   type OwnNumbers,
   planSetup,
+  type QuickContext,
   type QuickWork,
+  readShopWords,
   resourcesOf,
   type Setup,
   type Shop,
@@ -23,6 +25,8 @@ type SetupOf = (said: QuickWork, own: OwnNumbers) => Setup | null;
 /** Plans in a shop that has been read. */
 export interface Planner {
   readonly machines: readonly KeptMachine[];
+  /** The shop's own words for the line. */
+  readonly shopWords: QuickContext['shopWords'];
   /** The setup of a job as the shop would plan it, with what its beads taught; null while it has no thickness. */
   readonly setupOf: SetupOf;
   /** The same by the book: nothing that beads taught. */
@@ -50,7 +54,10 @@ export function byMachineName(
 }
 
 /** What plans are made of but what beads taught. */
-type Book = Pick<Shop, 'schools' | 'shelf'> & { readonly machines: readonly KeptMachine[] };
+type Book = Pick<Shop, 'schools' | 'shelf'> & {
+  readonly machines: readonly KeptMachine[];
+  readonly shopWords: QuickContext['shopWords'];
+};
 
 /** What the book is read from: the shelf is what Stores hold. */
 const BOOK_KINDS: ReadonlySet<RecordKind> = new Set(['machine', 'shop', 'stock']);
@@ -80,14 +87,16 @@ export class PlannerService {
     const learning = byMachineName(book.machines, await this.learning.byMachine());
     return {
       machines: book.machines,
+      shopWords: book.shopWords,
       setupOf: setupIn({ ...book, learning }),
       bookSetupOf: setupIn(book),
     };
   }
 
   private async read(): Promise<Book> {
-    const { schools, shelf } = await this.shop.read();
-    return { machines: await this.machines.list(), schools, shelf: shelf ?? undefined };
+    const { schools, shelf, words } = await this.shop.read();
+    const shopWords = readShopWords(words);
+    return { machines: await this.machines.list(), shopWords, schools, shelf: shelf ?? undefined };
   }
 
   /** Another connection that has written to the file changes its version. */

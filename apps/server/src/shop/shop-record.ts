@@ -14,13 +14,13 @@ export const SHOP_ID = 'shop';
 const TITLE = 'The shop’s settings';
 /** The one row: settings that are chosen anew take its place. */
 const HOME: RowHome = { entity: ShopEntity, deletable: false };
-const UNCHOSEN: ShopSettings = { schools: {}, day: {}, rates: {} };
+const UNCHOSEN: ShopSettings = { schools: {}, day: {}, rates: {}, words: {} };
 
 /** The settings that fields make; what was once kept beside them is left out. */
 function settingsOf(fields: Fields): ShopSettings {
   const settings = recordOf(fields, SHOP_BRANCHES) as Partial<ShopSettings>;
-  const { schools = {}, day = {}, rates = {} } = settings;
-  return { schools, day, rates };
+  const { schools = {}, day = {}, rates = {}, words = {} } = settings;
+  return { schools, day, rates, words };
 }
 
 /** How the shop's settings are kept: one record, that is there from the start. */
@@ -50,12 +50,13 @@ export class ShopRecord implements RecordType<KeptShop> {
     _id: string,
     { after, version }: Step & { readonly version: number },
   ): Promise<void> {
-    const { schools, day, rates } = settingsOf(after);
+    const { schools, day, rates, words } = settingsOf(after);
     await manager.save(ShopEntity, {
       id: ONLY_ROW,
       schools: JSON.stringify(schools),
       day: JSON.stringify(day),
       rates: JSON.stringify(rates),
+      words: JSON.stringify(words),
       shape: KEPT_SHOP.version,
       version,
     });
@@ -73,8 +74,8 @@ export class ShopRecord implements RecordType<KeptShop> {
   /** The settings of a row; nothing chosen where there is none, or where it cannot be read. */
   private read(row: ShopEntity | null): ShopSettings {
     if (!row) return UNCHOSEN;
-    const { schools, day, rates, shape } = row;
+    const { schools, day, rates, words, shape } = row;
     const kept = { kind: 'shop', id: SHOP_ID, title: TITLE, shape, home: HOME } as const;
-    return this.setAside.read(KEPT_SHOP, kept, { schools, day, rates }) ?? UNCHOSEN;
+    return this.setAside.read(KEPT_SHOP, kept, { schools, day, rates, words }) ?? UNCHOSEN;
   }
 }

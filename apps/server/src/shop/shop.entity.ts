@@ -20,6 +20,10 @@ export class ShopEntity {
   @Column('text', { default: '{}' })
   rates: string;
 
+  /** Words of the line that the shop has told the meaning of, as JSON. */
+  @Column('text', { default: '{}' })
+  words: string;
+
   /** The form that they are kept in. */
   @Column('integer', { default: 1 })
   shape: number;

@@ -11,6 +11,7 @@ const SETTINGS: ShopSettings = {
   schools: { leanMix: 'avoid' },
   day: {},
   rates: { perHour: 52, currency: 'cu' },
+  words: { cleat: 'a thing' },
 };
 
 const SPOOL = { kind: 'spool', wireClass: 'ER5356', diameterMm: 1.0 };
@@ -19,6 +20,7 @@ describe('the shop', () => {
   it('has chosen nothing until it is saved, and keeps what was saved over a restart', async () => {
     expect((await asking(server).get('/api/shop')).body).toEqual({
       schools: {},
+      words: {},
       day: {},
       rates: {},
       shelf: null,
@@ -28,6 +30,30 @@ describe('the shop', () => {
     expect(saved.status).toBe(200);
     server = await server.restart();
     expect((await asking(server).get('/api/shop')).body).toEqual({ ...SETTINGS, version: 2, shelf: null });
+  });
+
+  it('knows its own words in every line: in a plan, in a job, and no longer once they are forgotten', async () => {
+    const line = '12 blivet 5mm tee 1.0';
+    const noted = async (): Promise<readonly string[]> => {
+      const { report } = (await asking(server).post('/api/plan').send({ line })).body as PlanResponse;
+      return report.notUnderstood;
+    };
+    expect(await noted()).toContain('blivet');
+    const words = { blivet: 'outside corner', grommit: 'lap' };
+    await asking(server).patch('/api/shop').send({ words }).expect(200);
+    const told = await asking(server).post('/api/jobs').send({ line: '3 mm grommit' });
+    expect((told.body as Job).work).toEqual({ thicknessMm: 3, joint: 'lap' });
+    expect(await noted()).not.toContain('blivet');
+    await asking(server)
+      .patch('/api/shop')
+      .send({ words: { blivet: null, grommit: null } })
+      .expect(200);
+    expect(await noted()).toContain('blivet');
+    const bad = await asking(server)
+      .patch('/api/shop')
+      .send({ words: { 'A B': 'x' } });
+    expect([bad.status, (bad.body as { code: string }).code]).toEqual([400, 'unknown-field']);
+    await asking(server).put('/api/shop').send(SETTINGS).expect(200);
   });
 
   it('settles plans by its schools and by what lies in Stores', async () => {
@@ -54,7 +80,7 @@ describe('the shop', () => {
     const response = await asking(server).put('/api/shop').send(body);
     expect(response.status).toBe(400);
     expect(response.body).toMatchObject({ code, field });
-    expect((await asking(server).get('/api/shop')).body).toMatchObject({ ...SETTINGS, version: 2 });
+    expect((await asking(server).get('/api/shop')).body).toMatchObject({ ...SETTINGS, version: 4 });
   });
 });
 

@@ -34,7 +34,9 @@ function written(role: Role, token: Token): readonly [label: string, text: strin
     case 'outside':
       return length.form === 'gauge' ? undefined : ['outside', `${text} OD`];
     case 'off':
-      return Number.isInteger(length.value) && length.form === 'bare' ? ['number off', `${text} off`] : undefined;
+      return Number.isInteger(length.value) && length.form === 'bare'
+        ? ['number off', `${text} off`]
+        : undefined;
     case 'belongs':
       return ['no part in the numbers', ''];
     default:
@@ -63,18 +65,25 @@ function headWord(best: LineReading, index: number): Token | undefined {
 }
 
 /** What a figure was taken for, with the word it goes with and what else it could be; undefined for anything else. */
-export function figureChoices(draft: Draft, line: Line, best: LineReading, index: number): QuickFigure | undefined {
+export function figureChoices(
+  draft: Draft,
+  line: Line,
+  best: LineReading,
+  index: number,
+): QuickFigure | undefined {
   const token = best.tokens[index] as Token;
   const role = best.roles.get(index);
   if (role === undefined) return undefined;
   const figure = best.scene.figures.find((one) => one.index === index);
   const likely = figure ? candidatesOf(best.scene, figure).map((candidate) => candidate.role) : [];
-  const others = OFFERED.filter((other) => other !== role && (likely.includes(other) || other === 'belongs' || other === 'thickness' || other === 'leg')).flatMap(
-    (other): QuickChoice[] => {
-      const said = written(other, token);
-      return said ? [{ label: said[0], line: lineWith(draft, token, said[1]) }] : [];
-    },
-  );
+  const others = OFFERED.filter(
+    (other) =>
+      other !== role &&
+      (likely.includes(other) || other === 'belongs' || other === 'thickness' || other === 'leg'),
+  ).flatMap((other): QuickChoice[] => {
+    const said = written(other, token);
+    return said ? [{ label: said[0], line: lineWith(draft, token, said[1]) }] : [];
+  });
   const word = wordOf(best, index, role);
   return {
     role: line.asked.has(index) ? 'in doubt' : ROLE_NAME[role],

@@ -38,13 +38,16 @@ export function refuseOutOfRange(draft: Draft): void {
   for (const slot of Object.keys(KEPT_RANGES) as (keyof typeof KEPT_RANGES)[]) {
     const value = said[slot] ?? assumed[slot];
     if (value === undefined || fits(slot, value)) continue;
-    delete said[slot];
-    delete assumed[slot];
+    for (const side of [said, assumed]) Reflect.deleteProperty(side, slot);
     const [min, max] = KEPT_RANGES[slot];
     tokens.forEach((_token, index) => {
       const verdict = verdicts.get(index);
       if (verdict?.slots.includes(slot) !== true) return;
-      verdicts.set(index, { status: 'not-understood', label: `${verdict.label}: ${min} to ${max} is planned`, slots: [] });
+      verdicts.set(index, {
+        status: 'not-understood',
+        label: `${verdict.label}: ${min} to ${max} is planned`,
+        slots: [],
+      });
     });
   }
   // a stitch as long as its pitch is no stitch

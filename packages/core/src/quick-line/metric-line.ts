@@ -2,7 +2,8 @@ import { meaningOf } from './meaning.ts';
 import type { Line } from './draft.ts';
 
 /** Words that stand in metric drawings: symbols of size, positions by letters, gases and grades by their standards. */
-const METRIC_WORD = /^(?:p[a-g]|m[12][0-9]|[az]\s?=?\s?\d.*|\d*\s?c?fw\s?\d*|thk|s\d{3}.*|g3si1|shs.*|rhs.*|chs.*|ea|ua|fb.*|pl\d.*|\d+pl|pfc|ub|uc|dn\d+|135|136|138)$/i;
+const METRIC_WORD =
+  /^(?:p[a-g]|m[12][0-9]|[az]\s?=?\s?\d.*|\d*\s?c?fw\s?\d*|thk|s\d{3}.*|g3si1|shs.*|rhs.*|chs.*|ea|ua|fb.*|pl\d.*|\d+pl|pfc|ub|uc|dn\d+|135|136|138)$/i;
 
 /**
  * Whether a line speaks in millimetres: then a bare whole figure above 7 is millimetres and no gauge.

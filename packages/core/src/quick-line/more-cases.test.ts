@@ -189,10 +189,11 @@ describe('more lines', () => {
   });
 
   it('asks which of two is the wire rather than guess', () => {
-    expect(read('1.2mm 0.8mm lap').questions.at(-1)?.choices.map((choice) => choice.label)).toEqual([
-      '0.8 mm wire',
-      '0.8mm thick',
-    ]);
+    expect(
+      read('1.2mm 0.8mm lap')
+        .questions.at(-1)
+        ?.choices.map((choice) => choice.label),
+    ).toEqual(['0.8 mm wire', '0.8mm thick']);
     expect(read('1.2 0.8').questions).toHaveLength(2);
   });
 

@@ -15,7 +15,15 @@ import { settledTokens } from './settled-tokens.ts';
 import { askSinglePass, assumeFromWire, assumeSolid, settleByGas, settleRatio } from './settle.ts';
 import { ASKING_MARGIN, type Weights, WEIGHTS } from './weights.ts';
 
-const SILENT_KINDS = new Set(['filler-word', 'thick-word', 'wire-word', 'label', 'or', 'negation', 'separator']);
+const SILENT_KINDS = new Set([
+  'filler-word',
+  'thick-word',
+  'wire-word',
+  'label',
+  'or',
+  'negation',
+  'separator',
+]);
 
 function fallback(token: Token): Verdict {
   if (meaningOf(token, 'connector')) return { status: 'understood', label: 'joined to', slots: [] };
@@ -26,13 +34,22 @@ function fallback(token: Token): Verdict {
 }
 
 function wholeFragment(text: string, label: string, code?: string): QuickFragment {
-  return { start: 0, end: text.length, text: text.trim(), status: 'not-understood', label, slots: [], ...(code === undefined ? {} : { code }) };
+  return {
+    start: 0,
+    end: text.length,
+    text: text.trim(),
+    status: 'not-understood',
+    label,
+    slots: [],
+    ...(code === undefined ? {} : { code }),
+  };
 }
 
 /** Fragments that cover the whole line: each takes the blanks behind it, the first also those before it. */
 function fragmentsOf(draft: Draft, line: Line, best: LineReading): readonly QuickFragment[] {
   const { tokens, text } = draft;
-  if (tokens.length === 0) return text === '' ? [] : [{ ...wholeFragment(text, 'nothing written'), text: '' }];
+  if (tokens.length === 0)
+    return text === '' ? [] : [{ ...wholeFragment(text, 'nothing written'), text: '' }];
   return tokens.map((token, index) => {
     const verdict = draft.verdicts.get(index) ?? fallback(token);
     const figure = figureChoices(draft, line, best, index);
@@ -56,11 +73,17 @@ function lineText(text: string, { unit, machineNames, shopWords, about }: QuickC
     unit,
     machineNames,
     about,
-    shopWords: shopWords ?? new Map() };
+    shopWords: shopWords ?? new Map(),
+  };
 }
 
 /** What one reading of a line says, whatever the others do. */
-export function readWhole(text: string, best: LineReading, others: readonly LineReading[], unit: LineText['unit']): QuickReading {
+export function readWhole(
+  text: string,
+  best: LineReading,
+  others: readonly LineReading[],
+  unit: LineText['unit'],
+): QuickReading {
   const asked = doubtsOf(best, others);
   const tokens = settledTokens(best, asked);
   const line: Line = { ...best, tokens, unit, asked };
@@ -103,16 +126,36 @@ export interface ReaderOptions {
  * @param context the user's unit for bare numbers, the machine names that can be used, the shop's own words
  * @source grammar and costs: our model, with the cases of the quick-line handbook pages as its tests
  */
-export function parseQuickLine(text: string, context: QuickContext, options: ReaderOptions = {}): QuickReading {
+export function parseQuickLine(
+  text: string,
+  context: QuickContext,
+  options: ReaderOptions = {},
+): QuickReading {
   const { weights = WEIGHTS, isPart = false, lengthMost = LINE_MOST } = options;
   if (text.length > lengthMost) {
     const label = `A line is read up to ${lengthMost} characters: this one has ${text.length}. Paste a list line by line.`;
-    return { text, work: {}, assumed: {}, fragments: [wholeFragment(text, label, 'line-too-long')], questions: [] };
+    return {
+      text,
+      work: {},
+      assumed: {},
+      fragments: [wholeFragment(text, label, 'line-too-long')],
+      questions: [],
+    };
   }
   const [best, ...others] = readingsOf(lineText(text, context), weights, ASKING_MARGIN);
-  if (!best) return { text, work: {}, assumed: {}, fragments: text === '' ? [] : [{ ...wholeFragment(text, 'nothing written'), text: '' }], questions: [] };
+  if (!best)
+    return {
+      text,
+      work: {},
+      assumed: {},
+      fragments: text === '' ? [] : [{ ...wholeFragment(text, 'nothing written'), text: '' }],
+      questions: [],
+    };
   const two = isPart ? undefined : twoWeldsOf(best.tokens, text, best.denied);
-  if (two) return readTwoWelds(text, best.tokens, two, (part) => parseQuickLine(part, context, { weights, lengthMost, isPart: true }));
+  if (two)
+    return readTwoWelds(text, best.tokens, two, (part) =>
+      parseQuickLine(part, context, { weights, lengthMost, isPart: true }),
+    );
   return readWhole(text, best, others, context.unit);
 }
 

@@ -255,7 +255,11 @@ function readQuestions(draft: Draft): void {
     const machine = meaningOf(token, 'near-machine');
     if (machine) ask(draft, index, 'machineName', `${machine.name}?`, [[machine.name, machine.name]]);
     const outside = draft.tokens[index + 1];
-    if (meaningOf(token, 'corner') && draft.said.joint === undefined && /^(?:outside|inside)$/i.test(outside?.text ?? '')) {
+    if (
+      meaningOf(token, 'corner') &&
+      draft.said.joint === undefined &&
+      /^(?:outside|inside)$/i.test(outside?.text ?? '')
+    ) {
       // `corner, outside`: said of the corner, not of the place
       const joint = /^o/i.test(outside?.text ?? '') ? 'outside-corner' : 'tee';
       draft.said.joint = joint;

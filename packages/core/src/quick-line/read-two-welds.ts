@@ -60,7 +60,14 @@ export function readTwoWelds(
     if (isTie) return { start, end, text: word, status: 'questioned', label: 'two welds', slots: ['joint'] };
     // what belongs to one of the two is not said of the line
     const slots = (same?.slots ?? []).filter((slot) => !OF_ONE_WELD.has(slot));
-    return { start, end, text: word, status: same?.status ?? 'understood', label: same?.label ?? word, slots };
+    return {
+      start,
+      end,
+      text: word,
+      status: same?.status ?? 'understood',
+      label: same?.label ?? word,
+      slots,
+    };
   });
   return {
     text,

@@ -47,7 +47,13 @@ function styleTerms({ tokens }: Cover, weights: Weights): readonly WeightName[] 
   return sum(single) <= sum(whole) ? single : whole;
 }
 
-function readCover(cover: Cover, line: LineText, weights: Weights, reach: number, known: number): LineReading[] {
+function readCover(
+  cover: Cover,
+  line: LineText,
+  weights: Weights,
+  reach: number,
+  known: number,
+): LineReading[] {
   const tokens = withFlatBars(cover.tokens);
   const denied = deniedTokens(tokens);
   const alternatives = alternativesOf(tokens);

@@ -41,14 +41,24 @@ function roleMeanings(reading: LineReading, index: number, token: Token): readon
   }
 }
 
-const NAME_SLOT = { mode: 'mode', wind: 'windy', position: 'position', vertical: 'position', joint: 'joint', gas: 'gas' } as const;
+const NAME_SLOT = {
+  mode: 'mode',
+  wind: 'windy',
+  position: 'position',
+  vertical: 'position',
+  joint: 'joint',
+  gas: 'gas',
+} as const;
 
 /** A word that may only be part of a name: known, and asked about where it is as likely the other way. */
 function nameMeanings(reading: LineReading, index: number, token: Token): readonly Meaning[] {
   const isName = reading.names.has(index);
-  const kind = token.meanings.map((meaning) => meaning.kind).find((one) => one in NAME_SLOT) as keyof typeof NAME_SLOT;
+  const kind = token.meanings
+    .map((meaning) => meaning.kind)
+    .find((one) => one in NAME_SLOT) as keyof typeof NAME_SLOT;
   const owner = reading.tokens[index + 1]?.text ?? '';
-  if (isName && !reading.doubtfulNames.has(index)) return [{ kind: 'noted', as: `part of “${token.text} ${owner}”` }];
+  if (isName && !reading.doubtfulNames.has(index))
+    return [{ kind: 'noted', as: `part of “${token.text} ${owner}”` }];
   const slot = NAME_SLOT[kind];
   const message = `“${token.text} ${owner}”: is “${token.text}” said of the weld?`;
   const answers = [
@@ -61,7 +71,11 @@ function nameMeanings(reading: LineReading, index: number, token: Token): readon
 /** The tokens as they are read: what is not wanted, what only names a thing and what a figure belongs to say so. */
 export function settledTokens(reading: LineReading, asked: Doubts): readonly Token[] {
   return reading.tokens.map((token, index): Token => {
-    if (asked.has(index)) return { ...token, meanings: token.meanings.filter(({ kind }) => kind === 'length' || kind === 'product') };
+    if (asked.has(index))
+      return {
+        ...token,
+        meanings: token.meanings.filter(({ kind }) => kind === 'length' || kind === 'product'),
+      };
     if (reading.denied.has(index)) return { ...token, meanings: [{ kind: 'noted', as: 'not wanted' }] };
     if (reading.names.has(index) || reading.doubtfulNames.has(index))
       return { ...token, meanings: nameMeanings(reading, index, token) };

@@ -23,7 +23,7 @@ export const FAULT_CASE_BRANCHES = ['said'] as const;
 /** Of an inspection: what was read of each item. */
 export const INSPECTION_BRANCHES = ['items'] as const;
 /** Of the shop's settings. */
-export const SHOP_BRANCHES = ['schools'] as const;
+export const SHOP_BRANCHES = ['schools', 'words'] as const;
 
 /** The field that says that a record was put away. */
 export const AWAY = 'away';

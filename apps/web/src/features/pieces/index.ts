@@ -1,1 +1,1 @@
-export { pieceListQuery } from './pieces.queries.ts';
+export { pieceListQuery, usePieceOfLines } from './pieces.queries.ts';

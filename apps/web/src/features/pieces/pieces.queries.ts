@@ -1,5 +1,6 @@
 import type { Job, KeptPiece, NewPiece, NewWelds, PieceChange, PieceWithWelds } from '@hot-bead/contract';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
+import { v4 as uuid } from 'uuid';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
@@ -48,6 +49,29 @@ export function useBeginPiece() {
   return useCommand({
     send: (piece: NewPiece, command) =>
       api('POST', '/pieces', readPiece, { body: { id: command, ...piece }, command }),
+    onDone,
+  });
+}
+
+/** Lines that become a piece with its welds. */
+export interface LinesOfPiece {
+  readonly name: string;
+  readonly welds: NewWelds['welds'];
+  readonly unit: NonNullable<NewWelds['unit']>;
+}
+
+/** Begins a piece with a weld for each line; sent again it is the same piece with the same welds. */
+export function usePieceOfLines() {
+  const onDone = useReadAnew();
+  return useCommand({
+    send: async ({ name, welds, unit }: LinesOfPiece, command) => {
+      const piece = await api('POST', '/pieces', readPiece, { body: { id: command, name }, command });
+      await api('POST', `/pieces/${piece.id}/welds`, () => undefined, {
+        body: { welds, unit },
+        command: uuid(),
+      });
+      return piece;
+    },
     onDone,
   });
 }

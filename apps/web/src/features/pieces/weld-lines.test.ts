@@ -9,11 +9,11 @@ describe('welds from a text or a table', () => {
     const csv = 'qty,Weld,length mm\n4,3 mm tee,500\n1,"2 mm lap, flat",\n,,\n2,2 mm butt,"250,5"\n';
     expect(weldTable(csv)).toEqual({
       status: 'read',
-      lines: ['3 mm tee 500 mm seam 4 off', '2 mm lap, flat', '2 mm butt 250.5 mm seam 2 off'],
+      lines: ['4 off 3 mm tee 500 mm seam', '2 mm lap, flat', '2 off 2 mm butt 250.5 mm seam'],
     });
     expect(weldTable('3 mm tee;500 mm seam\n2 mm lap')).toEqual({
       status: 'read',
-      lines: ['3 mm tee 500 mm seam', '2 mm lap'],
+      lines: ['3 mm tee, 500 mm seam', '2 mm lap'],
     });
   });
 

@@ -1,19 +1,10 @@
+import { columnAt, linesOfTable, readPastedList } from '@hot-bead/core';
 import Papa from 'papaparse';
 
-/** Lines of a text that say something. */
+/** Lines of a text that say something, each with what its columns mean. */
 export function typedLines(text: string): readonly string[] {
-  return text
-    .split(/\r?\n/)
-    .map((line) => line.trim())
-    .filter(Boolean);
+  return readPastedList(text).lines;
 }
-
-/** Names that a column may have, lower case. */
-const COLUMNS = {
-  weld: ['weld', 'work', 'line', 'job'],
-  length: ['length', 'length mm', 'length_mm', 'seam', 'seam mm', 'seam_mm'],
-  number: ['number', 'number off', 'number_off', 'off', 'quantity', 'qty'],
-} as const;
 
 /** A table of welds read, or why it cannot be. */
 export type WeldTable =
@@ -30,41 +21,25 @@ export function weldTable(csv: string): WeldTable {
   if (broken)
     return { status: 'refused', reason: `Row ${(broken.row ?? 0) + 1}: a quotation mark is not closed.` };
   const [head = [], ...rows] = data;
-  const at = (names: readonly string[]): number =>
-    head.findIndex((cell) => names.includes(cell.trim().toLowerCase()));
-  const weld = at(COLUMNS.weld);
+  const weld = columnAt(head, 'line');
   if (weld < 0) {
-    const lines = data.map((cells) =>
-      cells
-        .flatMap((cell) => cell.split(/[;\t]/))
-        .map((cell) => cell.trim())
-        .filter(Boolean)
-        .join(' '),
-    );
+    const { lines } = linesOfTable(data.map((cells) => cells.flatMap((cell) => cell.split(/[;\t]/))));
     return lines.length === 0
       ? { status: 'refused', reason: 'There is nothing in the file.' }
       : { status: 'read', lines };
   }
-  const [length, number] = [at(COLUMNS.length), at(COLUMNS.number)];
-  const lines: string[] = [];
+  const numbers = [
+    [columnAt(head, 'length'), 'The length'],
+    [columnAt(head, 'number'), 'The number'],
+  ] as const;
   for (const [i, cells] of rows.entries()) {
-    const cell = (column: number): string => (cells[column] ?? '').trim();
-    const fault = [
-      [length, 'The length'],
-      [number, 'The number'],
-    ].find(([column]) => cell(Number(column)) !== '' && !/^\d+([.,]\d+)?$/.test(cell(Number(column))));
-    if (fault)
-      return {
-        status: 'refused',
-        reason: `Row ${i + 2}: ${fault[1]} is no number: “${cell(Number(fault[0]))}”.`,
-      };
-    const parts = [
-      cell(weld),
-      cell(length) === '' ? '' : `${cell(length).replace(',', '.')} mm seam`,
-      cell(number) === '' || cell(number) === '1' ? '' : `${cell(number)} off`,
-    ];
-    if (cell(weld) !== '') lines.push(parts.filter(Boolean).join(' '));
+    for (const [column, what] of numbers) {
+      const cell = (cells[column] ?? '').trim();
+      if (cell !== '' && !/^\d+([.,]\d+)?$/.test(cell))
+        return { status: 'refused', reason: `Row ${i + 2}: ${what} is no number: “${cell}”.` };
+    }
   }
+  const { lines } = linesOfTable([head, ...rows.filter((cells) => (cells[weld] ?? '').trim() !== '')]);
   return lines.length === 0
     ? { status: 'refused', reason: 'No row says a weld.' }
     : { status: 'read', lines };

@@ -1,7 +1,10 @@
 import type { QuickFragment } from '@hot-bead/core';
 import { X } from 'lucide-react';
 import { type ComponentType, useEffect, useState } from 'react';
+import { FigureBrackets } from './figure-brackets.tsx';
+import { OwnWords } from './own-words.tsx';
 import type { QuickLineState } from './use-quick-line.ts';
+import { WeldList } from './weld-list.tsx';
 
 interface Props {
   readonly line: QuickLineState;
@@ -26,7 +29,10 @@ function shownAs({ status, text, label }: QuickFragment): string {
 }
 
 function Fragments({ line }: { readonly line: QuickLineState }) {
-  const shown = line.reading.fragments.filter((f) => f.slots.length > 0 || f.status !== 'understood');
+  // figures stand under their brackets
+  const shown = line.reading.fragments.filter(
+    (f) => f.figure === undefined && (f.slots.length > 0 || f.status !== 'understood'),
+  );
   return (
     <ul className="flex flex-wrap gap-2" aria-label="What was read">
       {shown.map((fragment) => (
@@ -90,12 +96,22 @@ function Found(props: { readonly text: string; readonly onDone: () => void }) {
 
 /** What was read of the line so far with the questions it raises; apart from it, what there is of that name. */
 export function QuickLinePanel({ line, onDone }: Props) {
+  const list = line.pasted ?? (line.reading.welds && { lines: line.reading.welds, columns: [] });
+  if (list) {
+    return (
+      <div className="absolute inset-x-0 top-full z-40 mt-1 max-h-[80dvh] overflow-y-auto rounded-md border border-line-strong bg-plate p-4">
+        <WeldList list={list} line={line} />
+      </div>
+    );
+  }
   return (
     <div className="absolute inset-x-0 top-full z-40 mt-1 grid max-h-[80dvh] grid-cols-1 gap-x-6 gap-y-3 overflow-y-auto rounded-md border border-line-strong bg-plate p-4 md:grid-cols-2">
       <div className="grid min-w-0 grid-cols-1 content-start gap-3">
         <h2 className="font-semibold">A new job</h2>
-        <Fragments line={line} />
+        <FigureBrackets line={line} />
         <Questions line={line} />
+        <Fragments line={line} />
+        <OwnWords fragments={line.reading.fragments} />
         <p className="text-sm text-ink-soft">
           Enter saves a draft job and opens its plan. Arrow up brings back earlier lines.
         </p>

@@ -58,6 +58,11 @@ export function QuickLine({ large = false }: Props) {
           line.setText(event.target.value);
         }}
         onKeyDown={onKeyDown}
+        onPaste={(event) => {
+          if (!line.paste(event.clipboardData.getData('text/plain'))) return;
+          event.preventDefault();
+          setOpen(true);
+        }}
         autoComplete="off"
         spellCheck={false}
         enterKeyHint="go"
@@ -75,7 +80,9 @@ export function QuickLine({ large = false }: Props) {
           {line.error}
         </p>
       )}
-      {open && line.text.trim() !== '' && <QuickLinePanel line={line} onDone={() => setOpen(false)} />}
+      {open && (line.text.trim() !== '' || line.pasted) && (
+        <QuickLinePanel line={line} onDone={() => setOpen(false)} />
+      )}
     </div>
   );
 }

@@ -1,29 +1,38 @@
-import { parseQuickLine, type QuickReading } from '@hot-bead/core';
+import {
+  parseQuickLine,
+  type PastedList,
+  type QuickReading,
+  readPastedList,
+  readShopWords,
+} from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { bareLengthUnit } from '../../preferences/units.ts';
 import { useToast } from '../../ui/toasts.tsx';
 import { useCreateJob } from '../jobs/index.ts';
 import { machineListQuery } from '../machines/index.ts';
+import { shopQuery } from '../shop/index.ts';
 import { remember } from './history.ts';
-
-/** What keeps a line from being saved, in words; undefined when nothing does. */
-function obstacle(reading: QuickReading): string | undefined {
-  const bad = reading.fragments.find((fragment) => fragment.code !== undefined);
-  if (bad) return `${bad.text}: ${bad.label}`;
-  const said = reading.fragments.some((fragment) => fragment.slots.length > 0);
-  return said ? undefined : 'Nothing here is a job we can read. Try: 3 mm steel tee flat.';
-}
+import { lineObstacle } from './line-obstacle.ts';
+import { useSaveWelds } from './use-save-welds.ts';
 
 export interface QuickLineState {
   readonly text: string;
   readonly reading: QuickReading;
   readonly error: string | undefined;
   readonly saving: boolean;
+  /** A list that was pasted, in place of the line. */
+  readonly pasted: PastedList | undefined;
   setText(text: string): void;
+  setPasted(list: PastedList | undefined): void;
+  /** Takes a text that was pasted: false where it is one line, and is typed as it stands. */
+  paste(text: string): boolean;
+  readLine(text: string): QuickReading;
   submit(): void;
+  saveAsPiece(lines: readonly string[]): void;
+  saveAsJobs(lines: readonly string[]): void;
 }
 
 /** The line being typed: read as it grows, saved as a draft job on Enter. */
@@ -31,14 +40,36 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   const [text, setTextState] = useState('');
   const [error, setError] = useState<string | undefined>();
   const { units } = usePreferences();
+  const [pasted, setPasted] = useState<PastedList | undefined>();
   const { data: machines } = useQuery(machineListQuery);
+  const { data: shop } = useQuery(shopQuery);
   const create = useCreateJob();
   const navigate = useNavigate();
   const toast = useToast();
-  const reading = useMemo(() => {
-    const machineNames = (machines ?? []).map((machine) => machine.name);
-    return parseQuickLine(text, { unit: bareLengthUnit(units), machineNames });
-  }, [text, units, machines]);
+  const unit = bareLengthUnit(units);
+  const readLine = useCallback(
+    (line: string): QuickReading => {
+      const machineNames = (machines ?? []).map((machine) => machine.name);
+      return parseQuickLine(line, { unit, machineNames, shopWords: readShopWords(shop?.words ?? {}) });
+    },
+    [unit, machines, shop],
+  );
+  const reading = useMemo(() => readLine(text), [readLine, text]);
+  const welds = useSaveWelds({
+    onSaved: () => {
+      setText('');
+      setPasted(undefined);
+      onSaved();
+    },
+    onError: setError,
+  });
+  const saveAll =
+    (save: typeof welds.asPiece) =>
+    (lines: readonly string[]): void => {
+      const bad = lines.find((line) => lineObstacle(readLine(line)) !== undefined);
+      if (bad !== undefined) return setError(`“${bad}”: ${lineObstacle(readLine(bad)) ?? ''}`);
+      save(lines, unit);
+    };
 
   const setText = (next: string): void => {
     setTextState(next);
@@ -46,10 +77,10 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   };
   const submit = (): void => {
     if (text.trim() === '' || create.isPending) return;
-    const problem = obstacle(reading);
+    const problem = lineObstacle(reading);
     if (problem !== undefined) return setError(problem);
     create.mutate(
-      { line: text.trim(), unit: bareLengthUnit(units) },
+      { line: text.trim(), unit },
       {
         onError: (failure) => setError(failure.message),
         onSuccess: (job, undo) => {
@@ -66,5 +97,25 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
       },
     );
   };
-  return { text, reading, error, saving: create.isPending, setText, submit };
+  const paste = (said: string): boolean => {
+    const list = readPastedList(said);
+    if (list.lines.length < 2) return false;
+    setPasted(list);
+    setError(undefined);
+    return true;
+  };
+  return {
+    text,
+    reading,
+    error,
+    pasted,
+    saving: create.isPending || welds.saving,
+    setText,
+    setPasted,
+    paste,
+    readLine,
+    submit,
+    saveAsPiece: saveAll(welds.asPiece),
+    saveAsJobs: saveAll(welds.asJobs),
+  };
 }

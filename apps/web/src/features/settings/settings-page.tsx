@@ -9,6 +9,7 @@ import { Segmented } from '../../ui/segmented.tsx';
 import { RatesSection } from '../cost/index.ts';
 import { SetAsideNotice } from '../records/index.ts';
 import { DayHours } from './day-hours.tsx';
+import { OwnWordsSection } from './own-words-section.tsx';
 import { SchoolChoice, shopQuery } from '../shop/index.ts';
 import { Section } from '../../ui/page/section.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
@@ -69,6 +70,7 @@ export function SettingsPage() {
           <UnitChoices />
           <DayHours />
           <RatesSection />
+          <OwnWordsSection />
         </div>
         <Section id="schools" title="Where the trade disagrees: this shop’s way">
           {SCHOOL_TABLE.map((school) => (

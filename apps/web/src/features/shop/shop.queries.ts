@@ -16,7 +16,7 @@ export const shopQuery = queryOptions({
 });
 
 /** What a shop has chosen before it chose anything. */
-export const NOTHING_CHOSEN: ShopSettings = { schools: {}, day: {}, rates: {} };
+export const NOTHING_CHOSEN: ShopSettings = { schools: {}, day: {}, rates: {}, words: {} };
 
 interface Asked {
   readonly next: ShopSettings;
@@ -30,8 +30,8 @@ export function useChangeShop() {
   const command = useCommand<Asked, KeptShop, { before: KeptShop | undefined }>({
     scope: 'shop',
     send: async ({ next, seen }, commandId) => {
-      const fields = ({ schools, day, rates }: ShopSettings) =>
-        fieldsOf({ schools, day, rates }, SHOP_BRANCHES);
+      const fields = ({ schools, day, rates, words }: ShopSettings) =>
+        fieldsOf({ schools, day, rates, words }, SHOP_BRANCHES);
       const change = changeBetween(fields(seen ?? NOTHING_CHOSEN), fields(next));
       const now = client.getQueryData<KeptShop>(key) ?? seen;
       if (Object.keys(change).length === 0 && now) return now;

@@ -7,7 +7,8 @@ import { keyEdges, processEdges, thickEdges } from './key-edges.ts';
 import { lengthEdges, wordedEdges } from './length-edges.ts';
 import { foundAt, pattern } from './pattern.ts';
 import { pipeEdges } from './pipe-edges.ts';
-import { rolledEdges, sectionEdges } from './section-edges.ts';
+import { sectionEdges } from './section-edges.ts';
+import { rolledEdges } from './sections/plates-and-beams.ts';
 import { machineEdges, phraseEdges, strangeEdges } from './word-edges.ts';
 
 /** The line cut into tokens in one way, with what that costs. */
@@ -30,7 +31,8 @@ function temperEdges(line: LineText, at: number): Edge[] {
 /** A stroke, a plus or a dash by itself: "to" between what it stands between, or nothing. */
 function signEdges(line: LineText, at: number): Edge[] {
   const sign = line.text[at] ?? '';
-  if (sign === ';') return [{ end: at + 1, meanings: [{ kind: 'separator', weak: true }], terms: ['phrase'] }];
+  if (sign === ';')
+    return [{ end: at + 1, meanings: [{ kind: 'separator', weak: true }], terms: ['phrase'] }];
   if (!/[/+&–-]/.test(sign)) return [];
   // a dash behind a blank is the sign of its figure
   if (/[–-]/.test(sign) && (at === 0 || /[\s,;(]/.test(line.text[at - 1] as string))) return [];
@@ -41,7 +43,8 @@ function signEdges(line: LineText, at: number): Edge[] {
 export function edgesAt(line: LineText, at: number): readonly Edge[] {
   const first = line.text[at] ?? '';
   const edges: Edge[] = [...signEdges(line, at)];
-  if (FIGURE_START.test(first)) edges.push(...lengthEdges(line, at), ...thickEdges(line, at), ...processEdges(line, at));
+  if (FIGURE_START.test(first))
+    edges.push(...lengthEdges(line, at), ...thickEdges(line, at), ...processEdges(line, at));
   else edges.push(...keyEdges(line, at), ...wordedEdges(line, at), ...temperEdges(line, at));
   if (/^p/i.test(first)) edges.push(...processEdges(line, at));
   edges.push(
@@ -57,10 +60,14 @@ export function edgesAt(line: LineText, at: number): readonly Edge[] {
   const isKnown = edges.some(({ terms }) => terms[0] === 'phrase' || terms[0] === 'phraseFiller');
   if (!isKnown || /\d/.test(line.text.slice(at, at + 6))) {
     // a figure is never a strange word: what it is may be unclear, and that is a role
-    const figures = new Set(edges.filter(({ meanings }) => meanings[0]?.kind === 'length').map(({ end }) => end));
+    const figures = new Set(
+      edges.filter(({ meanings }) => meanings[0]?.kind === 'length').map(({ end }) => end),
+    );
     edges.push(...strangeEdges(line, at).filter(({ end }) => !figures.has(end)));
   }
-  return edges.filter(({ end }) => end > at && (end >= line.text.length || endsAt(line.text, end) || isSign(line, at, end)));
+  return edges.filter(
+    ({ end }) => end > at && (end >= line.text.length || endsAt(line.text, end) || isSign(line, at, end)),
+  );
 }
 
 function isSign(line: LineText, at: number, end: number): boolean {
@@ -166,7 +173,13 @@ export function coversOf(line: LineText, weights: Weights, most: number): readon
       const to = (at[blank.end] ??= []);
       pauses[blank.end] ||= blank.pause;
       for (const path of paths) {
-        insert(to, { cost: path.cost + step, edge, start: place, pause: pauses[place] === true, before: path });
+        insert(to, {
+          cost: path.cost + step,
+          edge,
+          start: place,
+          pause: pauses[place] === true,
+          before: path,
+        });
       }
     }
     if (place > begin.end) at[place] = undefined;

@@ -18,14 +18,22 @@ interface Key {
 
 function key(words: string, sign: string, fixed: Key['fixed'], part?: Key['part']): Key {
   // a stroke may follow: `t=5/5`
-  return { pattern: pattern(`(?:${words})${sign}${LENGTH}(?![\\p{L}\\d]|[.,]\\d)`), fixed, ...(part === undefined ? {} : { part }) };
+  return {
+    pattern: pattern(`(?:${words})${sign}${LENGTH}(?![\\p{L}\\d]|[.,]\\d)`),
+    fixed,
+    ...(part === undefined ? {} : { part }),
+  };
 }
 
 /** `t=6`, `Thk: 15`, `t1 4`, `plate 2: 10 mm`, `wire=0.8`: what a figure is stands before it with a sign. */
 const KEYS: readonly Key[] = [
   key('t1|plate\\s*1|part\\s*1|pl1|th1|thickness\\s*1|t₁', String.raw`(?:\s*[=:]\s*|\s+)`, 'thickness', 1),
   key('t2|plate\\s*2|part\\s*2|pl2|th2|thickness\\s*2|t₂', String.raw`(?:\s*[=:]\s*|\s+)`, 'thickness', 2),
-  key('t|th|thk|thk\\.|thick|thickness|wall|wt|s|plate|sheet|dicke|espesor|mat(?:erial)?\\s*thickness', SIGN, 'thickness'),
+  key(
+    't|th|thk|thk\\.|thick|thickness|wall|wt|s|plate|sheet|dicke|espesor|mat(?:erial)?\\s*thickness',
+    SIGN,
+    'thickness',
+  ),
   key('wire|wire\\s*(?:size|dia(?:meter)?)|ø\\s*wire|draht|filler', SIGN, 'wire'),
 ];
 
@@ -61,7 +69,10 @@ export function keyEdges(line: LineText, at: number): Edge[] {
     if (!match || !length) continue;
     const meaning: Meaning = {
       kind: 'length',
-      length: length.form === 'bare' && fixed === 'thickness' && line.unit === 'mm' ? { ...length, form: 'mm' } : length,
+      length:
+        length.form === 'bare' && fixed === 'thickness' && line.unit === 'mm'
+          ? { ...length, form: 'mm' }
+          : length,
       wireCode: false,
       fixed,
       ...(part === undefined ? {} : { part }),
@@ -70,7 +81,12 @@ export function keyEdges(line: LineText, at: number): Edge[] {
   }
   const glued = foundAt(GLUED_THICKNESS, line, at);
   if (glued) {
-    const length = { form: 'mm', value: Number((glued[1] ?? '').replace(',', '.')), fraction: false, inchDecimal: false } as const;
+    const length = {
+      form: 'mm',
+      value: Number((glued[1] ?? '').replace(',', '.')),
+      fraction: false,
+      inchDecimal: false,
+    } as const;
     found.push({
       end: at + glued[0].length,
       meanings: [{ kind: 'length', length, wireCode: false, fixed: 'thickness' }],
@@ -110,8 +126,13 @@ export function processEdges(line: LineText, at: number): Edge[] {
   const terms = [said === undefined ? 'processBare' : 'processSaid'] as const;
   const other = OTHER_PROCESSES[number];
   if (other !== undefined)
-    return [{ end, meanings: [{ kind: 'noted', as: `${other}, another process: planned as wire feed` }], terms }];
-  if (!(number in PROCESSES)) return said === undefined ? [] : [{ end, meanings: [{ kind: 'noted', as: 'a process that is not planned' }], terms }];
+    return [
+      { end, meanings: [{ kind: 'noted', as: `${other}, another process: planned as wire feed` }], terms },
+    ];
+  if (!(number in PROCESSES))
+    return said === undefined
+      ? []
+      : [{ end, meanings: [{ kind: 'noted', as: 'a process that is not planned' }], terms }];
   if (second !== undefined && second !== number) {
     const names = [number, second];
     const answers = names.map((name) => [name, `process ${name}`] as const);

@@ -38,7 +38,9 @@ const WORDED = pattern(
     .map((words) => words.replace(' ', '[\\s-]+'))
     .join('|')})(?:[\s-]*(?:of\s+an\s+)?(inch(?:es)?|in|["″”]))?(?![\p{L}\d])`,
 );
-const DIGIT_EIGHTHS = pattern(String.raw`(\d)\s+(eighths?|sixteenths?|quarters?)(?:\s*(?:inch(?:es)?|in|["″]))?(?![\p{L}\d])`);
+const DIGIT_EIGHTHS = pattern(
+  String.raw`(\d)\s+(eighths?|sixteenths?|quarters?)(?:\s*(?:inch(?:es)?|in|["″]))?(?![\p{L}\d])`,
+);
 const SMALL_WORDS: Readonly<Record<string, number>> = {
   one: 1,
   two: 2,
@@ -77,9 +79,14 @@ export function wordedEdges(line: LineText, at: number): Edge[] {
   if (worded) {
     const value = WORD_NUMBERS[(worded[1] ?? '').toLowerCase().replace(/[\s-]+/g, ' ')] ?? 0;
     const plain = worded[2] === undefined && !/eighth|sixteenth/i.test(worded[0]);
-    const unsaid = plain && !/^\s+(?:plate|sheet|steel|wall|to|on|thick)/i.test(line.text.slice(at + worded[0].length));
+    const unsaid =
+      plain && !/^\s+(?:plate|sheet|steel|wall|to|on|thick)/i.test(line.text.slice(at + worded[0].length));
     if (!unsaid)
-      found.push({ end: at + worded[0].length, meanings: [size('inch', value, true)], terms: ['figureWithUnit'] });
+      found.push({
+        end: at + worded[0].length,
+        meanings: [size('inch', value, true)],
+        terms: ['figureWithUnit'],
+      });
   }
   const unit = foundAt(WORDED_UNIT, line, at);
   if (unit) {
@@ -89,7 +96,9 @@ export function wordedEdges(line: LineText, at: number): Edge[] {
   }
   const point = foundAt(POINT_WORDED, line, at);
   if (point) {
-    const whole = /^(?:nought|zero|oh)?$/i.test(point[1] ?? '') ? 0 : (SMALL_WORDS[(point[1] ?? '').toLowerCase()] ?? 0);
+    const whole = /^(?:nought|zero|oh)?$/i.test(point[1] ?? '')
+      ? 0
+      : (SMALL_WORDS[(point[1] ?? '').toLowerCase()] ?? 0);
     const value = whole + DIGITS.indexOf((point[2] ?? '').toLowerCase()) / 10;
     found.push({
       end: at + point[0].length,
@@ -105,12 +114,25 @@ export function lengthEdges(line: LineText, at: number): Edge[] {
   const found: Edge[] = [];
   const code = foundAt(WIRE_CODE, line, at);
   if (code) {
-    const length = { form: 'inch', value: Number(code[0]) / 1000, fraction: false, inchDecimal: true } as const;
-    found.push({ end: at + code[0].length, meanings: [{ kind: 'length', length, wireCode: true }], terms: ['figureBare'] });
+    const length = {
+      form: 'inch',
+      value: Number(code[0]) / 1000,
+      fraction: false,
+      inchDecimal: true,
+    } as const;
+    found.push({
+      end: at + code[0].length,
+      meanings: [{ kind: 'length', length, wireCode: true }],
+      terms: ['figureBare'],
+    });
   }
   const gauge = foundAt(GAUGE_SIGN, line, at);
   if (gauge)
-    found.push({ end: at + gauge[0].length, meanings: [size('gauge', Number(gauge[1]))], terms: ['figureWithUnit'] });
+    found.push({
+      end: at + gauge[0].length,
+      meanings: [size('gauge', Number(gauge[1]))],
+      terms: ['figureWithUnit'],
+    });
   const eighths = foundAt(DIGIT_EIGHTHS, line, at);
   if (eighths) {
     const parts = /eighth/i.test(eighths[2] ?? '') ? 8 : /sixteenth/i.test(eighths[2] ?? '') ? 16 : 4;
@@ -154,13 +176,21 @@ function plainEdges(line: LineText, at: number): Edge[] {
   if (stroke !== undefined && /^(?:mm|millimet)/i.test(unit ?? '')) {
     // `6/8 mm`: two figures with a stroke between
     const length: WrittenLength = { form: 'mm', value: Number(stroke), fraction: false, inchDecimal: false };
-    return [{ end: at + stroke.length, meanings: [{ kind: 'length', length, wireCode: false }], terms: ['figureWithUnit'] }];
+    return [
+      {
+        end: at + stroke.length,
+        meanings: [{ kind: 'length', length, wireCode: false }],
+        terms: ['figureWithUnit'],
+      },
+    ];
   }
   const numberLength = minus.length + digits.length;
   const tail = found[0].slice(numberLength).startsWith('th') ? 2 : 0;
   const withUnit = unit === undefined ? undefined : numberLength + tail + (gap?.length ?? 0) + unit.length;
   const isWord =
-    unit?.toLowerCase() === 'in' && (gap ?? '') !== '' && IN_IS_A_WORD.test(line.text.slice(at + (withUnit ?? 0)));
+    unit?.toLowerCase() === 'in' &&
+    (gap ?? '') !== '' &&
+    IN_IS_A_WORD.test(line.text.slice(at + (withUnit ?? 0)));
   if (withUnit !== undefined && !isWord) take(withUnit, unit);
   else take(numberLength + tail, undefined);
   // a mixed number may be a whole one and a fraction
@@ -168,7 +198,11 @@ function plainEdges(line: LineText, at: number): Edge[] {
   if (whole !== undefined) {
     const written = lengthOf(whole, undefined);
     if (written)
-      edges.push({ end: at + whole.length, meanings: [{ kind: 'length', length: written, wireCode: false }], terms: ['figureBare', 'figureSplit'] });
+      edges.push({
+        end: at + whole.length,
+        meanings: [{ kind: 'length', length: written, wireCode: false }],
+        terms: ['figureBare', 'figureSplit'],
+      });
   }
   return edges;
 }

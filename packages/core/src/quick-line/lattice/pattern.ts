@@ -15,7 +15,11 @@ export function pattern(source: string): Pattern {
 }
 
 /** What the pattern finds at a place; undefined where nothing. */
-export function foundAt({ here, anywhere }: Pattern, line: LineText, at: number): RegExpExecArray | undefined {
+export function foundAt(
+  { here, anywhere }: Pattern,
+  line: LineText,
+  at: number,
+): RegExpExecArray | undefined {
   let isThere = line.holds.get(here);
   if (isThere === undefined) {
     isThere = anywhere.test(line.text);

@@ -13,7 +13,10 @@ const BETWEEN = String.raw`(?:[\s,]+(?:pipe|tube|of|304l?|316l?|ss|stainless|bla
 
 interface Rule {
   readonly pattern: Pattern;
-  readonly read: (match: RegExpExecArray) => { readonly pipe: PipeRow | undefined; readonly schedule: string };
+  readonly read: (match: RegExpExecArray) => {
+    readonly pipe: PipeRow | undefined;
+    readonly schedule: string;
+  };
 }
 
 const inches = (digits: string | undefined): PipeRow | undefined =>
@@ -35,7 +38,10 @@ const RULES: readonly Rule[] = [
     pipe: /nb|nom|bore/i.test(m[0]) ? nominal(m[1], /["″”]|in/i.exec(m[0])?.[0] ?? '') : inches(m[1]),
     schedule: m[2] ?? m[3] ?? '',
   })),
-  rule(String.raw`dn\s*(\d{1,3})${BETWEEN}${SCHEDULE}`, (m) => ({ pipe: metric(m[1]), schedule: m[2] ?? m[3] ?? '' })),
+  rule(String.raw`dn\s*(\d{1,3})${BETWEEN}${SCHEDULE}`, (m) => ({
+    pipe: metric(m[1]),
+    schedule: m[2] ?? m[3] ?? '',
+  })),
   rule(String.raw`${SCHEDULE}[\s,]+(${NUMBER})${INCH}${TAIL}`, (m) => ({
     pipe: inches(m[3]),
     schedule: m[1] ?? m[2] ?? '',
@@ -46,7 +52,11 @@ const ROUND: Meaning = { kind: 'product', product: 'tube', profile: 'pipe' };
 
 function outside(mm: number): Meaning {
   const value = Number(mm.toFixed(4));
-  return { kind: 'measure', label: `${Number(mm.toFixed(1))} mm outside`, slots: [{ slot: 'outsideMm', value: [value] }] };
+  return {
+    kind: 'measure',
+    label: `${Number(mm.toFixed(1))} mm outside`,
+    slots: [{ slot: 'outsideMm', value: [value] }],
+  };
 }
 
 /** Pipes by nominal size and schedule, with outside and wall from the table; a nominal size alone asks for the wall. */
@@ -57,7 +67,12 @@ export function pipeEdges(line: LineText, at: number): Edge[] {
     const { pipe, schedule } = read(match);
     const size = pipe && pipeSizeMm(pipe, schedule);
     if (!size) return [];
-    const wall: WrittenLength = { form: 'mm', value: Number(size.wallMm.toFixed(4)), fraction: false, inchDecimal: false };
+    const wall: WrittenLength = {
+      form: 'mm',
+      value: Number(size.wallMm.toFixed(4)),
+      fraction: false,
+      inchDecimal: false,
+    };
     return [
       {
         end: at + match[0].length,
@@ -73,12 +88,15 @@ export function pipeEdges(line: LineText, at: number): Edge[] {
   return [...scheduled, ...nominalEdges(line, at)];
 }
 
-const NOMINAL = pattern(String.raw`(?:dn\s*(\d{1,3})|(${NUMBER})${INCH}\s*(?:nps|nb|nominal(?:\s+bore)?))${END}`);
+const NOMINAL = pattern(
+  String.raw`(?:dn\s*(\d{1,3})|(${NUMBER})${INCH}\s*(?:nps|nb|nominal(?:\s+bore)?))${END}`,
+);
 
 function nominalEdges(line: LineText, at: number): Edge[] {
   const match = foundAt(NOMINAL, line, at);
   if (!match) return [];
-  const pipe = match[1] === undefined ? nominal(match[2], /["″”]|in/i.exec(match[0])?.[0] ?? '') : metric(match[1]);
+  const pipe =
+    match[1] === undefined ? nominal(match[2], /["″”]|in/i.exec(match[0])?.[0] ?? '') : metric(match[1]);
   if (!pipe) return [];
   const { outsideIn } = pipe;
   return [

@@ -17,7 +17,12 @@ export function wordEnds({ text, kinds }: LineText, at: number, most: number): n
     if (before === CHARACTER.blank && here !== undefined && here !== CHARACTER.blank) words += 1;
     if (words > most) break;
     // a closing stop ends what is said
-    if (before === CHARACTER.other && (i === text.length || here === CHARACTER.blank) && /[.!?:]/.test(text[i - 1] as string)) break;
+    if (
+      before === CHARACTER.other &&
+      (i === text.length || here === CHARACTER.blank) &&
+      /[.!?:]/.test(text[i - 1] as string)
+    )
+      break;
   }
   return ends;
 }
@@ -130,7 +135,8 @@ function unknownEdges(line: LineText, at: number): Edge[] {
   for (const [i, piece] of pieces.entries()) {
     to += piece.length + (i === 0 ? 0 : 1);
     if (i > 0) terms.push(...([/\d/.test(piece) ? 'unknownDigits' : 'unknownPart'] as const));
-    if (to > at && endsAt(text, to)) found.push({ end: to, meanings: [{ kind: 'unknown' }], terms: [...terms] });
+    if (to > at && endsAt(text, to))
+      found.push({ end: to, meanings: [{ kind: 'unknown' }], terms: [...terms] });
   }
   if (found.length === 0) found.push({ end: whole, meanings: [{ kind: 'unknown' }], terms: ['unknownWord'] });
   return found;

@@ -1,6 +1,18 @@
 import type { WeightName } from '../weights.ts';
 import { meaningOf, type Token } from '../meaning.ts';
-import { before, behind, type Figure, has, type Head, headOf, isFigure, isFillet, isLegMm, isOwned, type Scene } from './scene.ts';
+import {
+  before,
+  behind,
+  type Figure,
+  has,
+  type Head,
+  headOf,
+  isFigure,
+  isFillet,
+  isLegMm,
+  isOwned,
+  type Scene,
+} from './scene.ts';
 
 /** What a figure of the line can be. */
 export type Role = 'thickness' | 'wire' | 'unknown-wire' | 'leg' | 'outside' | 'off' | 'belongs' | 'unclear';
@@ -78,7 +90,11 @@ function isCalledWire(scene: Scene, index: number): boolean {
     has(token, 'wire-word') || (has(token, 'way') && /wire$/i.test(token?.text ?? ''));
   const leads = (at: number): boolean => {
     const lead = before(scene, at, 2);
-    return isFigure(before(scene, at)) && isFigure(behind(scene, at)) && (has(lead, 'product') || has(lead, 'thick-word'));
+    return (
+      isFigure(before(scene, at)) &&
+      isFigure(behind(scene, at)) &&
+      (has(lead, 'product') || has(lead, 'thick-word'))
+    );
   };
   if (isWireWord(behind(scene, index))) return !leads(index + 1);
   if (has(behind(scene, index), 'filler-word') && has(behind(scene, index, 2), 'wire-word')) return true;
@@ -106,6 +122,12 @@ function headTerms(figure: Figure, head: Head | undefined): WeightName[] {
   }
 }
 
+/** A metal that is said by its alloy or its family; "steel" by itself says too little of the figure before it. */
+function namesMetal(token: Token | undefined): boolean {
+  const metal = meaningOf(token, 'metal');
+  return metal !== undefined && (metal.alloy !== undefined || metal.metal !== 'carbon-steel');
+}
+
 function thickness(scene: Scene, figure: Figure, head: Head | undefined): Candidate {
   const { index } = figure;
   const terms: WeightName[] = [formTerm(figure), ...rangeTerms(figure), ...headTerms(figure, head)];
@@ -115,11 +137,13 @@ function thickness(scene: Scene, figure: Figure, head: Head | undefined): Candid
   const [next, last] = [behind(scene, index), before(scene, index)];
   const isPartWord = has(last, 'product') || /^(?:web|flange)$/i.test(last?.text ?? '');
   if (isPartWord && !isOwned(scene, index - 1)) terms.push('tProductBefore');
-  if (has(next, 'metal') || (has(next, 'noted') && has(behind(scene, index, 2), 'metal'))) terms.push('tBeforeMetal');
+  if (namesMetal(next) || (has(next, 'noted') && namesMetal(behind(scene, index, 2))))
+    terms.push('tBeforeMetal');
   if (figure.length.fraction && figure.length.value < 0.06) terms.push('tFineFraction');
   if (isCalledWire(scene, index)) {
     if (has(next, 'wire-word')) terms.push('tWireBehind');
-    else if (has(last, 'wire-word')) terms.push('tWireBefore', ...(figure.wireMm === undefined ? [] : (['tWireBeforeSized'] as const)));
+    else if (has(last, 'wire-word'))
+      terms.push('tWireBefore', ...(figure.wireMm === undefined ? [] : (['tWireBeforeSized'] as const)));
   }
   if (isFillet(next)) terms.push('tBeforeFillet');
   // `2 x 10 mm plates`: so many of them
@@ -146,7 +170,10 @@ function wire(scene: Scene, figure: Figure, head: Head | undefined): Candidate |
   const wide = [...around, behind(scene, index, 2), before(scene, index, 2)];
   if (isCalledWire(scene, index)) terms.push('wWireWord');
   else if (wide.some((token) => has(token, 'wire-class')))
-    terms.push('wClass', ...(around.some((token) => has(token, 'wire-class')) ? (['wClassBeside'] as const) : []));
+    terms.push(
+      'wClass',
+      ...(around.some((token) => has(token, 'wire-class')) ? (['wClassBeside'] as const) : []),
+    );
   else if (around.some((token) => meaningOf(token, 'way')?.namesWire === true)) terms.push('wWay');
   if (isCalledThick(scene, figure)) terms.push('wThickWord');
   if (head?.kind === 'flat-product') terms.push('wFlatHead');
@@ -162,9 +189,16 @@ function unknownWire(scene: Scene, figure: Figure): Candidate | undefined {
   if (length.form === 'gauge' || length.form === 'swg') return undefined;
   const around = [behind(scene, index), before(scene, index)];
   if (around.some((token) => has(token, 'wire-word'))) return { role: 'unknown-wire', terms: ['uwWireWord'] };
-  const beside = around.some((token) => has(token, 'wire-class') || meaningOf(token, 'way')?.namesWire === true);
-  const odd = length.inchDecimal || (scene.cored && length.fraction) || (length.form === 'bare' && /[.,]\d/.test(figure.token.text));
-  return beside && odd && scene.figures.length > 1 ? { role: 'unknown-wire', terms: ['uwBeside'] } : undefined;
+  const beside = around.some(
+    (token) => has(token, 'wire-class') || meaningOf(token, 'way')?.namesWire === true,
+  );
+  const odd =
+    length.inchDecimal ||
+    (scene.cored && length.fraction) ||
+    (length.form === 'bare' && /[.,]\d/.test(figure.token.text));
+  return beside && odd && scene.figures.length > 1
+    ? { role: 'unknown-wire', terms: ['uwBeside'] }
+    : undefined;
 }
 
 function leg(scene: Scene, figure: Figure): Candidate | undefined {
@@ -172,19 +206,29 @@ function leg(scene: Scene, figure: Figure): Candidate | undefined {
   if (length.form === 'gauge' || length.form === 'swg' || figure.code || !isLegMm(roughMm)) return undefined;
   const last = before(scene, index);
   if (has(last, 'connector')) return undefined;
-  const stitched = meaningOf(behind(scene, index), 'measure')?.slots.some(({ slot }) => slot === 'stitchMm') === true;
+  const stitched =
+    meaningOf(behind(scene, index), 'measure')?.slots.some(({ slot }) => slot === 'stitchMm') === true;
   if (stitched) return { role: 'leg', terms: ['legBeforeStitch'] };
   const afterProduct = has(last, 'product') && !isOwned(scene, index - 1);
   if (isFillet(behind(scene, index))) {
     const decimal = length.form === 'bare' && /[.,]/.test(figure.token.text);
     return {
       role: 'leg',
-      terms: [decimal ? 'legBareDecimal' : 'legBeforeFillet', ...(afterProduct ? (['legAfterProduct'] as const) : [])],
+      terms: [
+        decimal ? 'legBareDecimal' : 'legBeforeFillet',
+        ...(afterProduct ? (['legAfterProduct'] as const) : []),
+      ],
     };
   }
   if (isFillet(last)) {
     const drawn = /^c?fw/i.test(last?.text ?? '');
-    return { role: 'leg', terms: [drawn ? 'legAfterSymbol' : 'legAfterFillet', ...(isBare(figure) ? [] : (['legAfterUnit'] as const))] };
+    return {
+      role: 'leg',
+      terms: [
+        drawn ? 'legAfterSymbol' : 'legAfterFillet',
+        ...(isBare(figure) ? [] : (['legAfterUnit'] as const)),
+      ],
+    };
   }
   return undefined;
 }
@@ -197,11 +241,15 @@ function outside(scene: Scene, figure: Figure, head: Head | undefined): Candidat
   const { length, roughMm } = figure;
   // its outside stands before it already: `60 OD x 3.2 pipe`
   if ([1, 2].some((steps) => isOutside(scene.tokens[figure.index - steps]))) return undefined;
-  if (head?.kind !== 'hollow' || length.form === 'gauge' || length.form === 'swg' || length.inchDecimal) return undefined;
+  if (head?.kind !== 'hollow' || length.form === 'gauge' || length.form === 'swg' || length.inchDecimal)
+    return undefined;
   const inchLike = length.form === 'bare' && roughMm < 10;
   if (roughMm < 5 && !inchLike) return undefined;
   const small = length.form === 'mm' && roughMm < 10;
-  return { role: 'outside', terms: [inchLike ? 'outBareSmall' : 'outBeforeHollow', ...(small ? (['outSmall'] as const) : [])] };
+  return {
+    role: 'outside',
+    terms: [inchLike ? 'outBareSmall' : 'outBeforeHollow', ...(small ? (['outSmall'] as const) : [])],
+  };
 }
 
 function off(scene: Scene, figure: Figure, head: Head | undefined): Candidate | undefined {
@@ -213,7 +261,8 @@ function off(scene: Scene, figure: Figure, head: Head | undefined): Candidate | 
     return { role: 'off', terms: parts?.plural === true ? ['offTimes'] : ['offTimes', 'offTimesLoose'] };
   }
   if (head?.plural === true && head.index === figure.index + 1) return { role: 'off', terms: ['offPlural'] };
-  if (head?.plural === true && (head.kind === 'thing' || head.kind === 'flat-product')) return { role: 'off', terms: ['offPluralFar'] };
+  if (head?.plural === true && (head.kind === 'thing' || head.kind === 'flat-product'))
+    return { role: 'off', terms: ['offPluralFar'] };
   return undefined;
 }
 
@@ -234,7 +283,10 @@ function belongs(scene: Scene, figure: Figure, head: Head | undefined): Candidat
   else if (has(last, 'thing') || has(last, 'noted')) terms.push(`nAfterThing${size}`);
   else return undefined;
   if (gauge) terms.push('nGauge');
-  if (isWireDecimal(figure) || (isBare(figure) && figure.wireMm !== undefined && /[.,]/.test(figure.token.text)))
+  if (
+    isWireDecimal(figure) ||
+    (isBare(figure) && figure.wireMm !== undefined && /[.,]/.test(figure.token.text))
+  )
     terms.push('nWireDecimal');
   if (has(last, 'connector')) terms.push('nAfterConnector');
   if (isCalledThick(scene, figure)) terms.push('nThickWord');

@@ -44,7 +44,8 @@ export function isJoined({ tokens, noted }: Scene, from: number, to: number): bo
     if (/^[x×]$/i.test(tokens[i]?.text ?? '') && has(tokens[i + 2], 'thick-word')) continue;
     if (connector.sign !== true || (i === from + 1 && i === to - 1)) return true;
     // `PL 10 + PL 12`, `5 plate / 8 flat`: a sign between two parts that are named
-    if (has(tokens[i - 1], 'product') || has(tokens[i + 1], 'product') || has(tokens[i - 1], 'length')) return true;
+    if (has(tokens[i - 1], 'product') || has(tokens[i + 1], 'product') || has(tokens[i - 1], 'length'))
+      return true;
   }
   return false;
 }
@@ -56,9 +57,18 @@ function pairTerms(scene: Scene, a: Thick, b: Thick): WeightName[] {
   if (isJoined(scene, a.index, b.index)) {
     const parting = tokens
       .slice(a.index + 1, b.index + 1)
-      .filter((token, i) => (i > 0 && token.pause === true) || (has(token, 'joint') && i < between.length) || (has(token, 'position') && i < between.length) || (has(token, 'gas') && i < between.length)).length;
+      .filter(
+        (token, i) =>
+          (i > 0 && token.pause === true) ||
+          (has(token, 'joint') && i < between.length) ||
+          (has(token, 'position') && i < between.length) ||
+          (has(token, 'gas') && i < between.length),
+      ).length;
     const touching = between.length === 1;
-    return [touching ? 'pairTouching' : 'pairJoined', ...Array.from({ length: Math.min(parting, 2) }, () => 'pairParted' as const)];
+    return [
+      touching ? 'pairTouching' : 'pairJoined',
+      ...Array.from({ length: Math.min(parting, 2) }, () => 'pairParted' as const),
+    ];
   }
   const [headA, headB] = [headOf(scene, a.index), headOf(scene, b.index)];
   const own = (thick: Thick, head: typeof headA): string | undefined =>
@@ -71,7 +81,8 @@ function pairTerms(scene: Scene, a: Thick, b: Thick): WeightName[] {
   if (a.section !== undefined || b.section !== undefined) return ['pairSectionLoose', ...equal];
   if (between.length === 1 && has(between[0], 'unknown')) return ['pairUnknown', ...equal];
   const wireLike: WeightName[] = a.wireLike || b.wireLike ? ['pairWireLike'] : [];
-  if (between.length === 0) return ['pairAdjacent', ...(comma ? (['pairComma'] as const) : []), ...wireLike, ...equal];
+  if (between.length === 0)
+    return ['pairAdjacent', ...(comma ? (['pairComma'] as const) : []), ...wireLike, ...equal];
   return ['pairLoose', ...wireLike, ...equal];
 }
 
@@ -93,7 +104,8 @@ function thicknessTerms(scene: Scene, thick: readonly Thick[], roles: readonly R
     if (!last) continue;
     if (i === 1) terms.push(...pairTerms(scene, last, one));
     else {
-      const repeats = one.section !== undefined && thick.slice(0, i).some((t) => Math.abs(t.mm - one.mm) < 1e-6);
+      const repeats =
+        one.section !== undefined && thick.slice(0, i).some((t) => Math.abs(t.mm - one.mm) < 1e-6);
       terms.push(repeats ? 'repeatedSection' : 'thirdThickness');
     }
   }
@@ -107,7 +119,10 @@ export function jointTerms(scene: Scene, roles: ReadonlyMap<number, Role>): read
   const of = (role: Role): Figure[] => scene.figures.filter(({ index }) => roles.get(index) === role);
   const wires = of('wire').length + of('unknown-wire').length + (scene.either.wire ? 1 : 0);
   for (let extra = 1; extra < wires; extra += 1) terms.push('secondWire');
-  const said = scene.tokens.filter((token, i) => !scene.noted.has(i) && meaningOf(token, 'measure')?.slots.some(({ slot }) => slot === 'legMm') === true).length;
+  const said = scene.tokens.filter(
+    (token, i) =>
+      !scene.noted.has(i) && meaningOf(token, 'measure')?.slots.some(({ slot }) => slot === 'legMm') === true,
+  ).length;
   const legs = of('leg').length + said;
   for (let extra = 1; extra < legs; extra += 1) terms.push('secondLeg');
   const known = thick.filter(({ mm }) => mm > 0).map(({ mm }) => mm);

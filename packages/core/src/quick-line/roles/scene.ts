@@ -104,7 +104,8 @@ export function has(token: Token | undefined, kind: Meaning['kind']): boolean {
 }
 
 /** What a figure stands before: the noun that it is said of. */
-export type HeadKind = 'flat-product' | 'hollow' | 'thing' | 'unknown' | 'backing' | 'wire' | 'fillet' | 'noted';
+export type HeadKind =
+  'flat-product' | 'hollow' | 'thing' | 'unknown' | 'backing' | 'wire' | 'fillet' | 'noted';
 
 export interface Head {
   readonly kind: HeadKind;
@@ -129,7 +130,8 @@ function kindOf(token: Token): HeadKind | undefined {
   if (product === 'tube' || product === 'section') return 'hollow';
   if (product !== undefined) return 'flat-product';
   if (has(token, 'backing')) return 'backing';
-  if (has(token, 'wire-word') || has(token, 'wire-class') || meaningOf(token, 'way')?.namesWire === true) return 'wire';
+  if (has(token, 'wire-word') || has(token, 'wire-class') || meaningOf(token, 'way')?.namesWire === true)
+    return 'wire';
   if (has(token, 'thing')) return 'thing';
   if (isFillet(token)) return 'fillet';
   if (has(token, 'unknown') || has(token, 'near-word')) return 'unknown';
@@ -138,7 +140,12 @@ function kindOf(token: Token): HeadKind | undefined {
 
 /** "Fillet" by itself, that a leg may stand beside; a position by its number is none. */
 export function isFillet(token: Token | undefined): boolean {
-  return meaningOf(token, 'joint')?.joint === 'tee' && meaningOf(token, 'joint')?.weak === true && !has(token, 'position') && !has(token, 'vertical');
+  return (
+    meaningOf(token, 'joint')?.joint === 'tee' &&
+    meaningOf(token, 'joint')?.weak === true &&
+    !has(token, 'position') &&
+    !has(token, 'vertical')
+  );
 }
 
 /** The noun that a figure is said of, over what may stand between. */
@@ -158,7 +165,9 @@ export function headOf(scene: Scene, index: number): Head | undefined {
       const isLast = found === undefined || (isNoun && at === found.index + 1);
       if (!isLast) break;
       // a figure before a tube that is part of a longer name is said of the tube; of a beam's flange, of that
-      const isOfBeam = meaningOf(scene.tokens[found?.index ?? -1], 'product')?.product === 'section' && /^(?:flange|web)/i.test(token.text);
+      const isOfBeam =
+        meaningOf(scene.tokens[found?.index ?? -1], 'product')?.product === 'section' &&
+        /^(?:flange|web)/i.test(token.text);
       if ((found?.kind === 'hollow' && !isOfBeam) || found?.kind === 'flat-product') break;
       found = { kind, index: at, plural: isPlural(token) };
       if (kind === 'fillet' || kind === 'wire') break;

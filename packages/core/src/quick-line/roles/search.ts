@@ -48,7 +48,9 @@ export function assignmentsOf(
     if (steps >= STEPS_MOST || cost + (rest[i] ?? 0) - RELIEF > best + reach) return;
     steps += 1;
     if (i === options.length) {
-      const roles = new Map(scene.figures.map(({ index }, at) => [index, (chosen[at] as Candidate).role] as const));
+      const roles = new Map(
+        scene.figures.map(({ index }, at) => [index, (chosen[at] as Candidate).role] as const),
+      );
       const joint = jointTerms(scene, roles);
       const total = cost + sumOf(joint, weights);
       if (total > best + reach) return;

@@ -21,7 +21,9 @@ function figureNear(tokens: readonly Token[], from: number, step: 1 | -1): numbe
   for (let i = from + step, over = 0; i >= 0 && i < tokens.length && over < 3; i += step, over += 1) {
     if (figureAt(tokens, i)) return i;
     const token = tokens[i];
-    const skipped = has(token, 'filler-word') || (step === -1 && (has(token, 'joint') || has(token, 'thick-word') || has(token, 'wire-word')));
+    const skipped =
+      has(token, 'filler-word') ||
+      (step === -1 && (has(token, 'joint') || has(token, 'thick-word') || has(token, 'wire-word')));
     if (!skipped) return undefined;
   }
   return undefined;
@@ -34,7 +36,10 @@ function isInchDecimal(token: Token | undefined): boolean {
 /** "3 or 4 mm", ".030 or .035", "between 3 and 4 mm": both figures are asked about and neither is taken. */
 export function alternativesOf(tokens: readonly Token[]): readonly Alternative[] {
   return tokens.flatMap((token, i): Alternative[] => {
-    const between = has(token, 'connector') && /^(?:and|&)$/i.test(token.text) && /^between$/i.test(tokens[i - 2]?.text ?? '');
+    const between =
+      has(token, 'connector') &&
+      /^(?:and|&)$/i.test(token.text) &&
+      /^between$/i.test(tokens[i - 2]?.text ?? '');
     if (!has(token, 'or') && !between) return [];
     const [first, second] = [figureNear(tokens, i, -1), figureNear(tokens, i, 1)];
     // `6 mm or 8 mm leg`: both are legs
@@ -44,7 +49,8 @@ export function alternativesOf(tokens: readonly Token[]): readonly Alternative[]
     const wire =
       (isInchDecimal(tokens[first]) && isInchDecimal(tokens[second])) ||
       has(tokens[second + 1], 'wire-word') ||
-      has(tokens[first - 1], 'wire-word') || has(tokens[first + 1], 'wire-word');
+      has(tokens[first - 1], 'wire-word') ||
+      has(tokens[first + 1], 'wire-word');
     return [{ first, second, wire, beside: false }];
   });
 }

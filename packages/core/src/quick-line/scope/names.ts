@@ -3,7 +3,14 @@ import { has } from '../roles/scene.ts';
 import type { Weights, WeightName } from '../weights.ts';
 
 /** Kinds whose words stand in the names of things as well: pulse generator, overhead rail, argon trolley. */
-const SLOT_KINDS = ['mode', 'wind', 'position', 'joint', 'gas', 'vertical'] as const satisfies readonly Meaning['kind'][];
+const SLOT_KINDS = [
+  'mode',
+  'wind',
+  'position',
+  'joint',
+  'gas',
+  'vertical',
+] as const satisfies readonly Meaning['kind'][];
 
 type SlotKind = (typeof SLOT_KINDS)[number];
 
@@ -22,7 +29,16 @@ function slotOf(token: Token): { readonly slot: SlotKind; readonly value: string
   for (const slot of SLOT_KINDS) {
     const meaning = token.meanings.find(({ kind }) => kind === slot);
     if (!meaning || meaningOf(token, 'way') || meaningOf(token, 'metal')) continue;
-    const value = 'mode' in meaning ? meaning.mode : 'position' in meaning ? meaning.position : 'joint' in meaning ? meaning.joint : 'gas' in meaning ? meaning.gas : slot;
+    const value =
+      'mode' in meaning
+        ? meaning.mode
+        : 'position' in meaning
+          ? meaning.position
+          : 'joint' in meaning
+            ? meaning.joint
+            : 'gas' in meaning
+              ? meaning.gas
+              : slot;
     return { slot: slot === 'vertical' ? 'position' : slot, value };
   }
   return undefined;
@@ -98,7 +114,9 @@ export function namedWords(
   const doubtful = new Set(
     choices
       .filter(({ cost }) => cost < best.cost + margin)
-      .flatMap(({ names }) => open.filter(({ index }) => names.has(index) !== best.names.has(index)).map(({ index }) => index)),
+      .flatMap(({ names }) =>
+        open.filter(({ index }) => names.has(index) !== best.names.has(index)).map(({ index }) => index),
+      ),
   );
   return { names: best.names, doubtful, cost: best.cost, terms: best.terms };
 }

@@ -42,7 +42,8 @@ function deniedBehind(tokens: readonly Token[], from: number): number[] {
     const token = tokens[i] as Token;
     if (token.pause === true) return [];
     // a figure is denied only right behind: "no spatter wanted 6 mm" denies no 6 mm
-    if (has(token, 'length') && i > from + 1 && !/^(?:a|the|use|using)$/i.test(tokens[i - 1]?.text ?? '')) return [];
+    if (has(token, 'length') && i > from + 1 && !/^(?:a|the|use|using)$/i.test(tokens[i - 1]?.text ?? ''))
+      return [];
     if (canBeDenied(token)) {
       const also = has(tokens[i + 1], 'or') && canBeDenied(tokens[i + 2]) ? [i + 2] : [];
       // "not stainless steel", "no flux core wire": what says the same again goes with it
@@ -57,7 +58,8 @@ function deniedBefore(tokens: readonly Token[], from: number): number[] {
   const isOff = tokens[from]?.text.toLowerCase() === 'off';
   for (let i = from - 1; i >= Math.max(0, from - 2); i -= 1) {
     const token = tokens[i] as Token;
-    if (isOff ? has(token, 'mode') || has(token, 'gas') : canBeDenied(token) && !has(token, 'length')) return [i];
+    if (isOff ? has(token, 'mode') || has(token, 'gas') : canBeDenied(token) && !has(token, 'length'))
+      return [i];
     if (!has(token, 'filler-word')) return [];
   }
   return [];
@@ -69,7 +71,8 @@ export function deniedTokens(tokens: readonly Token[]): ReadonlySet<number> {
   tokens.forEach((token, i) => {
     const negation = meaningOf(token, 'negation');
     if (!negation) return;
-    for (const at of negation.behind === true ? deniedBefore(tokens, i) : deniedBehind(tokens, i)) denied.add(at);
+    for (const at of negation.behind === true ? deniedBefore(tokens, i) : deniedBehind(tokens, i))
+      denied.add(at);
   });
   return denied;
 }

@@ -28,7 +28,13 @@ interface Side {
   readonly positions: number;
 }
 
-function sideOf(tokens: readonly Token[], from: number, to: number, filletToo: boolean, noted: ReadonlySet<number>): Side {
+function sideOf(
+  tokens: readonly Token[],
+  from: number,
+  to: number,
+  filletToo: boolean,
+  noted: ReadonlySet<number>,
+): Side {
   const part = tokens.slice(from, to).filter((_, i) => !noted.has(from + i));
   return {
     joints: part.flatMap((token) => jointOf(token, filletToo) ?? []),
@@ -38,7 +44,10 @@ function sideOf(tokens: readonly Token[], from: number, to: number, filletToo: b
 }
 
 function isWireFigure(token: Token): boolean {
-  return /^(?:0?\.\d{1,3}|[01][.,]\d)(?:\s?mm)?$/i.test(token.text) || meaningOf(token, 'length')?.wireCode === true;
+  return (
+    /^(?:0?\.\d{1,3}|[01][.,]\d)(?:\s?mm)?$/i.test(token.text) ||
+    meaningOf(token, 'length')?.wireCode === true
+  );
 }
 
 function textOf(tokens: readonly Token[], text: string, from: number, to: number): string {
@@ -57,7 +66,8 @@ function endOfSecond(tokens: readonly Token[], from: number): number {
     const token = tokens[i] as Token;
     if (seen && (token.pause === true || has(token, 'separator'))) {
       const rest = tokens.slice(i);
-      const isShared = !rest.some((t) => jointOf(t, true) !== undefined) && !rest.some((t) => has(t, 'position'));
+      const isShared =
+        !rest.some((t) => jointOf(t, true) !== undefined) && !rest.some((t) => has(t, 'position'));
       if (isShared) return i;
     }
     if (jointOf(token, true) !== undefined) seen = true;
@@ -65,7 +75,13 @@ function endOfSecond(tokens: readonly Token[], from: number): number {
   return tokens.length;
 }
 
-function split(tokens: readonly Token[], text: string, before: number, after: number, separator: number | undefined): TwoWelds {
+function split(
+  tokens: readonly Token[],
+  text: string,
+  before: number,
+  after: number,
+  separator: number | undefined,
+): TwoWelds {
   const end = endOfSecond(tokens, after);
   const shared = textOf(tokens, text, has(tokens[end], 'separator') ? end + 1 : end, tokens.length);
   const join = (line: string): string => (shared === '' ? line : `${line}, ${shared}`);
@@ -80,7 +96,11 @@ function split(tokens: readonly Token[], text: string, before: number, after: nu
 }
 
 /** Two welds in one line, or undefined. */
-export function twoWeldsOf(tokens: readonly Token[], text: string, noted: ReadonlySet<number>): TwoWelds | undefined {
+export function twoWeldsOf(
+  tokens: readonly Token[],
+  text: string,
+  noted: ReadonlySet<number>,
+): TwoWelds | undefined {
   for (let i = 1; i < tokens.length - 1; i += 1) {
     const token = tokens[i] as Token;
     if (noted.has(i)) continue;
@@ -93,8 +113,11 @@ export function twoWeldsOf(tokens: readonly Token[], text: string, noted: Readon
     const filletToo = isSeparator || isJoin || (bare.positions > 0 && next.positions > 0);
     const left = filletToo ? bare : sideOf(tokens, 0, i, false, noted);
     const right = filletToo ? next : sideOf(tokens, after, tokens.length, false, noted);
-    if (left.joints.length === 0 || right.joints.length === 0 || left.figures === 0 || right.figures === 0) continue;
-    const same = left.joints.every((joint) => right.joints.includes(joint)) && right.joints.every((joint) => left.joints.includes(joint));
+    if (left.joints.length === 0 || right.joints.length === 0 || left.figures === 0 || right.figures === 0)
+      continue;
+    const same =
+      left.joints.every((joint) => right.joints.includes(joint)) &&
+      right.joints.every((joint) => left.joints.includes(joint));
     if (same && !isSeparator) continue;
     if (same && left.positions === right.positions && meaningOf(token, 'separator')?.weak === true) continue;
     return split(tokens, text, i, after, isSeparator || isJoin ? i : undefined);

@@ -8,9 +8,13 @@ const CLASS_WORDS: readonly WordRow[] = WIRE_CLASS_ROWS.flatMap((row): WordRow[]
   const meaning: Meaning = { kind: 'wire-class', wireClass: row.id };
   const id = row.id.toLowerCase().replaceAll('-', ' ');
   // ER70S-6 is an electrode too: E70S-6
-  const full = word(/^er\d+s /.test(id) ? `${id}|${id.replace(/^er/, 'e')}|${id.replace(/^er/, '')}` : id, meaning);
+  const full = word(
+    /^er\d+s /.test(id) ? `${id}|${id.replace(/^er/, 'e')}|${id.replace(/^er/, '')}` : id,
+    meaning,
+  );
   const typed = row.typedAs === undefined ? [] : [word(row.typedAs, meaning)];
-  const open = row.typedOpenAs === undefined ? [] : [word(row.typedOpenAs, { ...meaning, gasSettlesIt: true })];
+  const open =
+    row.typedOpenAs === undefined ? [] : [word(row.typedOpenAs, { ...meaning, gasSettlesIt: true })];
   return [full, ...typed, ...open];
 });
 

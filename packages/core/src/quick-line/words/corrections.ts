@@ -6,6 +6,7 @@ import type { QuickSlot } from '../quick-work.ts';
 const MISSPELT: ReadonlyMap<string, string> = new Map([
   ['steal', 'steel'],
   ['steeel', 'steel'],
+  ['filet', 'fillet'],
   ['galvinised', 'galvanised'],
   ['galvinized', 'galvanized'],
   ['galvenised', 'galvanised'],

@@ -4,7 +4,10 @@ import { editDistance, slipsAllowed } from './edit-distance.ts';
 export function readsAsNearName(typed: string, name: string): 'near' | 'part' | undefined {
   const lower = name.toLowerCase();
   if (typed.length <= 2) return undefined;
-  if (Math.abs(typed.length - lower.length) <= 2 && editDistance(typed, lower) <= Math.max(1, slipsAllowed(name.length)))
+  if (
+    Math.abs(typed.length - lower.length) <= 2 &&
+    editDistance(typed, lower) <= Math.max(1, slipsAllowed(name.length))
+  )
     return 'near';
   const words = lower.split(/\s+/);
   return words.length > 1 && words.some((word) => word.length > 2 && word === typed) ? 'part' : undefined;

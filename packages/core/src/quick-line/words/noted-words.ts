@@ -1,4 +1,4 @@
-import type { Answer, Asking, Meaning } from '../meaning.ts';
+import type { Answer, Asking } from '../meaning.ts';
 
 import { word, type WordRow } from './word-row.ts';
 
@@ -11,10 +11,19 @@ function asked(phrases: string, slot: Asking['slot'], message: string, answers: 
 }
 
 const WORK: readonly WordRow[] = [
-  noted('t 2|t 3|t 4|t 5|t 6|t 7|t 10|t 13|t-3|e71t 2|e70t 4|e70t 7|e71t 5', 'a cored wire’s class that is not in our table'),
-  noted('cjp|pjp|cpbw|fpbw|complete penetration|partial penetration|full strength', 'how deep: see the weld’s size and sides'),
+  noted(
+    't 2|t 3|t 4|t 5|t 6|t 7|t 10|t 13|t-3|e71t 2|e70t 4|e70t 7|e71t 5',
+    'a cored wire’s class that is not in our table',
+  ),
+  noted(
+    'cjp|pjp|cpbw|fpbw|complete penetration|partial penetration|full strength',
+    'how deep: see the weld’s size and sides',
+  ),
   noted('back gouge|backgouge|gouge|gouged|arc gouge', 'the other side, cleaned out before it is welded'),
-  noted('skip weld|stitch welded|hit and miss|staggered|stagger|chain|skip', 'stitches: give length and pitch'),
+  noted(
+    'skip weld|stitch welded|hit and miss|staggered|stagger|chain|skip',
+    'stitches: give length and pitch',
+  ),
   noted('k joint|y joint|l joint|n joint', 'how members meet: each weld by itself'),
   noted('preheat|pre heat|no preheat|post heat|interpass', 'heat before and between: the plan says when'),
 
@@ -56,7 +65,10 @@ const WORK: readonly WordRow[] = [
     'a pattern on the plate: weld the plain side, or grind it off',
   ),
   noted('food|dairy|drinking water', 'what it is for'),
-  noted('mitre|miter|mitred|mitered|splice|spliced|web|rolled|mitre joint', 'how the parts meet: see the joint'),
+  noted(
+    'mitre|miter|mitred|mitered|splice|spliced|web|rolled|mitre joint',
+    'how the parts meet: see the joint',
+  ),
   noted('purge|purged|purging|back purge', 'the back of stainless: the plan says when'),
   noted('plates of|sheets of|pieces of', 'so many parts'),
 ];
@@ -156,8 +168,8 @@ const GRADES: readonly WordRow[] = [
     ['cast aluminium', 'cast aluminium'],
     ['cast steel, as mild steel', 'mild steel'],
   ]),
-  ...OTHER_STAINLESS.map((grade) => word(grade,
-    {
+  ...OTHER_STAINLESS.map((grade) =>
+    word(grade, {
       kind: 'noted',
       as: `${grade} stainless: not in our tables`,
       assume: { slot: 'metal', value: 'stainless' },
@@ -170,10 +182,10 @@ const GRADES: readonly WordRow[] = [
           ['430', '430'],
         ],
       },
-    },
-  )),
-  ...OTHER_ALUMINIUM.map((grade) => word(grade,
-    {
+    }),
+  ),
+  ...OTHER_ALUMINIUM.map((grade) =>
+    word(grade, {
       kind: 'noted',
       as: `${grade} aluminium: not in our tables`,
       assume: { slot: 'metal', value: 'aluminium' },
@@ -182,8 +194,8 @@ const GRADES: readonly WordRow[] = [
         message: 'an aluminium that is not in our tables. Plan it as which?',
         answers: ['5052', '5083', '6061', '6063', '6082'].map((alloy) => [alloy, alloy] as const),
       },
-    },
-  )),
+    }),
+  ),
 ];
 
 const PIPES: readonly WordRow[] = [

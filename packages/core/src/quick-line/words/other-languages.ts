@@ -1,7 +1,10 @@
 import { word, type WordRow } from './word-row.ts';
 import type { Meaning } from '../meaning.ts';
 
-const metal = (name: Extract<Meaning, { kind: 'metal' }>['metal']): Meaning => ({ kind: 'metal', metal: name });
+const metal = (name: Extract<Meaning, { kind: 'metal' }>['metal']): Meaning => ({
+  kind: 'metal',
+  metal: name,
+});
 const product = (name: Extract<Meaning, { kind: 'product' }>['product']): Meaning => ({
   kind: 'product',
   product: name,

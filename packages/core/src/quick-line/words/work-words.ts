@@ -85,7 +85,10 @@ const CIRCUMSTANCE_ENTRIES: readonly WordRow[] = [
 /** What a job is made of, and how it is welded. British and American both. */
 export const WORK_WORDS: readonly WordRow[] = [
   word('steel', steel),
-  word('mild steel|carbon steel|ms|m s|m/s|mild|black steel|crs|hrs|cold rolled steel|hot rolled steel|cold rolled|cr4|crca|structural steel|cs', carbonSteel),
+  word(
+    'mild steel|carbon steel|ms|m s|m/s|mild|black steel|crs|hrs|cold rolled steel|hot rolled steel|cold rolled|cr4|crca|structural steel|cs',
+    carbonSteel,
+  ),
   word('stainless steel|stainless|inox|ss|s s|s/s|s steel|sst|st stl', stainless),
   word('aluminium|aluminum|ali|alu|ally|alum|al|en aw|aw', aluminium),
   word('cast aluminium|cast aluminum|cast ali', { kind: 'metal', metal: 'cast-aluminium' }),
@@ -102,27 +105,46 @@ export const WORK_WORDS: readonly WordRow[] = [
   word('nickel', other('nickel')),
   word('sheet|sheets|sheet metal', { kind: 'product', product: 'sheet' }),
   word('plate|plates|pl|plt|pls|pl.', { kind: 'product', product: 'plate' }),
-  word('tube|tubes|tubing|hollow section|rhs|hss|tubular|rectangular tube|rectangular tubing|rect tube|rectangular hollow section', product('tube')),
+  word(
+    'tube|tubes|tubing|hollow section|rhs|hss|tubular|rectangular tube|rectangular tubing|rect tube|rectangular hollow section',
+    product('tube'),
+  ),
   word('pipe|pipes|nb pipe', product('tube', 'pipe')),
-  word('box|box section|box tube|square tube|square tubes|square tubing|square hollow section|shs|sq tube|sq tubing|square box', product('tube', 'square-tube')),
+  word(
+    'box|box section|box tube|square tube|square tubes|square tubing|square hollow section|shs|sq tube|sq tubing|square box',
+    product('tube', 'square-tube'),
+  ),
   word('round tube|round tubing|chs|round hollow section', product('tube', 'round-tube')),
   word('bar|strip', product('bar')),
   word('fl|flat bar|flat bars|flat stock|flatbar|flatbars|fb|flats', product('bar', 'flat-bar')),
-  word('square bar|sq bar|square stock|square rod|solid square|hex bar|round bar|solid bar|round stock|rod|rods|round rod|steel rod|rebar tie', product('bar', 'round-bar')),
+  word(
+    'square bar|sq bar|square stock|square rod|solid square|hex bar|round bar|solid bar|round stock|rod|rods|round rod|steel rod|rebar tie',
+    product('bar', 'round-bar'),
+  ),
   word('angle|angles|angle iron|angle bar|equal angle|unequal angle|ea|ua|rsa', product('section', 'angle')),
-  word('channel|channels|c channel|u channel|pfc|rsc|lipped channel|purlin channel', product('section', 'channel')),
-  word('beam|beams|i beam|h beam|joist|joists|rsj|ub|uc|universal beam|universal column|girder beam|wide flange', product('section', 'beam')),
+  word(
+    'channel|channels|c channel|u channel|pfc|rsc|lipped channel|purlin channel',
+    product('section', 'channel'),
+  ),
+  word(
+    'beam|beams|i beam|h beam|joist|joists|rsj|ub|uc|universal beam|universal column|girder beam|wide flange',
+    product('section', 'beam'),
+  ),
   word('section', product('section')),
   word('closed butt|square butt|closed square butt', { kind: 'joint', joint: 'butt' }),
   // `pipe butt, open root` is one joint
-  word('butt|butts|butted|butt joint|butt weld|butt welded|bw|butt welds', { kind: 'joint', joint: 'butt', narrowedBy: 'open-butt' }),
-  word(
-    'open butt|open root|open root butt|open root butt joint|open square butt',
-    { kind: 'joint', joint: 'open-butt' },
-  ),
+  word('butt|butts|butted|butt joint|butt weld|butt welded|bw|butt welds', {
+    kind: 'joint',
+    joint: 'butt',
+    narrowedBy: 'open-butt',
+  }),
+  word('open butt|open root|open root butt|open root butt joint|open square butt', {
+    kind: 'joint',
+    joint: 'open-butt',
+  }),
   word('lap|laps|lap joint|overlap|lapped|lap weld|lap welded|overlapping', { kind: 'joint', joint: 'lap' }),
   word('tee|t joint|tee joint|t weld|inside corner|tees|t fillet|tee fillet|t connection|corner inside', tee),
-  word('fillet|fillets|fillet weld|fillet welds|fillet welded|fillet joint|filet|fw|cfw|fwar|c f w', weakTee),
+  word('fillet|fillets|fillet weld|fillet welds|fillet welded|fillet joint|fw|cfw|fwar|c f w', weakTee),
   rare(0.9, 'a letter by itself; with a figure it is a thickness', word('t', tee)),
   word(
     'outside corner|outer corner|outside corner joint|external corner|corner outside|corner joint outside',
@@ -172,10 +194,10 @@ export const WORK_WORDS: readonly WordRow[] = [
   word('metal core|metal cored|metalcore|metalcored|metal core wire|metal cored wire', usual('metal-cored')),
   word('spool gun|spoolgun|spoolie', way('aluminium-spool-gun', false)),
   word('silicon bronze|braze|brazing|mig braze|mig brazing', usual('bronze-braze')),
-  word(
-    'short circuit|dip|dip transfer|short arc|shorting|short circuiting|shortcircuit',
-    { kind: 'mode', mode: 'short-circuit' },
-  ),
+  word('short circuit|dip|dip transfer|short arc|shorting|short circuiting|shortcircuit', {
+    kind: 'mode',
+    mode: 'short-circuit',
+  }),
   word('spray|spray transfer|spray arc', { kind: 'mode', mode: 'spray' }),
   word('pulse|pulsed|pulsed spray|pulse spray', { kind: 'mode', mode: 'pulse' }),
   word('globular', { kind: 'mode', mode: 'globular' }),
@@ -189,8 +211,14 @@ export const WORK_WORDS: readonly WordRow[] = [
     'm20',
     group('ar-co2-10', 'M20 holds 5 to 15 % CO₂: which?', 'Ar + 8 % CO₂', 'Ar + 10 % CO₂', 'Ar + 15 % CO₂'),
   ),
-  word('dcep|electrode positive|gun positive|positive|reverse polarity', { kind: 'polarity', polarity: 'DCEP' }),
-  word('dcen|electrode negative|gun negative|negative|straight polarity', { kind: 'polarity', polarity: 'DCEN' }),
+  word('dcep|electrode positive|gun positive|positive|reverse polarity', {
+    kind: 'polarity',
+    polarity: 'DCEP',
+  }),
+  word('dcen|electrode negative|gun negative|negative|straight polarity', {
+    kind: 'polarity',
+    polarity: 'DCEN',
+  }),
   word('no filler|without filler|no filler wire|autogenous|no wire', { kind: 'no-filler' }),
   ...PRIORITY_ENTRIES,
   ...CIRCUMSTANCE_ENTRIES,

@@ -1,0 +1,18 @@
+import { type LengthUnit, type QuickContext, readShopWords } from '@hot-bead/core';
+import { Injectable } from '@nestjs/common';
+import { MachinesService } from '../machines/machines.service.ts';
+import { ShopService } from '../shop/shop.service.ts';
+
+/** What a line is read with here: the machines in use, and the shop's own words. */
+@Injectable()
+export class LineContextService {
+  constructor(
+    private readonly machines: MachinesService,
+    private readonly shop: ShopService,
+  ) {}
+
+  async context(unit: LengthUnit = 'mm'): Promise<QuickContext> {
+    const [machineNames, { words }] = await Promise.all([this.machines.namesInUse(), this.shop.read()]);
+    return { unit, machineNames, shopWords: readShopWords(words) };
+  }
+}

@@ -1,0 +1,9 @@
+import type { QuickReading } from '@hot-bead/core';
+
+/** What keeps a line from being saved, in words; undefined when nothing does. */
+export function lineObstacle(reading: QuickReading): string | undefined {
+  const bad = reading.fragments.find((fragment) => fragment.code !== undefined);
+  if (bad) return bad.code === 'line-too-long' ? bad.label : `${bad.text}: ${bad.label}`;
+  const said = reading.fragments.some((fragment) => fragment.slots.length > 0);
+  return said ? undefined : 'Nothing here is a job we can read. Try: 3 mm steel tee flat.';
+}
