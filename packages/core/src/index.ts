@@ -176,7 +176,8 @@ export {
 // Quick line: a job as people type it
 export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';
 export { LINE_MOST, WRITTEN_LINE_MOST } from './quick-line/line-length.ts';
-export { A_THING, canStandFor, NOTHING, readShopWords, type ShopWords } from './quick-line/shop-words.ts';
+export { A_THING, NOTHING, type ShopWords } from './quick-line/own-meanings.ts';
+export { canStandFor, readShopWords } from './quick-line/shop-words.ts';
 export { columnAt, linesOfTable, type PastedList, readPastedList } from './quick-line/pasted-list.ts';
 export { KEPT_RANGES } from './quick-line/kept-ranges.ts';
 export { renderQuickLine } from './quick-line/render.ts';

@@ -25,7 +25,7 @@ function bracketsOf(fragments: readonly QuickFragment[]): readonly Bracket[] {
 
 /** What each figure of the line was taken for, with its word under one bracket; pressed, it offers what else it can be. */
 export function FigureBrackets({ line }: { readonly line: QuickLineState }) {
-  const brackets = bracketsOf(line.reading.fragments);
+  const brackets = bracketsOf(line.reading?.fragments ?? []);
   if (brackets.length === 0) return null;
   return (
     <ul className="flex flex-wrap gap-x-3 gap-y-2" aria-label="What each figure was taken for">

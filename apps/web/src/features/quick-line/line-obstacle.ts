@@ -1,7 +1,9 @@
 import type { QuickReading } from '@hot-bead/core';
 
 /** What keeps a line from being saved, in words; undefined when nothing does. */
-export function lineObstacle(reading: QuickReading): string | undefined {
+export function lineObstacle(reading: QuickReading | undefined): string | undefined {
+  // while the reader is not there the server says it
+  if (!reading) return undefined;
   const bad = reading.fragments.find((fragment) => fragment.code !== undefined);
   if (bad) return bad.code === 'line-too-long' ? bad.label : `${bad.text}: ${bad.label}`;
   const said = reading.fragments.some((fragment) => fragment.slots.length > 0);

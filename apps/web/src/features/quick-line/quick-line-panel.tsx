@@ -30,7 +30,7 @@ function shownAs({ status, text, label }: QuickFragment): string {
 
 function Fragments({ line }: { readonly line: QuickLineState }) {
   // figures stand under their brackets
-  const shown = line.reading.fragments.filter(
+  const shown = (line.reading?.fragments ?? []).filter(
     (f) => f.figure === undefined && (f.slots.length > 0 || f.status !== 'understood'),
   );
   return (
@@ -61,7 +61,7 @@ function Fragments({ line }: { readonly line: QuickLineState }) {
 }
 
 function Questions({ line }: { readonly line: QuickLineState }) {
-  return line.reading.questions.map((question) => (
+  return (line.reading?.questions ?? []).map((question) => (
     <div key={`${question.start}-${question.slot}`} className="flex flex-wrap items-center gap-2">
       <span className="font-medium">{question.message}</span>
       {question.choices.map((choice) => (
@@ -96,7 +96,7 @@ function Found(props: { readonly text: string; readonly onDone: () => void }) {
 
 /** What was read of the line so far with the questions it raises; apart from it, what there is of that name. */
 export function QuickLinePanel({ line, onDone }: Props) {
-  const list = line.pasted ?? (line.reading.welds && { lines: line.reading.welds, columns: [] });
+  const list = line.pasted ?? (line.reading?.welds && { lines: line.reading.welds, columns: [] });
   if (list) {
     return (
       <div className="absolute inset-x-0 top-full z-40 mt-1 max-h-[80dvh] overflow-y-auto rounded-md border border-line-strong bg-plate p-4">
@@ -111,7 +111,7 @@ export function QuickLinePanel({ line, onDone }: Props) {
         <FigureBrackets line={line} />
         <Questions line={line} />
         <Fragments line={line} />
-        <OwnWords fragments={line.reading.fragments} />
+        <OwnWords fragments={line.reading?.fragments ?? []} />
         <p className="text-sm text-ink-soft">
           Enter saves a draft job and opens its plan. Arrow up brings back earlier lines.
         </p>

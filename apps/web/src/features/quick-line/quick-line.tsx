@@ -41,7 +41,10 @@ export function QuickLine({ large = false }: Props) {
     <div
       ref={box}
       className="relative w-full"
-      onFocus={() => setOpen(true)}
+      onFocus={() => {
+        line.wake();
+        setOpen(true);
+      }}
       onBlur={(event) => !box.current?.contains(event.relatedTarget) && setOpen(false)}
     >
       <label htmlFor={id} className={large ? 'label-text mb-1 block' : 'sr-only'}>
@@ -59,8 +62,10 @@ export function QuickLine({ large = false }: Props) {
         }}
         onKeyDown={onKeyDown}
         onPaste={(event) => {
-          if (!line.paste(event.clipboardData.getData('text/plain'))) return;
+          const said = event.clipboardData.getData('text/plain');
+          if (!/\S\s*\n\s*\S/.test(said)) return;
           event.preventDefault();
+          line.paste(said);
           setOpen(true);
         }}
         autoComplete="off"

@@ -1,10 +1,4 @@
-import {
-  parseQuickLine,
-  type PastedList,
-  type QuickReading,
-  readPastedList,
-  readShopWords,
-} from '@hot-bead/core';
+import type { PastedList, QuickReading } from '@hot-bead/core';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -16,20 +10,24 @@ import { machineListQuery } from '../machines/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { remember } from './history.ts';
 import { lineObstacle } from './line-obstacle.ts';
+import { loadReader, useReader } from './use-reader.ts';
 import { useSaveWelds } from './use-save-welds.ts';
 
 export interface QuickLineState {
   readonly text: string;
-  readonly reading: QuickReading;
+  /** Undefined until the reader is there. */
+  readonly reading: QuickReading | undefined;
   readonly error: string | undefined;
   readonly saving: boolean;
   /** A list that was pasted, in place of the line. */
   readonly pasted: PastedList | undefined;
   setText(text: string): void;
   setPasted(list: PastedList | undefined): void;
-  /** Takes a text that was pasted: false where it is one line, and is typed as it stands. */
-  paste(text: string): boolean;
-  readLine(text: string): QuickReading;
+  /** Takes a list of lines that was pasted. */
+  paste(text: string): void;
+  /** The field is being used: what reads it is wanted. */
+  wake(): void;
+  readLine(text: string): QuickReading | undefined;
   submit(): void;
   saveAsPiece(lines: readonly string[]): void;
   saveAsJobs(lines: readonly string[]): void;
@@ -46,13 +44,15 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   const create = useCreateJob();
   const navigate = useNavigate();
   const toast = useToast();
+  const { reader, wake } = useReader();
   const unit = bareLengthUnit(units);
   const readLine = useCallback(
-    (line: string): QuickReading => {
+    (line: string): QuickReading | undefined => {
       const machineNames = (machines ?? []).map((machine) => machine.name);
-      return parseQuickLine(line, { unit, machineNames, shopWords: readShopWords(shop?.words ?? {}) });
+      const shopWords = reader?.readShopWords(shop?.words ?? {});
+      return reader?.parseQuickLine(line, { unit, machineNames, ...(shopWords && { shopWords }) });
     },
-    [unit, machines, shop],
+    [reader, unit, machines, shop],
   );
   const reading = useMemo(() => readLine(text), [readLine, text]);
   const welds = useSaveWelds({
@@ -97,12 +97,14 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
       },
     );
   };
-  const paste = (said: string): boolean => {
-    const list = readPastedList(said);
-    if (list.lines.length < 2) return false;
-    setPasted(list);
-    setError(undefined);
-    return true;
+  const paste = (said: string): void => {
+    void loadReader().then(({ readPastedList }) => {
+      const list = readPastedList(said);
+      if (list.lines.length < 2) setText(list.lines[0] ?? '');
+      else setPasted(list);
+      setError(undefined);
+      wake();
+    });
   };
   return {
     text,
@@ -113,6 +115,7 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
     setText,
     setPasted,
     paste,
+    wake,
     readLine,
     submit,
     saveAsPiece: saveAll(welds.asPiece),

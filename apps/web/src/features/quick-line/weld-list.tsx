@@ -1,4 +1,4 @@
-import { completeWork, effectiveWork, type PastedList, workTitle } from '@hot-bead/core';
+import { completeWork, type PastedList, workTitle } from '@hot-bead/core';
 import { Button } from '../../ui/button.tsx';
 import { lineObstacle } from './line-obstacle.ts';
 import type { QuickLineState } from './use-quick-line.ts';
@@ -9,8 +9,8 @@ const SHOWN_MOST = 40;
 function Row({ text, line }: { readonly text: string; readonly line: QuickLineState }) {
   const reading = line.readLine(text);
   const problem = lineObstacle(reading);
-  const complete = completeWork(effectiveWork(reading));
-  const asked = reading.questions[0]?.message;
+  const complete = reading && completeWork({ ...reading.assumed, ...reading.work });
+  const asked = reading?.questions[0]?.message;
   return (
     <li className="border-b border-line py-2">
       <p className="font-medium">{text}</p>
