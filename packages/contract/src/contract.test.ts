@@ -64,7 +64,7 @@ describe('jobs and plans', () => {
   it.each([
     [newJobSchema, {}, 'missing@'],
     [newJobSchema, { line: '3 mm lap' }, 'taken'],
-    [newJobSchema, { line: 'x'.repeat(301) }, 'out-of-range@line'],
+    [newJobSchema, { line: 'x'.repeat(401) }, 'out-of-range@line'],
     [newJobSchema, { line: '3 mm', own: { volts: 7 } }, 'out-of-range@own.volts'],
     [newJobSchema, { line: '3 mm', own: { ctwdMm: 31 } }, 'out-of-range@own.ctwdMm'],
     [newJobSchema, { line: '3 mm', own: { gasFlowLPerMin: 12 } }, 'taken'],

@@ -1,7 +1,8 @@
 import type { Draft, Line } from './draft.ts';
 import { lineWith } from './draft.ts';
 import { meaningOf, type Token } from './meaning.ts';
-import type { QuickChoice, QuickFigure } from './quick-work.ts';
+import { NUMBER, SIZE_UNIT } from './lattice/figures.ts';
+import type { QuickChoice, QuickFigure, QuickSlot } from './quick-work.ts';
 import { candidatesOf, type Role } from './roles/candidates.ts';
 import { has, wireOfLength } from './roles/scene.ts';
 import type { LineReading } from './reading.ts';
@@ -64,6 +65,48 @@ function headWord(best: LineReading, index: number): Token | undefined {
   return owner && (has(owner, 'product') || has(owner, 'thing')) ? owner : undefined;
 }
 
+const SLOT_ROLE: Readonly<Partial<Record<QuickSlot, QuickFigure['role']>>> = {
+  legMm: 'leg',
+  throatMm: 'throat',
+  gapMm: 'root gap',
+  passes: 'passes',
+  stitchMm: 'stitch',
+  pitchMm: 'stitch',
+  seamMm: 'length of weld',
+  outsideMm: 'outside',
+  numberOff: 'number off',
+};
+
+/** The figure within a token that was read with its word. */
+const FIGURE_IN = new RegExp(String.raw`${NUMBER}(?:\s?${SIZE_UNIT}(?![a-z]))?`, 'iu');
+
+/** A figure that was read together with its word or its other sizes: what that is, and what else it could be. */
+function measuredChoices(
+  draft: Draft,
+  line: Line,
+  best: LineReading,
+  index: number,
+): QuickFigure | undefined {
+  const token = best.tokens[index] as Token;
+  const [figure] = FIGURE_IN.exec(token.text) ?? [];
+  const measure = meaningOf(token, 'measure');
+  const length = meaningOf(token, 'length');
+  if (figure === undefined || (!measure && !length) || best.scene.noted.has(index)) return undefined;
+  const slot = measure?.slots[0]?.slot;
+  const role = length ? 'thickness' : ((slot && SLOT_ROLE[slot]) ?? 'no part in the numbers');
+  const offered = [
+    ['thickness', `${figure} thick`],
+    ['leg', `${figure} leg`],
+    ['no part in the numbers', ''],
+  ] as const;
+  return {
+    role: line.asked.has(index) ? 'in doubt' : role,
+    others: offered
+      .filter(([label]) => label !== role)
+      .map(([label, text]) => ({ label, line: lineWith(draft, token, text) })),
+  };
+}
+
 /** What a figure was taken for, with the word it goes with and what else it could be; undefined for anything else. */
 export function figureChoices(
   draft: Draft,
@@ -73,7 +116,7 @@ export function figureChoices(
 ): QuickFigure | undefined {
   const token = best.tokens[index] as Token;
   const role = best.roles.get(index);
-  if (role === undefined) return undefined;
+  if (role === undefined) return measuredChoices(draft, line, best, index);
   const figure = best.scene.figures.find((one) => one.index === index);
   const likely = figure ? candidatesOf(best.scene, figure).map((candidate) => candidate.role) : [];
   const others = OFFERED.filter(

@@ -98,7 +98,18 @@ export interface QuickFragment {
 /** What a figure of the line was taken for. */
 export interface QuickFigure {
   readonly role:
-    'thickness' | 'wire' | 'leg' | 'outside' | 'number off' | 'no part in the numbers' | 'in doubt';
+    | 'thickness'
+    | 'wire'
+    | 'leg'
+    | 'throat'
+    | 'root gap'
+    | 'passes'
+    | 'stitch'
+    | 'length of weld'
+    | 'outside'
+    | 'number off'
+    | 'no part in the numbers'
+    | 'in doubt';
   /** The word that it goes with, where there is one. */
   readonly word?: { readonly start: number; readonly end: number; readonly text: string };
   /** What it could be instead, each with the line that says so. */

@@ -2,7 +2,6 @@ import type { Meaning } from './meaning.ts';
 import { A_THING, NOTHING, type ShopWords } from './own-meanings.ts';
 import { VOCABULARY } from './words/vocabulary.ts';
 
-
 function meaningsOf(means: string): readonly Meaning[] | undefined {
   if (means === A_THING) return [{ kind: 'thing' }];
   if (means === NOTHING) return [{ kind: 'filler-word' }];

@@ -31,7 +31,9 @@ function shownAs({ status, text, label }: QuickFragment): string {
 function Fragments({ line }: { readonly line: QuickLineState }) {
   // figures stand under their brackets
   const shown = (line.reading?.fragments ?? []).filter(
-    (f) => f.figure === undefined && (f.slots.length > 0 || f.status !== 'understood'),
+    (f) =>
+      (f.figure === undefined || f.slots.includes('product')) &&
+      (f.slots.length > 0 || f.status !== 'understood'),
   );
   return (
     <ul className="flex flex-wrap gap-2" aria-label="What was read">

@@ -12,11 +12,22 @@ function Row({ text, line }: { readonly text: string; readonly line: QuickLineSt
   const complete = reading && completeWork({ ...reading.assumed, ...reading.work });
   const asked = reading?.questions[0]?.message;
   return (
-    <li className="border-b border-line py-2">
-      <p className="font-medium">{text}</p>
-      <p className={(problem ?? asked) ? 'text-sm text-hot' : 'text-sm text-ink-soft'}>
-        {problem ?? asked ?? (complete ? workTitle(complete.work) : 'No thickness yet')}
-      </p>
+    <li className="flex flex-wrap items-center justify-between gap-x-4 border-b border-line py-2">
+      <div>
+        <p className="font-medium">{text}</p>
+        <p className={(problem ?? asked) ? 'text-sm text-hot' : 'text-sm text-ink-soft'}>
+          {problem ?? asked ?? (complete ? workTitle(complete.work) : 'No thickness yet')}
+        </p>
+      </div>
+      <Button
+        tone="quiet"
+        onClick={() => {
+          line.setPasted(undefined);
+          line.setText(text);
+        }}
+      >
+        Only this
+      </Button>
     </li>
   );
 }

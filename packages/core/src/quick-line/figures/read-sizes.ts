@@ -24,8 +24,16 @@ function setPair(draft: Draft, first: number | undefined, second: number | undef
 export function readSizes(draft: Draft, line: Line): void {
   const { scene, roles, asked } = line;
   const thick = thicknessesOf(scene, roles).filter(({ index }) => !asked.has(index));
-  const open = openWalls(scene, roles).filter(
+  const unclosed = openWalls(scene, roles).filter(
     (at) => !thick.some(({ index }) => isClosedBy(scene, at, index)),
+  );
+  // the same section said again has the wall that was said before
+  const open = unclosed.filter(
+    (at) =>
+      !openWalls(scene, roles).some(
+        (other) =>
+          other < at && !unclosed.includes(other) && scene.tokens[other]?.text === scene.tokens[at]?.text,
+      ),
   );
   const placed = thick.map(({ index }) => placedAt(draft, index));
   const tied =

@@ -59,7 +59,7 @@ const NOTED: readonly (readonly [as: string, starts: Rule['starts'], source: str
   [
     'weight',
     'digit',
-    String.raw`${DECIMAL}k?\s*(?:lbs?|pounds?|kgs?|kilos?|tonnes?|tons?|t(?=\s+(?:swl|wll|lift|jack|press|excavator|digger|trailer|truck|crane))|swl|wll)(?:\s+(?:swl|wll))?`,
+    String.raw`(?:\d{1,2}\/\d{1,2}|${DECIMAL})k?\s*(?:lbs?|pounds?|kgs?|kilos?|tonnes?|tons?|t(?=\s+(?:swl|wll|lift|jack|press|excavator|digger|trailer|truck|crane))|swl|wll)(?:\s+(?:swl|wll))?`,
   ],
   ['weight', 'letter', String.raw`(?:half|quarter|one|two|three|five|ten)[\s-]+ton(?:ne)?s?`],
   [

@@ -49,6 +49,9 @@ function stitchRule(starts: Rule['starts'], source: string): Rule {
 }
 
 export const STITCH_RULES: readonly Rule[] = [
+  // `1/4 fillet 3-12`: behind a fillet, or before what says that it is one of both sides
+  stitchRule('digit', String.raw`(?<=fillets?[\s,]+)${PAIR}(?!\s*(?:plate|sheet|tee|lap|butt))`),
+  stitchRule('digit', String.raw`${PAIR}(?=\s+(?:both\s+sides|b\/s))`),
   stitchRule('digit', String.raw`${PAIR}\s*(?:${STITCH_WORD}|pitch|centres|centers)`),
   stitchRule('letter', String.raw`${STITCH_WORD}\s*${PAIR}`),
   stitchRule('digit', String.raw`(\d{2,3})${MM}\s*\/\s*(\d{2,3})${MM}\s*(?:${STITCH_WORD}|pitch)`),
