@@ -29,9 +29,9 @@ test('from a line typed to a logged bead', async ({ page, open }) => {
   await open('/jobs');
   await toQuickLine(page);
   await page.keyboard.type('3.2 mm steel butt flat 0.8 solid Ar+18');
-  const figures = page.getByRole('list', { name: 'What each figure was taken for' });
-  await expect(figures.getByRole('button', { name: /^3.2 mm.*: thickness/ })).toBeVisible();
-  await expect(figures.getByRole('button', { name: /^0.8.*: wire/ })).toBeVisible();
+  const roles = page.getByRole('list', { name: 'What each figure was taken for' });
+  await expect(roles.getByRole('button', { name: /^3.2 mm.*: thickness/ })).toBeVisible();
+  await expect(roles.getByRole('button', { name: /^0.8.*: wire/ })).toBeVisible();
   await page.keyboard.press('Enter');
 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('3.2 mm carbon steel closed butt, flat');
