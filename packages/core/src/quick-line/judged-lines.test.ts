@@ -49,6 +49,7 @@ describe('judged lines', () => {
     ['own-1.json', 100, { asked: 1, misread: 0, silent: 0 }],
     ['own-2.json', 100, { asked: 2, misread: 1, silent: 0 }],
     ['own-3.json', 98, { asked: 1, misread: 0, silent: 0 }],
+    ['own-4.json', 60, { asked: 4, misread: 2, silent: 0 }],
   ])('of %s, %d in all, are read as they must be, but for so many', (name, count, allowed) => {
     const lines = linesOf(name);
     expect(lines).toHaveLength(count);

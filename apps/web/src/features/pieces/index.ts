@@ -1,1 +1,1 @@
-export { pieceListQuery, usePieceOfLines } from './pieces.queries.ts';
+export { type LinesOfPiece, pieceListQuery, usePieceOfLines } from './pieces.queries.ts';

@@ -24,6 +24,7 @@ import { PieceCost } from '../cost/index.ts';
 import { dayKey, pieceKey, spanText, useChangeTask } from '../day/index.ts';
 import { machineListQuery } from '../machines/index.ts';
 import { useShop } from '../plan/index.ts';
+import { SetAsideNotice } from '../records/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { stockQuery } from '../stores/index.ts';
 import { wireSizeText } from '../units/index.ts';
@@ -225,6 +226,7 @@ export function PiecePage() {
   return (
     <div className="grid grid-cols-1 gap-4">
       <Head {...found.data} />
+      <SetAsideNotice />
       {welds.length === 0 ? (
         <Notice title="No welds yet">Type them below, one a line, or take them from a table.</Notice>
       ) : (

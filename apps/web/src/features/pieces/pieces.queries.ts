@@ -55,6 +55,7 @@ export function useBeginPiece() {
 
 /** Lines that become a piece with its welds. */
 export interface LinesOfPiece {
+  readonly id: string;
   readonly name: string;
   readonly welds: NewWelds['welds'];
   readonly unit: NonNullable<NewWelds['unit']>;
@@ -64,8 +65,8 @@ export interface LinesOfPiece {
 export function usePieceOfLines() {
   const onDone = useReadAnew();
   return useCommand({
-    send: async ({ name, welds, unit }: LinesOfPiece, command) => {
-      const piece = await api('POST', '/pieces', readPiece, { body: { id: command, name }, command });
+    send: async ({ id, name, welds, unit }: LinesOfPiece, command) => {
+      const piece = await api('POST', '/pieces', readPiece, { body: { id, name }, command });
       await api('POST', `/pieces/${piece.id}/welds`, () => undefined, {
         body: { welds, unit },
         command: uuid(),

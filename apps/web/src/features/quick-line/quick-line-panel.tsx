@@ -23,7 +23,8 @@ function without(text: string, { start, end }: QuickFragment): string {
 }
 
 /** A chip's text: what it was taken for, or the word itself where it has no part in the plan. */
-function shownAs({ status, text, label }: QuickFragment): string {
+function shownAs({ status, text, label, code }: QuickFragment): string {
+  if (code === 'line-too-long') return label;
   if (status === 'not-understood') return `? ${text}`;
   return status === 'noted' ? `${text}: noted` : label;
 }

@@ -61,7 +61,10 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
       setPasted(undefined);
       onSaved();
     },
-    onError: setError,
+    onError: (message, rest) => {
+      setError(message);
+      setPasted((list) => (list ? { ...list, lines: rest } : list));
+    },
   });
   const saveAll =
     (save: typeof welds.asPiece) =>

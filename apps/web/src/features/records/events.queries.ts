@@ -27,6 +27,8 @@ export const setAsideQuery = queryOptions({
       '/set-aside',
       readBy((contract) => contract.setAsideListSchema),
     ),
+  // what was just read may have been set aside by it
+  staleTime: 0,
 });
 
 /** One of them as it stands in the database. */

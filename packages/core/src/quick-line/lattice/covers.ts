@@ -24,7 +24,9 @@ const TEMPER = pattern(String.raw`(?:t[3-9]\d{0,3}|[hf]\d{2,3})(?![\p{L}\d])`);
 
 function temperEdges(line: LineText, at: number): Edge[] {
   const match = foundAt(TEMPER, line, at);
-  if (!match || !(line.text[at - 1] === '-' || /^h/i.test(match[0]))) return [];
+  // `6082-T6`, `6082 T6`: behind an alloy it is no thickness
+  const isBehindAlloy = /[1-8]\d{3}[a-z]?[\s-]+$/i.test(line.text.slice(Math.max(0, at - 8), at));
+  if (!match || !(line.text[at - 1] === '-' || isBehindAlloy || /^h/i.test(match[0]))) return [];
   return [{ end: at + match[0].length, meanings: [{ kind: 'noted', as: 'temper' }], terms: ['figureByKey'] }];
 }
 

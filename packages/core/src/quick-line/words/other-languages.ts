@@ -41,6 +41,7 @@ const GERMAN: readonly WordRow[] = [
   word('kurzlichtbogen', { kind: 'mode', mode: 'short-circuit' }),
   word('sprühlichtbogen', { kind: 'mode', mode: 'spray' }),
   word('flachstahl|flacheisen', { kind: 'product', product: 'bar', profile: 'flat-bar' }),
+  word('flansch|steg|stutzen|kopfplatte|fussplatte|fußplatte|konsole|träger|stütze', { kind: 'thing' }),
   word('gehrung', { kind: 'noted', as: 'how the parts meet: see the joint' }),
   word('fülldraht', { kind: 'way', way: 'self-shielded', namesWire: true, gasSettlesIt: true }),
   word('kein|keine|nicht|ohne', { kind: 'negation' }),
