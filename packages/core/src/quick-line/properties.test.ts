@@ -189,7 +189,7 @@ describe('the quick line', () => {
         expect(mixed.work).toEqual(straight.work);
         expect(mixed.assumed).toEqual(straight.assumed);
       }),
-      { numRuns: 600 },
+      { numRuns: 400 },
     );
   });
 
@@ -201,7 +201,7 @@ describe('the quick line', () => {
         expect({ line, work: reading.work }).toEqual({ line, work });
         expect(reading.fragments.filter((f) => f.status === 'not-understood')).toEqual([]);
       }),
-      { numRuns: 600 },
+      { numRuns: 250 },
     );
   });
 });

@@ -178,7 +178,6 @@ export const HAND_WEIGHTS = {
   slotSaid: 0.5,
   slotBeforeThing: 1.8,
   slotBeforeUnknown: 1.2,
-  slotBeforeKnown: 0,
   slotAsName: 2.4,
   slotConflict: 4,
 } as const;

@@ -1,4 +1,4 @@
-import { meaningOf, type Token } from '../meaning.ts';
+import type { Token } from '../meaning.ts';
 import type { Weights, WeightName } from '../weights.ts';
 import { type Edge, endsAt, type LineText } from './edge.ts';
 import { gasEdges } from './gas-edges.ts';
@@ -187,10 +187,4 @@ export function coversOf(line: LineText, weights: Weights, most: number): readon
     if (place > begin.end) at[place] = undefined;
   }
   return (at[text.length] ?? []).slice(0, most).map((path) => coverOf(path, line));
-}
-
-/** Whether a token is a figure that is still open. */
-export function isOpenFigure(token: Token | undefined): boolean {
-  const length = meaningOf(token, 'length');
-  return length !== undefined && length.fixed === undefined;
 }

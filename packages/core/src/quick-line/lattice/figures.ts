@@ -1,6 +1,4 @@
 import { isInchFraction, type LengthForm, type WrittenLength } from '../../quantity/length-text.ts';
-import type { LengthUnit } from '../../quantity/thickness.ts';
-import { mmFromInches } from '../../quantity/units.ts';
 
 /** A number as written: whole, decimal with point or comma, fraction, mixed number, or one of the printed fractions. */
 export const NUMBER = String.raw`(?:(?:[1-9]|1[0-2])[-\s][1-9]\d?\/(?:2|4|8|16|32|64)(?![\d/])|\d{1,2}\/(?:2|4|8|16|32|64)(?![\d/])|\d*[.,]\d+|\d+|[½¼¾⅛⅜⅝⅞])`;
@@ -58,21 +56,4 @@ export function lengthOf(digits: string, unit: string | undefined): WrittenLengt
   if (fraction) return { form: 'inch', value, fraction: true, inchDecimal: false };
   const inchDecimal = /^0?\.\d{3,4}$/.test(digits) && value < 0.6;
   return { form: inchDecimal ? 'inch' : 'bare', value, fraction: false, inchDecimal };
-}
-
-/** Millimetres of a written length, a bare one in the unit that holds here; undefined for gauges. */
-export function millimetresOf({ form, value }: WrittenLength, unit: LengthUnit): number | undefined {
-  switch (form) {
-    case 'mm':
-      return value;
-    case 'inch':
-      return mmFromInches(value);
-    case 'thou':
-    case 'mil':
-      return mmFromInches(value / 1000);
-    case 'bare':
-      return unit === 'in' ? mmFromInches(value) : value;
-    default:
-      return undefined;
-  }
 }

@@ -142,7 +142,3 @@ export function jointTerms(scene: Scene, roles: ReadonlyMap<number, Role>): read
   for (let extra = 1; extra < of('outside').length; extra += 1) terms.push('secondOutside');
   return terms;
 }
-
-export function isWord(token: Token): boolean {
-  return !has(token, 'length');
-}

@@ -9,8 +9,6 @@ export interface TwoWelds {
   readonly ranges: readonly [readonly [from: number, to: number], readonly [from: number, to: number]];
 }
 
-type Joint = NonNullable<ReturnType<typeof jointOf>>;
-
 /** The joint a token names by itself; a fillet only where "and" or positions make two welds of it. */
 function jointOf(token: Token, filletToo: boolean): string | undefined {
   if (has(token, 'corner')) return 'corner';
@@ -23,7 +21,8 @@ function jointOf(token: Token, filletToo: boolean): string | undefined {
 }
 
 interface Side {
-  readonly joints: readonly Joint[];
+  /** Joints that are named in it. */
+  readonly joints: readonly string[];
   readonly figures: number;
   readonly positions: number;
 }
