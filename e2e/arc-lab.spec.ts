@@ -74,7 +74,9 @@ test('the window map is drawn in the background, stopped, drawn whole and kept; 
   await expect(page.getByRole('button', { name: 'Draw it again' })).toBeVisible({ timeout: 60_000 });
   const map = page.getByRole('img', { name: /^Window map/ });
   await expect(map.locator('rect')).toHaveCount(await map.locator('g').count());
-  await map.locator('g').filter({ hasText: 'S' }).first().click();
+  // amid the steady ones: at the edge of the window the lab's own arc may fall to the other side
+  const steady = map.locator('g').filter({ hasText: /^S$/ });
+  await steady.nth(Math.floor((await steady.count()) / 2)).click();
   await expect(page.getByRole('region', { name: 'What the arc does' })).toContainText('Steady');
   await page.reload();
   // kept: it is there at once
