@@ -16,7 +16,7 @@ ensureBuilt({});
 const dist = join(ROOT, 'packages/core/dist/quick-line');
 const { readingsOf } = await import(join(dist, 'reading.js'));
 const { readWhole, effectiveWork } = await import(join(dist, 'parse.js'));
-const { kindsOf, lowered } = await import(join(dist, 'lattice/edge.js'));
+const { lineTextOf } = await import(join(dist, 'lattice/edge.js'));
 const { ASKING_MARGIN, HAND_WEIGHTS, WEIGHTS } = await import(join(dist, 'weights.js'));
 
 const SILENT_COST = 20;
@@ -65,16 +65,7 @@ function counts(terms) {
 
 /** The readings of a line under some costs, right and wrong. */
 function listOf({ say, unit = 'mm', expect }, weights) {
-  const text = {
-    text: say,
-    lower: lowered(say),
-    unit,
-    machineNames: MACHINES,
-    shopWords: new Map(),
-    holds: new Map(),
-    kinds: kindsOf(say),
-  };
-  return readingsOf(text, weights, REACH)
+  return readingsOf(lineTextOf(say, { unit, machineNames: MACHINES }), weights, REACH)
     .slice(0, READINGS_MOST)
     .map((reading) => {
       const base = reading.cost - reading.terms.reduce((sum, name) => sum + weights[name], 0);

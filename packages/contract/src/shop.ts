@@ -1,4 +1,5 @@
 import {
+  OWN_WORD,
   SCHOOL_TABLE,
   type Schools,
   type Shelf,
@@ -66,8 +67,7 @@ const shelfSchema = Joi.object<Shelf>({ wires: wires.required(), gases: gases.re
 
 /** Most words that a shop tells the meaning of. */
 export const SHOP_WORDS_MOST = 500;
-/** A word of the line: letters, in lower case, one or a few with blanks between. */
-const WORD = Joi.string().pattern(/^\p{Ll}[\p{Ll}\d' -]{0,39}$/u);
+const WORD = Joi.string().pattern(OWN_WORD);
 const MEANS = Joi.string().min(1).max(60);
 const wordsSchema = Joi.object<ShopWords>().pattern(WORD, MEANS).max(SHOP_WORDS_MOST);
 

@@ -176,7 +176,7 @@ export {
 // Quick line: a job as people type it
 export { effectiveWork, parseQuickLine } from './quick-line/parse.ts';
 export { LINE_MOST, WRITTEN_LINE_MOST } from './quick-line/line-length.ts';
-export { A_THING, NOTHING, type ShopWords } from './quick-line/own-meanings.ts';
+export { A_THING, NOTHING, OWN_WORD, type ShopWords } from './quick-line/own-meanings.ts';
 export { canStandFor, readShopWords } from './quick-line/shop-words.ts';
 export { columnAt, linesOfTable, type PastedList, readPastedList } from './quick-line/pasted-list.ts';
 export { KEPT_RANGES } from './quick-line/kept-ranges.ts';

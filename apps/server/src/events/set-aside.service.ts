@@ -30,6 +30,15 @@ export interface AsideRow extends SetAside {
   readonly home: RowHome;
 }
 
+/** One as it is told: without the place it stands in, with what can be done there. */
+export function toldAside({ home, ...row }: AsideRow): SetAside {
+  return {
+    ...row,
+    canBePutAway: home.awayColumn !== undefined,
+    canBeDeleted: home.deletable !== false,
+  };
+}
+
 function parsed(text: string | null): unknown {
   return text === null ? null : JSON.parse(text);
 }
@@ -53,11 +62,7 @@ export class SetAsideService {
   private readonly checked = new Map<StoredShape<unknown>, Map<string, unknown>>();
 
   list(): readonly SetAside[] {
-    return [...this.rows.values()].map(({ home, ...row }) => ({
-      ...row,
-      canBePutAway: home.awayColumn !== undefined,
-      canBeDeleted: home.deletable !== false,
-    }));
+    return [...this.rows.values()].map(toldAside);
   }
 
   /** One that was set aside; undefined where it was not, or was read since. */

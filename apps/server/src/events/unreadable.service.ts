@@ -8,7 +8,8 @@ import { writeLog } from '../log/write-log.ts';
 import type { Command } from './command.ts';
 import { EventEntity } from './event.entity.ts';
 import { writeEvent } from './event-log.ts';
-import { type AsideRow, SetAsideService } from './set-aside.service.ts';
+import { RecordsService } from './records.service.ts';
+import { type AsideRow, SetAsideService, toldAside } from './set-aside.service.ts';
 
 type RawRow = Readonly<Record<string, string | number | Buffer | null>>;
 
@@ -23,22 +24,18 @@ export class UnreadableService {
   constructor(
     @InjectDataSource() private readonly source: DataSource,
     private readonly setAside: SetAsideService,
+    private readonly records: RecordsService,
   ) {}
 
   /** One with its row, column by column. */
   async tell(kind: string, id: string): Promise<SetAsideRecord> {
-    const { home, ...aside } = this.found(kind, id);
-    return {
-      ...aside,
-      canBePutAway: home.awayColumn !== undefined,
-      canBeDeleted: home.deletable !== false,
-      kept: await this.rowOf(this.source.manager, { home, ...aside }),
-    };
+    const aside = this.found(kind, id);
+    return { ...toldAside(aside), kept: await this.rowOf(this.source.manager, aside) };
   }
 
   /** Puts one away, whatever stands in it: lists and days no longer come upon it. */
   async putAway(kind: string, id: string, command: Command): Promise<void> {
-    if (await this.isDone(command)) return;
+    if ((await this.records.subjectOf(command)) !== undefined) return;
     const aside = this.found(kind, id);
     const { awayColumn, entity } = aside.home;
     if (awayColumn === undefined) {
@@ -57,7 +54,7 @@ export class UnreadableService {
 
   /** Deletes one; what stood in it stays in what happened. */
   async delete(kind: string, id: string, command: Command): Promise<void> {
-    if (await this.isDone(command)) return;
+    if ((await this.records.subjectOf(command)) !== undefined) return;
     const aside = this.found(kind, id);
     if (aside.home.deletable === false) {
       const message = `A ${aside.kind} is not deleted: others speak of it. Put it away.`;
@@ -84,10 +81,6 @@ export class UnreadableService {
     const aside = this.setAside.find(kind, id);
     if (!aside) throw notFound('record set aside', id);
     return aside;
-  }
-
-  private async isDone({ id }: Command): Promise<boolean> {
-    return this.source.manager.existsBy(EventEntity, { id });
   }
 
   private async rowOf(manager: EntityManager, { id, home }: AsideRow): Promise<SetAsideRecord['kept']> {

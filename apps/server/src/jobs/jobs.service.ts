@@ -97,8 +97,8 @@ export class JobsService {
   }
 
   async change(id: string, { version: _seen, ...change }: JobChange, command: Command): Promise<Job> {
-    const context = await this.lines.context(change.unit);
-    const work = change.line === undefined ? undefined : workOfLine(change.line, context);
+    const work =
+      change.line === undefined ? undefined : workOfLine(change.line, await this.lines.context(change.unit));
     const machine = await this.machineSaid(work ?? (change.work as QuickWork | undefined));
     return this.records.change(this.record, command, {
       id,

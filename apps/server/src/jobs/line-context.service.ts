@@ -12,7 +12,7 @@ export class LineContextService {
   ) {}
 
   async context(unit: LengthUnit = 'mm'): Promise<QuickContext> {
-    const [machineNames, { words }] = await Promise.all([this.machines.namesInUse(), this.shop.read()]);
+    const [machineNames, words] = await Promise.all([this.machines.namesInUse(), this.shop.words()]);
     return { unit, machineNames, shopWords: readShopWords(words) };
   }
 }

@@ -1,5 +1,5 @@
 import { KEPT_SHOP, type KeptShop, type ShopSettings, validated } from '@hot-bead/contract';
-import { type Fields, fieldsOf, recordOf, SHOP_BRANCHES } from '@hot-bead/core';
+import { type Fields, fieldsOf, recordOf, SHOP_BRANCHES, type ShopWords } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
@@ -60,6 +60,11 @@ export class ShopRecord implements RecordType<KeptShop> {
       shape: KEPT_SHOP.version,
       version,
     });
+  }
+
+  /** The shop's own words for the line. */
+  async words(): Promise<ShopWords> {
+    return this.read(await this.manager.findOneBy(ShopEntity, { id: ONLY_ROW })).words;
   }
 
   async tell(): Promise<KeptShop> {

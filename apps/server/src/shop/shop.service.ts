@@ -1,5 +1,5 @@
 import { type KeptShop, type ShopChange, type WholeShop } from '@hot-bead/contract';
-import { changeBetween, changeOf, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core';
+import { changeBetween, changeOf, fieldsOf, SHOP_BRANCHES, type ShopWords } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
@@ -19,6 +19,11 @@ export class ShopService {
   /** The shop's settings; nothing chosen until they are first saved. */
   read(): Promise<KeptShop> {
     return this.record.tell();
+  }
+
+  /** The shop's own words for the line, without the rest. */
+  words(): Promise<ShopWords> {
+    return this.record.words();
   }
 
   /** Changes what is sent; what is absent stays, null takes a choice away. */

@@ -1,7 +1,7 @@
 import type { Draft, Line, Verdict } from './draft.ts';
 import { doubtsOf } from './doubts.ts';
 import { figureChoices } from './figure-choices.ts';
-import { kindsOf, lowered, type LineText } from './lattice/edge.ts';
+import { type LineText, lineTextOf } from './lattice/edge.ts';
 import { LINE_MOST } from './line-length.ts';
 import { meaningOf, type Token } from './meaning.ts';
 import type { QuickContext, QuickFragment, QuickReading, QuickWork } from './quick-work.ts';
@@ -45,11 +45,14 @@ function wholeFragment(text: string, label: string, code?: string): QuickFragmen
   };
 }
 
+function nothingWritten(text: string): readonly QuickFragment[] {
+  return text === '' ? [] : [{ ...wholeFragment(text, 'nothing written'), text: '' }];
+}
+
 /** Fragments that cover the whole line: each takes the blanks behind it, the first also those before it. */
 function fragmentsOf(draft: Draft, line: Line, best: LineReading): readonly QuickFragment[] {
   const { tokens, text } = draft;
-  if (tokens.length === 0)
-    return text === '' ? [] : [{ ...wholeFragment(text, 'nothing written'), text: '' }];
+  if (tokens.length === 0) return nothingWritten(text);
   return tokens.map((token, index) => {
     const verdict = draft.verdicts.get(index) ?? fallback(token);
     const figure = figureChoices(draft, line, best, index);
@@ -62,19 +65,6 @@ function fragmentsOf(draft: Draft, line: Line, best: LineReading): readonly Quic
       ...(figure === undefined ? {} : { figure }),
     };
   });
-}
-
-function lineText(text: string, { unit, machineNames, shopWords, about }: QuickContext): LineText {
-  return {
-    text,
-    lower: lowered(text),
-    kinds: kindsOf(text),
-    holds: new Map(),
-    unit,
-    machineNames,
-    about,
-    shopWords: shopWords ?? new Map(),
-  };
 }
 
 /** What one reading of a line says, whatever the others do. */
@@ -142,13 +132,13 @@ export function parseQuickLine(
       questions: [],
     };
   }
-  const [best, ...others] = readingsOf(lineText(text, context), weights, ASKING_MARGIN);
+  const [best, ...others] = readingsOf(lineTextOf(text, context), weights, ASKING_MARGIN);
   if (!best)
     return {
       text,
       work: {},
       assumed: {},
-      fragments: text === '' ? [] : [{ ...wholeFragment(text, 'nothing written'), text: '' }],
+      fragments: nothingWritten(text),
       questions: [],
     };
   const two = isPart ? undefined : twoWeldsOf(best.tokens, text, best.denied);

@@ -10,7 +10,7 @@ import { type Alternative, alternativesOf } from './scope/alternatives.ts';
 import { withFlatBars } from './scope/flat-bars.ts';
 import { deniedTokens } from './scope/negation.ts';
 import { namedWords } from './scope/names.ts';
-import type { Weights, WeightName } from './weights.ts';
+import { costOfTerms, type Weights, type WeightName } from './weights.ts';
 
 /** One whole reading of a line: how it is cut, what is said not to be so, what every figure is, and what that costs. */
 export interface LineReading {
@@ -43,8 +43,7 @@ function styleTerms({ tokens }: Cover, weights: Weights): readonly WeightName[] 
     ...Array.from({ length: first }, () => 'headFirstInStyle' as const),
     ...Array.from({ length: after }, () => 'headBehindInStyle' as const),
   ];
-  const sum = (terms: readonly WeightName[]): number => terms.reduce((cost, name) => cost + weights[name], 0);
-  return sum(single) <= sum(whole) ? single : whole;
+  return costOfTerms(single, weights) <= costOfTerms(whole, weights) ? single : whole;
 }
 
 function readCover(
@@ -66,8 +65,7 @@ function readCover(
   });
   const style = styleTerms(cover, weights);
   const beside = [...style, ...Array.from(denied, () => 'denied' as const)];
-  const besideCost = beside.reduce((sum, name) => sum + weights[name], 0);
-  const spent = cover.cost + besideCost + words.cost;
+  const spent = cover.cost + costOfTerms(beside, weights) + words.cost;
   return assignmentsOf(scene, weights, reach, known - spent).map(({ roles, cost, terms }) => ({
     tokens,
     scene,

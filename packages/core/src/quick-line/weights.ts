@@ -185,6 +185,11 @@ export const HAND_WEIGHTS = {
 export type WeightName = keyof typeof HAND_WEIGHTS;
 export type Weights = Readonly<Record<WeightName, number>>;
 
+/** What some costs, named once for every time they count, come to. */
+export function costOfTerms(terms: readonly WeightName[], weights: Weights): number {
+  return terms.reduce((sum, name) => sum + weights[name], 0);
+}
+
 /** The costs in use: those set by hand, with what judged lines moved. */
 export const WEIGHTS: Weights = { ...HAND_WEIGHTS, ...FITTED_WEIGHTS };
 

@@ -1,21 +1,15 @@
 import { A_THING, NOTHING, type QuickFragment } from '@hot-bead/core';
-import { useQuery } from '@tanstack/react-query';
-import { NOTHING_CHOSEN, shopQuery, useChangeShop } from '../shop/index.ts';
+import { canBeKept, useOwnWords } from '../shop/index.ts';
 import { useToast } from '../../ui/toasts.tsx';
-
-/** Letters, and few enough of them, that a word can be kept by. */
-const KEEPABLE = /^\p{L}[\p{L}\d' -]{0,39}$/u;
 
 /** Words of the line that nothing is made of: told once what they are, they are known to this shop. */
 export function OwnWords({ fragments }: { readonly fragments: readonly QuickFragment[] }) {
-  const { data: shop } = useQuery(shopQuery);
-  const change = useChangeShop();
+  const { keep } = useOwnWords();
   const toast = useToast();
-  const strange = fragments.filter(({ status, text }) => status === 'not-understood' && KEEPABLE.test(text));
+  const strange = fragments.filter(({ status, text }) => status === 'not-understood' && canBeKept(text));
   if (strange.length === 0) return null;
-  const keep = (word: string, means: string): void => {
-    const { schools, day, rates, words } = shop ?? NOTHING_CHOSEN;
-    change.mutate({ schools, day, rates, words: { ...words, [word.toLowerCase()]: means } });
+  const tell = (word: string, means: string): void => {
+    keep(word, means);
     toast(`“${word}” is ${means}: kept in Settings`);
   };
   return strange.map(({ start, text }) => (
@@ -25,7 +19,7 @@ export function OwnWords({ fragments }: { readonly fragments: readonly QuickFrag
         <button
           key={means}
           type="button"
-          onClick={() => keep(text, means)}
+          onClick={() => tell(text, means)}
           className="min-h-11 rounded-md border border-action px-3 text-action"
         >
           {means === A_THING ? 'a thing, no figure' : 'a word that says nothing'}

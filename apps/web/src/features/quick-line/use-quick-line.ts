@@ -46,13 +46,14 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   const toast = useToast();
   const { reader, wake } = useReader();
   const unit = bareLengthUnit(units);
+  const read = useMemo(() => {
+    const machineNames = (machines ?? []).map((machine) => machine.name);
+    const shopWords = reader?.readShopWords(shop?.words ?? {});
+    return { reader, context: { unit, machineNames, ...(shopWords && { shopWords }) } };
+  }, [reader, unit, machines, shop]);
   const readLine = useCallback(
-    (line: string): QuickReading | undefined => {
-      const machineNames = (machines ?? []).map((machine) => machine.name);
-      const shopWords = reader?.readShopWords(shop?.words ?? {});
-      return reader?.parseQuickLine(line, { unit, machineNames, ...(shopWords && { shopWords }) });
-    },
-    [reader, unit, machines, shop],
+    (line: string): QuickReading | undefined => read.reader?.parseQuickLine(line, read.context),
+    [read],
   );
   const reading = useMemo(() => readLine(text), [readLine, text]);
   const welds = useSaveWelds({

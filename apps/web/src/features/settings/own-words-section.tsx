@@ -1,30 +1,25 @@
 import { canStandFor } from '@hot-bead/core';
-import { useQuery } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Removable } from '../../ui/removable.tsx';
-import { NOTHING_CHOSEN, shopQuery, useChangeShop } from '../shop/index.ts';
+import { canBeKept, useOwnWords } from '../shop/index.ts';
 
 const FIELD = 'mt-1 block h-11 w-full rounded-md border border-line-strong bg-plate px-3';
-const WORD = /^\p{L}[\p{L}\d' -]{0,39}$/u;
 
 /** The shop's own words for the line: what they stand for; each can be taken out, and new ones told. */
 export function OwnWordsSection() {
-  const { data: shop } = useQuery(shopQuery);
-  const change = useChangeShop();
+  const { words, keep, forget } = useOwnWords();
   const [word, setWord] = useState('');
   const [means, setMeans] = useState('');
   const [error, setError] = useState<string>();
-  const { schools, day, rates, words } = shop ?? NOTHING_CHOSEN;
-  const keep = (next: typeof words): void => change.mutate({ schools, day, rates, words: next });
   const add = (event: FormEvent): void => {
     event.preventDefault();
-    const [said, stands] = [word.trim().toLowerCase(), means.trim().toLowerCase()];
-    if (!WORD.test(said)) return setError('Write the word in letters, 40 at most.');
+    const stands = means.trim().toLowerCase();
+    if (!canBeKept(word)) return setError('Write the word in letters, 40 at most.');
     if (!canStandFor(stands))
       return setError(`“${means}” is no word that the line knows. Try: a thing, nothing, tee.`);
-    keep({ ...words, [said]: stands });
+    keep(word, stands);
     setWord('');
     setMeans('');
     setError(undefined);
@@ -38,13 +33,7 @@ export function OwnWordsSection() {
       ) : (
         <ul className="mt-2 flex flex-wrap gap-2" aria-label="Own words">
           {Object.entries(words).map(([own, stands]) => (
-            <Removable
-              key={own}
-              removeLabel={`Forget ${own}`}
-              onRemove={() =>
-                keep(Object.fromEntries(Object.entries(words).filter(([other]) => other !== own)))
-              }
-            >
+            <Removable key={own} removeLabel={`Forget ${own}`} onRemove={() => forget(own)}>
               “{own}” is {stands}
             </Removable>
           ))}

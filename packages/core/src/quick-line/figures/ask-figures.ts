@@ -29,14 +29,8 @@ export function askRole(draft: Draft, index: number, roles: readonly Role[]): vo
     : roles.includes('wire')
       ? 'wireDiameterMm'
       : 'legMm';
-  const wire = wireOfLength(
-    meaningOf(draft.tokens[index], 'length')?.length ?? {
-      form: 'bare',
-      value: 0,
-      fraction: false,
-      inchDecimal: false,
-    },
-  );
+  const length = meaningOf(draft.tokens[index], 'length')?.length;
+  const wire = length && wireOfLength(length);
   const named = (label: string, suffix: string): string =>
     label === 'wire' && wire !== undefined ? `${wire} mm wire` : suffix === '' ? label : `${bare}${suffix}`;
   ask(

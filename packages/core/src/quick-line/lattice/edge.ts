@@ -1,5 +1,6 @@
 import type { LengthUnit } from '../../quantity/thickness.ts';
 import type { Meaning } from '../meaning.ts';
+import type { QuickContext } from '../quick-work.ts';
 import type { WeightName } from '../weights.ts';
 
 /** One way to take a stretch of the line that begins at a place: where it ends, what it means, what it costs. */
@@ -34,7 +35,7 @@ export interface LineText {
 /** What a character is to the reader: part of a word, a blank or dash within a phrase, an end of a phrase, anything else. */
 export const CHARACTER = { word: 0, blank: 1, stop: 2, other: 3 } as const;
 
-export function kindsOf(text: string): Uint8Array {
+function kindsOf(text: string): Uint8Array {
   const kinds = new Uint8Array(text.length);
   for (let i = 0; i < text.length; i += 1) {
     const here = text[i] as string;
@@ -59,11 +60,25 @@ export function endsAt(text: string, at: number): boolean {
 }
 
 /** Lower case, letter by letter: no letter becomes two, so that places in the line stay what they are. */
-export function lowered(text: string): string {
+function lowered(text: string): string {
   return [...text]
     .map((letter) => {
       const low = letter.toLowerCase();
       return low.length === letter.length ? low : letter;
     })
     .join('');
+}
+
+/** A line with what it is read with, before anything is looked for in it. */
+export function lineTextOf(text: string, { unit, machineNames, shopWords, about }: QuickContext): LineText {
+  return {
+    text,
+    lower: lowered(text),
+    kinds: kindsOf(text),
+    holds: new Map(),
+    unit,
+    machineNames,
+    about,
+    shopWords: shopWords ?? new Map(),
+  };
 }

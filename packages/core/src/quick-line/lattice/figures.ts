@@ -3,6 +3,9 @@ import { isInchFraction, type LengthForm, type WrittenLength } from '../../quant
 /** A number as written: whole, decimal with point or comma, fraction, mixed number, or one of the printed fractions. */
 export const NUMBER = String.raw`(?:(?:[1-9]|1[0-2])[-\s][1-9]\d?\/(?:2|4|8|16|32|64)(?![\d/])|\d{1,2}\/(?:2|4|8|16|32|64)(?![\d/])|\d*[.,]\d+|\d+|[½¼¾⅛⅜⅝⅞])`;
 
+/** No more of a word or of a figure follows: what ends a figure that is read with its word. */
+export const END = String.raw`(?![\p{L}\d]|[.,]\d|\/\d)`;
+
 const PRINTED: Readonly<Record<string, number>> = {
   '½': 1 / 2,
   '¼': 1 / 4,
@@ -42,6 +45,11 @@ export function numberOf(text: string): { readonly value: number; readonly fract
     return isInchFraction(text) ? { value: above / below, fraction: true } : undefined;
   }
   return { value: Number(text.replace(',', '.')), fraction: false };
+}
+
+/** A size in millimetres as a written length, whatever it was written with. */
+export function mmLength(value: number): WrittenLength {
+  return { form: 'mm', value, fraction: false, inchDecimal: false };
 }
 
 /** A number with its unit as a written length. */

@@ -2,10 +2,9 @@ import type { Meaning } from '../meaning.ts';
 import { usualClass } from '../../wire/wire-class.ts';
 import type { Way } from '../../wire/way.ts';
 import type { Edge, LineText } from './edge.ts';
-import { lengthOf, NUMBER, SIZE_UNIT } from './figures.ts';
+import { END, lengthOf, mmLength, NUMBER, SIZE_UNIT } from './figures.ts';
 import { foundAt, pattern, type Pattern } from './pattern.ts';
 
-const END = String.raw`(?![\p{L}\d]|[.,]\d|\/\d)`;
 const LENGTH = String.raw`(${NUMBER})(?:[\s-]?(${SIZE_UNIT}))?`;
 const SIGN = String.raw`\s*[=:]\s*`;
 
@@ -81,12 +80,7 @@ export function keyEdges(line: LineText, at: number): Edge[] {
   }
   const glued = foundAt(GLUED_THICKNESS, line, at);
   if (glued) {
-    const length = {
-      form: 'mm',
-      value: Number((glued[1] ?? '').replace(',', '.')),
-      fraction: false,
-      inchDecimal: false,
-    } as const;
+    const length = mmLength(Number((glued[1] ?? '').replace(',', '.')));
     found.push({
       end: at + glued[0].length,
       meanings: [{ kind: 'length', length, wireCode: false, fixed: 'thickness' }],

@@ -1,7 +1,6 @@
-import type { WrittenLength } from '../../quantity/length-text.ts';
 import type { Meaning } from '../meaning.ts';
 import type { Edge, LineText } from './edge.ts';
-import { lengthOf, NUMBER, numberOf, SIZE_UNIT } from './figures.ts';
+import { END, lengthOf, mmLength, NUMBER, numberOf, SIZE_UNIT } from './figures.ts';
 import { foundAt, pattern } from './pattern.ts';
 
 const WIRE_CODE = pattern(String.raw`0(?:23|24|25|30|35|39|40|45|47|52|62|63|68|72|78)(?![\p{L}\d/.])`);
@@ -13,7 +12,7 @@ const SIZE = pattern(
 const IN_IS_A_WORD =
   /^\s+(?:the|a|an|my|our|wind|windy|yard|shop|position|draught|drafty|flat|vertical|horizontal|overhead|argon|co2|lap|place|rain|situ|half|two|three|one|it|total|spray|short|dip|pulse)(?!\p{L})/iu;
 const SPREAD = pattern(
-  String.raw`(${NUMBER})(?:\s?(${SIZE_UNIT}))?\s?[-–]\s?(${NUMBER})\s?(${SIZE_UNIT})?(?![\p{L}\d]|[.,]\d|\/\d)`,
+  String.raw`(${NUMBER})(?:\s?(${SIZE_UNIT}))?\s?[-–]\s?(${NUMBER})\s?(${SIZE_UNIT})?${END}`,
 );
 
 const WORD_NUMBERS: Readonly<Record<string, number>> = {
@@ -175,11 +174,10 @@ function plainEdges(line: LineText, at: number): Edge[] {
   const stroke = /^(\d+)\/\d+$/.exec(digits)?.[1];
   if (stroke !== undefined && /^(?:mm|millimet)/i.test(unit ?? '')) {
     // `6/8 mm`: two figures with a stroke between
-    const length: WrittenLength = { form: 'mm', value: Number(stroke), fraction: false, inchDecimal: false };
     return [
       {
         end: at + stroke.length,
-        meanings: [{ kind: 'length', length, wireCode: false }],
+        meanings: [{ kind: 'length', length: mmLength(Number(stroke)), wireCode: false }],
         terms: ['figureWithUnit'],
       },
     ];

@@ -1,12 +1,10 @@
-import type { WrittenLength } from '../../quantity/length-text.ts';
 import type { Meaning } from '../meaning.ts';
 import type { Edge, LineText } from './edge.ts';
-import { NUMBER, numberOf } from './figures.ts';
+import { END, mmLength, NUMBER, numberOf } from './figures.ts';
 import { foundAt, pattern, type Pattern } from './pattern.ts';
 import { pipeRow, type PipeRow, pipeSizeMm } from './pipe-table.ts';
 
 const SCHEDULE = String.raw`(?:sch(?:edule|ed)?\.?\s*-?\s*(\d{1,3}s?|std|xs|xxs)|(std|xs|xxs)(?:\s+wt)?)`;
-const END = String.raw`(?![\p{L}\d]|[.,]\d|\/\d)`;
 const TAIL = String.raw`(?:\s*(?:nps|nb|nom(?:inal)?(?:\s+bore)?|bore))?`;
 const INCH = String.raw`\s*-?\s*(?:in(?:ch(?:es)?)?\b|"|″|”)?`;
 const BETWEEN = String.raw`(?:[\s,]+(?:pipe|tube|of|304l?|316l?|ss|stainless|black|galv|steel|seamless|erw|a106|a53|nb))*[\s,]*`;
@@ -67,12 +65,7 @@ export function pipeEdges(line: LineText, at: number): Edge[] {
     const { pipe, schedule } = read(match);
     const size = pipe && pipeSizeMm(pipe, schedule);
     if (!size) return [];
-    const wall: WrittenLength = {
-      form: 'mm',
-      value: Number(size.wallMm.toFixed(4)),
-      fraction: false,
-      inchDecimal: false,
-    };
+    const wall = mmLength(Number(size.wallMm.toFixed(4)));
     return [
       {
         end: at + match[0].length,

@@ -1,4 +1,4 @@
-import type { Weights, WeightName } from '../weights.ts';
+import { costOfTerms, type Weights, type WeightName } from '../weights.ts';
 import { type Candidate, candidatesOf, type Role } from './candidates.ts';
 import { jointTerms } from './joint-terms.ts';
 import type { Scene } from './scene.ts';
@@ -15,12 +15,6 @@ const STEPS_MOST = 3000;
 /** What the joint terms can take off at the most. */
 const RELIEF = 1.7;
 
-function sumOf(terms: readonly WeightName[], weights: Weights): number {
-  let cost = 0;
-  for (const name of terms) cost += weights[name];
-  return cost;
-}
-
 /**
  * The cheapest roles for the open figures of a scene, cheapest first.
  *
@@ -35,7 +29,7 @@ export function assignmentsOf(
 ): readonly Assignment[] {
   const options = scene.figures.map((figure) =>
     candidatesOf(scene, figure)
-      .map((candidate) => ({ candidate, cost: sumOf(candidate.terms, weights) }))
+      .map((candidate) => ({ candidate, cost: costOfTerms(candidate.terms, weights) }))
       .toSorted((a, b) => a.cost - b.cost),
   );
   const least = options.map((list) => list[0]?.cost ?? 0);
@@ -52,7 +46,7 @@ export function assignmentsOf(
         scene.figures.map(({ index }, at) => [index, (chosen[at] as Candidate).role] as const),
       );
       const joint = jointTerms(scene, roles);
-      const total = cost + sumOf(joint, weights);
+      const total = cost + costOfTerms(joint, weights);
       if (total > best + reach) return;
       best = Math.min(best, total);
       found.push({ roles, cost: total, terms: [...chosen.flatMap(({ terms }) => terms), ...joint] });

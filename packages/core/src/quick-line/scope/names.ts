@@ -1,6 +1,6 @@
 import { type Meaning, meaningOf, type Token } from '../meaning.ts';
 import { has } from '../roles/scene.ts';
-import type { Weights, WeightName } from '../weights.ts';
+import { costOfTerms, type Weights, type WeightName } from '../weights.ts';
 
 /** Kinds whose words stand in the names of things as well: pulse generator, overhead rail, argon trolley. */
 const SLOT_KINDS = [
@@ -75,10 +75,6 @@ export interface NamedWords {
   readonly terms: readonly WeightName[];
 }
 
-function sumOf(terms: readonly WeightName[], weights: Weights): number {
-  return terms.reduce((sum, name) => sum + weights[name], 0);
-}
-
 function conflictTerms(words: readonly SlotWord[], names: ReadonlySet<number>): WeightName[] {
   return SLOT_KINDS.flatMap((slot) => {
     const said = words.filter((word) => word.slot === slot && !names.has(word.index));
@@ -108,7 +104,7 @@ export function namedWords(
       ...words.flatMap((word) => (names.has(word.index) ? word.named : word.said)),
       ...conflictTerms(words, names),
     ];
-    return { names, terms, cost: sumOf(terms, weights) };
+    return { names, terms, cost: costOfTerms(terms, weights) };
   }).toSorted((a, b) => a.cost - b.cost);
   const [best] = choices as [(typeof choices)[number], ...typeof choices];
   const doubtful = new Set(

@@ -1,8 +1,9 @@
 import { NUMBER_OFF_RANGE, PASSES_RANGE } from '../../../material/work.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
 import type { WeightName } from '../../weights.ts';
+import { END } from '../figures.ts';
 import { pattern } from '../pattern.ts';
-import { END, inRange, measure, type Range, type Rule } from './rule.ts';
+import { inRange, measure, type Range, type Rule } from './rule.ts';
 
 const COUNT_WORDS: Readonly<Record<string, number>> = {
   one: 1,

@@ -1,7 +1,8 @@
 import { GAP_RANGE_MM, LEG_RANGE_MM, SEAM_RANGE_MM, STITCH_RANGE_MM } from '../../../material/work.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
+import { END } from '../figures.ts';
 import { pattern } from '../pattern.ts';
-import { END, inRange, JOIN, LENGTH, measure, millimetres, type Range, type Rule, tidy } from './rule.ts';
+import { inRange, JOIN, LENGTH, measure, millimetres, type Range, type Rule, tidy } from './rule.ts';
 
 /** A length with a word beside it that fills a slot, in either order. */
 interface LengthHead {

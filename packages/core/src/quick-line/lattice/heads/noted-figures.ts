@@ -1,6 +1,7 @@
 import type { Edge } from '../edge.ts';
+import { END } from '../figures.ts';
 import { pattern } from '../pattern.ts';
-import { END, LENGTH, measure, type Rule } from './rule.ts';
+import { LENGTH, measure, type Rule } from './rule.ts';
 
 /** Figures that are set elsewhere or belong to something else: understood, shown, without a part in the plan. */
 const DECIMAL = String.raw`\d+(?:[.,]\d+)?`;

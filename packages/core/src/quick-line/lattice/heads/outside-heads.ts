@@ -1,9 +1,9 @@
 import { LEG_RANGE_MM, OUTSIDE_RANGE_MM, SEAM_RANGE_MM } from '../../../material/work.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
 import type { Edge, LineText } from '../edge.ts';
-import { NUMBER, numberOf } from '../figures.ts';
+import { END, NUMBER, numberOf } from '../figures.ts';
 import { pattern } from '../pattern.ts';
-import { END, inRange, LENGTH, measure, millimetres, type Rule, tidy } from './rule.ts';
+import { inRange, LENGTH, measure, millimetres, type Rule, tidy } from './rule.ts';
 
 const OUTSIDE_WORDS = String.raw`dia(?:meter|metre)?\.?|o\.?d\.?|ø|outside\s+diameter|across`;
 

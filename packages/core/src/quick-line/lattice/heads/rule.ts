@@ -6,7 +6,6 @@ import { NUMBER, numberOf } from '../figures.ts';
 import type { Pattern } from '../pattern.ts';
 
 export type Range = readonly [min: number, max: number];
-export const END = String.raw`(?![\p{L}\d]|[.,]\d|\/\d)`;
 export const UNIT = String.raw`(?:[\s-]?(mm|cms?|m|met(?:re|er)s?|in(?:ch(?:es)?)?|"|″|”|ft|foot|feet|'))?`;
 export const LENGTH = `(${NUMBER})${UNIT}`;
 /** What may stand between a word and its figure; the sign that joins them is kept. */

@@ -2,8 +2,9 @@ import { STITCH_RANGE_MM } from '../../../material/work.ts';
 import { mmFromInches } from '../../../quantity/units.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
 import type { Edge } from '../edge.ts';
+import { END } from '../figures.ts';
 import { pattern } from '../pattern.ts';
-import { END, inRange, measure, type Rule, tidy } from './rule.ts';
+import { inRange, measure, type Rule, tidy } from './rule.ts';
 
 const STITCH_WORD = String.raw`(?:stitch(?:es|ed)?(?:\s+weld(?:s|ed)?)?|intermittent(?:\s+fillets?)?|skip(?:\s+weld)?|staggered|stagger|chain|hit\s+(?:and|&)\s+miss)`;
 const MM = String.raw`\s*(mm|in(?:ch(?:es)?)?|"|″|”)?`;

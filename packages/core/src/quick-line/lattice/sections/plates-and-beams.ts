@@ -1,7 +1,7 @@
 import type { Profile } from '../../../material/work.ts';
 import type { WrittenLength } from '../../../quantity/length-text.ts';
 import type { Edge, LineText } from '../edge.ts';
-import { lengthOf } from '../figures.ts';
+import { END, lengthOf, mmLength } from '../figures.ts';
 import { foundAt, pattern } from '../pattern.ts';
 import { edge, productOf } from './readings.ts';
 import type { Shape } from './shapes.ts';
@@ -41,7 +41,7 @@ export function gluedThickness(
 }
 const PLATE_BEHIND = pattern(String.raw`(\d{1,2}(?:\.\d)?)\s?(?:thk\s+|thick\s+)?(pl|plt)(?![\p{L}\d])`);
 const ROLLED = pattern(
-  String.raw`(?:(?:w|s|hp|mc|wt|st|mt|c)\s*\d{1,2}\s*x\s*\d+(?:\.\d+)?|\d{2,3}(?:\s*x\s*\d{2,3}){0,2}\s*(?:ub|uc|pfc|ubp|rsj)(?:\s*\d+(?:\.\d+)?)?|(?:ipe|ipn|hea|heb|hem|upn|upe|inp|ismc|ismb|isa|he)\s*\d{2,3}\s*[abm]?|(?:ub|uc|pfc|rsj)\s*\d{2,3}(?:\s*x\s*\d{2,3}){0,2}(?:\s*x?\s*\d+)?)(?![\p{L}\d]|[.,]\d|\/\d)`,
+  String.raw`(?:(?:w|s|hp|mc|wt|st|mt|c)\s*\d{1,2}\s*x\s*\d+(?:\.\d+)?|\d{2,3}(?:\s*x\s*\d{2,3}){0,2}\s*(?:ub|uc|pfc|ubp|rsj)(?:\s*\d+(?:\.\d+)?)?|(?:ipe|ipn|hea|heb|hem|upn|upe|inp|ismc|ismb|isa|he)\s*\d{2,3}\s*[abm]?|(?:ub|uc|pfc|rsj)\s*\d{2,3}(?:\s*x\s*\d{2,3}){0,2}(?:\s*x?\s*\d+)?)${END}`,
 );
 
 /** `8PL` and rolled beams: a beam's web and flange are in a table we do not keep, so that they are asked for. */
@@ -49,12 +49,7 @@ export function rolledEdges(line: LineText, at: number): Edge[] {
   const found: Edge[] = [];
   const plate = foundAt(PLATE_BEHIND, line, at);
   if (plate) {
-    const length: WrittenLength = {
-      form: 'mm',
-      value: Number(plate[1]),
-      fraction: false,
-      inchDecimal: false,
-    };
+    const length = mmLength(Number(plate[1]));
     found.push(
       edge(
         at + plate[0].length,

@@ -1,0 +1,26 @@
+import { OWN_WORD, type ShopWords } from '@hot-bead/core';
+import { useQuery } from '@tanstack/react-query';
+import { NOTHING_CHOSEN, shopQuery, useChangeShop } from './shop.queries.ts';
+
+/** A word as it is kept: small letters, no blanks around it. */
+function kept(word: string): string {
+  return word.trim().toLowerCase();
+}
+
+/** Whether a word can be kept among the shop's own. */
+export function canBeKept(word: string): boolean {
+  return OWN_WORD.test(kept(word));
+}
+
+/** The shop's own words for the line, with what keeps one and what forgets one. */
+export function useOwnWords() {
+  const { data: shop = NOTHING_CHOSEN } = useQuery(shopQuery);
+  const change = useChangeShop();
+  const put = (words: ShopWords): void => change.mutate({ ...shop, words });
+  return {
+    words: shop.words,
+    keep: (word: string, means: string): void => put({ ...shop.words, [kept(word)]: means }),
+    forget: (word: string): void =>
+      put(Object.fromEntries(Object.entries(shop.words).filter(([other]) => other !== word))),
+  };
+}
