@@ -42,3 +42,13 @@ it('says of a line that is too long that it is, and sends nothing', async () => 
   expect(await screen.findByRole('alert')).toHaveTextContent('up to 400 characters');
   expect(sent.some(({ method }) => method === 'POST')).toBe(false);
 });
+
+it('says that a word is kept once it is, and why where it is not', async () => {
+  const refusal = new Refusal(400, { code: 'invalid', message: 'Up to 500 words are kept.', field: 'words' });
+  const { user } = show(<QuickLine large />, { answers: { ...ANSWERS, 'PATCH /shop': refusal } });
+  await user.type(screen.getByLabelText('What are you welding?'), '3mm blivet lap');
+  await user.click(await screen.findByRole('button', { name: 'a thing, no figure' }));
+  expect(await screen.findByRole('alert')).toHaveTextContent('Up to 500 words are kept.');
+  expect(screen.getByText('“blivet” is not known here. It is')).toBeInTheDocument();
+  expect(screen.queryByText(/kept in Settings/)).not.toBeInTheDocument();
+});

@@ -1,6 +1,7 @@
 import { canStandFor } from '@hot-bead/core';
 import { type FormEvent, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
+import { Wrong } from '../../ui/form/wrong.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { canBeKept, useOwnWords } from '../shop/index.ts';
@@ -9,7 +10,7 @@ const FIELD = 'mt-1 block h-11 w-full rounded-md border border-line-strong bg-pl
 
 /** The shop's own words for the line: what they stand for; each can be taken out, and new ones told. */
 export function OwnWordsSection() {
-  const { words, keep, forget } = useOwnWords();
+  const { words, refused, keep, forget } = useOwnWords();
   const [word, setWord] = useState('');
   const [means, setMeans] = useState('');
   const [error, setError] = useState<string>();
@@ -61,11 +62,10 @@ export function OwnWordsSection() {
         </label>
         <Button type="submit">Keep it</Button>
       </form>
-      {error !== undefined && (
-        <p id="own-words-error" role="alert" className="mt-2 text-hot">
-          {error}
-        </p>
-      )}
+      <Wrong id="own-words-error" className="mt-2">
+        {error}
+      </Wrong>
+      <Wrong className="mt-2">{refused}</Wrong>
     </Section>
   );
 }

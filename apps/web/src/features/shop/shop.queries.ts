@@ -57,10 +57,16 @@ export function useChangeShop() {
   });
   return {
     error: command.error,
-    mutate: (next: ShopSettings): void =>
+    /** Sends what differs; `onKept` is called once it is kept, not before. */
+    mutate: (next: ShopSettings, onKept?: () => void): void =>
       command.mutate(
         { next, seen: client.getQueryData<KeptShop>(key) },
-        { onSuccess: () => void client.invalidateQueries({ queryKey: key }) },
+        {
+          onSuccess: () => {
+            void client.invalidateQueries({ queryKey: key });
+            onKept?.();
+          },
+        },
       ),
   };
 }

@@ -12,14 +12,17 @@ export function canBeKept(word: string): boolean {
   return OWN_WORD.test(kept(word));
 }
 
-/** The shop's own words for the line, with what keeps one and what forgets one. */
+/** The shop’s own words for the line, with what keeps one and what forgets one. */
 export function useOwnWords() {
   const { data: shop = NOTHING_CHOSEN } = useQuery(shopQuery);
   const change = useChangeShop();
-  const put = (words: ShopWords): void => change.mutate({ ...shop, words });
+  const put = (words: ShopWords, onKept?: () => void): void => change.mutate({ ...shop, words }, onKept);
   return {
     words: shop.words,
-    keep: (word: string, means: string): void => put({ ...shop.words, [kept(word)]: means }),
+    /** Why the last change was not kept; nothing while none was refused. */
+    refused: change.error === null ? undefined : `${change.error.message} The word was taken back.`,
+    keep: (word: string, means: string, onKept?: () => void): void =>
+      put({ ...shop.words, [kept(word)]: means }, onKept),
     forget: (word: string): void =>
       put(Object.fromEntries(Object.entries(shop.words).filter(([other]) => other !== word))),
   };
