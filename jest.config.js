@@ -40,6 +40,7 @@ export default {
     }),
     shared({
       displayName: 'server',
+      globalSetup: '<rootDir>/jest.build-server.mjs',
       testMatch: ['<rootDir>/apps/server/src/**/*.test.ts'],
       testEnvironment: 'node',
       testEnvironmentOptions: { customExportConditions: ['@hot-bead/source', 'node', 'require', 'default'] },

@@ -1,10 +1,9 @@
 import { join } from 'node:path';
 import { type DynamicModule, Module } from '@nestjs/common';
 import { ServeStaticModule } from '@nestjs/serve-static';
-import { TypeOrmModule } from '@nestjs/typeorm';
 import { AboutModule } from './about/about.module.ts';
 import type { Config } from './config/config.ts';
-import { dataSourceOptions } from './database/data-source-options.ts';
+import { DatabaseModule } from './database/database.module.ts';
 import { DemoModule } from './demo/demo.module.ts';
 import { EventsModule } from './events/events.module.ts';
 import { LearningModule } from './learning/learning.module.ts';
@@ -25,6 +24,7 @@ import { PhotosModule } from './photos/photos.module.ts';
 import { StockModule } from './stock/stock.module.ts';
 import { ShopModule } from './shop/shop.module.ts';
 import { TestBeadsModule } from './test-beads/test-beads.module.ts';
+import { WorkModule } from './work/work.module.ts';
 import { UpkeepModule } from './upkeep/upkeep.module.ts';
 
 @Module({})
@@ -33,7 +33,7 @@ export class AppModule {
     return {
       module: AppModule,
       imports: [
-        TypeOrmModule.forRoot({ ...dataSourceOptions(config.databasePath), retryAttempts: 0 }),
+        DatabaseModule.at(config.databasePath),
         ServeStaticModule.forRoot({
           rootPath: config.webRoot,
           exclude: ['/api/{*rest}', '/assets/{*rest}', '/:file.:ending'], // no page: a file that is missing is missing
@@ -47,6 +47,7 @@ export class AppModule {
             },
           },
         }),
+        WorkModule,
         EventsModule,
         LearningModule,
         JobsModule,

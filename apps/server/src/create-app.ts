@@ -1,14 +1,16 @@
 import { type INestApplication, type LogLevel } from '@nestjs/common';
-import { RESTORE_BYTES_MOST, TABLE_BYTES_MOST } from '@hot-bead/contract';
+import { TABLE_BYTES_MOST } from '@hot-bead/contract';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
+import { json, raw } from 'express';
 import helmet from 'helmet';
 import { serveApiDocs } from './api-docs.ts';
 import { AppModule } from './app.module.ts';
 import type { Config } from './config/config.ts';
 import { access, type AccessRules, OWN_HOSTS } from './access/access.ts';
 import { ApiErrorFilter } from './errors/api-error.filter.ts';
+import { boundedBody } from './errors/bounded-body.ts';
 import { type ErrorLog, STDERR_LOG } from './errors/error-log.ts';
 import { requestId } from './errors/request-id.ts';
 import { MadeInterceptor } from './events/made.interceptor.ts';
@@ -37,10 +39,11 @@ export async function createApp(config: Config, options: AppOptions = {}): Promi
   app.use(requestId);
   app.use(access(accessRules));
   app.use(compression());
-  app.useBodyParser('json', { limit: BODY_LIMIT });
-  app.useBodyParser('raw', { type: 'image/*', limit: PHOTO_LIMIT });
-  app.useBodyParser('raw', { type: 'text/csv', limit: TABLE_BYTES_MOST });
-  app.useBodyParser('raw', { type: 'application/octet-stream', limit: RESTORE_BYTES_MOST });
+  app.use(json({ limit: BODY_LIMIT }));
+  app.use(boundedBody);
+  // what is no JSON is read where it is asked for, and nowhere else; a whole shop goes to a file as it comes
+  app.use('/api/photos', raw({ type: 'image/*', limit: PHOTO_LIMIT }));
+  app.use('/api/tables', raw({ type: 'text/csv', limit: TABLE_BYTES_MOST }));
   app.use(
     helmet({
       contentSecurityPolicy: {

@@ -4,8 +4,6 @@ import { exactly } from './validation.ts';
 /** What a shop can be restored from. */
 export const RESTORE_KINDS = ['database', 'zip', 'json'] as const;
 export type RestoreKind = (typeof RESTORE_KINDS)[number];
-/** Largest file that is restored from, bytes. */
-export const RESTORE_BYTES_MOST = 512 * 1024 * 1024;
 
 /** What was restored. */
 export interface RestoreReport {

@@ -288,7 +288,6 @@ export {
   type ToldLine,
 } from './tables.ts';
 export {
-  RESTORE_BYTES_MOST,
   RESTORE_KINDS,
   type RestoreKind,
   type RestoreReport,

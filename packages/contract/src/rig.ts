@@ -39,6 +39,7 @@ export const rigFactsSchema = Joi.object<RigFacts>(
         value: lineSchema().min(1).max(VALUE_MOST).required(),
         at: Joi.string().isoDate(),
         doubted: Joi.valid(true),
+        since: Joi.string().isoDate(),
       }),
     ]),
   ),

@@ -442,7 +442,7 @@ export {
   rigValueText,
 } from './rig-state/rig-attribute.ts';
 export { type Attributes, type RigFact, type RigFacts, standingOf } from './rig-state/rig-fact.ts';
-export { afterWelding, isOtherTip, TEST_BEAD_ARC_MIN } from './rig-state/tip-life.ts';
+export { afterWelding, isOtherTip, TEST_BEAD_ARC_MIN, type Welding } from './rig-state/tip-life.ts';
 export { keptPressure } from './changeover/rig-need.ts';
 export { rigFact, rigField, rigFieldValue, withRigValue } from './changeover/machine-rig.ts';
 export type { Gate } from './changeover/rig-step-row.ts';
@@ -561,6 +561,7 @@ export {
 export { recentArcMinutes, runDuty } from './run/run-duty.ts';
 export { nextRunNumber } from './run/next-run.ts';
 export { type Draw, drawnFrom } from './stock/drawn.ts';
+export { LEFT_FIELDS, type LedgerEntry, reckoned } from './stock/ledger.ts';
 export {
   arcPower,
   type ArcPower,

@@ -3,7 +3,13 @@ import { Controller, Get, Header, HttpCode, Module, Post, Req, StreamableFile } 
 import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request } from 'express';
 import { Answers } from '../api-docs.ts';
-import { BackupService } from './backup.service.ts';
+import { DomainError } from '../errors/domain-error.ts';
+import { LearningModule } from '../learning/learning.module.ts';
+import { Leaving } from '../work/leaving.ts';
+import { type BackupForm, BackupService } from './backup.service.ts';
+
+/** What a shop is sent as: it goes to a file as it comes, whatever its size. */
+const SENT_AS = 'application/octet-stream';
 
 /** A name that says of which day a file is. */
 function named(ending: string): string {
@@ -18,29 +24,22 @@ export class BackupController {
   @Get('database')
   @Header('Cache-Control', 'no-store')
   @ApiOperation({ summary: 'The database as it stands, copied while it runs' })
-  async database() {
-    const disposition = named('sqlite');
-    return new StreamableFile(await this.backups.backup(), { type: 'application/vnd.sqlite3', disposition });
+  database(@Leaving() leaving: AbortSignal) {
+    return this.sent('database', 'application/vnd.sqlite3', 'sqlite', leaving);
   }
 
   @Get('json')
   @Header('Cache-Control', 'no-store')
   @ApiOperation({ summary: 'The whole shop as one JSON; it comes back exactly as it went' })
-  json() {
-    return new StreamableFile(this.backups.exported('json'), {
-      type: 'application/json',
-      disposition: named('json'),
-    });
+  json(@Leaving() leaving: AbortSignal) {
+    return this.sent('json', 'application/json', 'json', leaving);
   }
 
   @Get('zip')
   @Header('Cache-Control', 'no-store')
   @ApiOperation({ summary: 'The whole shop packed: its records as JSON, its photos as files' })
-  zip() {
-    return new StreamableFile(this.backups.exported('zip'), {
-      type: 'application/zip',
-      disposition: named('zip'),
-    });
+  zip(@Leaving() leaving: AbortSignal) {
+    return this.sent('zip', 'application/zip', 'zip', leaving);
   }
 
   @Post('restore')
@@ -50,10 +49,31 @@ export class BackupController {
     summary: 'Put a backup, a ZIP or a JSON in the place of this shop; the old one is kept as a file',
   })
   @Answers(restoreReportSchema)
-  restore(@Req() request: Request) {
-    return this.backups.restore(request.body);
+  restore(@Req() request: Request, @Leaving() leaving: AbortSignal) {
+    if (request.is(SENT_AS) === false) {
+      throw new DomainError('not-restored', 415, `Send the file itself, as ${SENT_AS}.`, 'file');
+    }
+    const bytes = Number(request.get('content-length'));
+    return this.backups.restore(
+      { stream: request, bytes: Number.isFinite(bytes) ? bytes : undefined },
+      leaving,
+    );
+  }
+
+  private async sent(
+    form: BackupForm,
+    type: string,
+    ending: string,
+    leaving: AbortSignal,
+  ): Promise<StreamableFile> {
+    const { stream, bytes } = await this.backups.backup(form, leaving);
+    return new StreamableFile(stream, { type, disposition: named(ending), length: bytes });
   }
 }
 
-@Module({ controllers: [BackupController], providers: [BackupService] })
+@Module({
+  imports: [LearningModule],
+  controllers: [BackupController],
+  providers: [BackupService],
+})
 export class BackupModule {}

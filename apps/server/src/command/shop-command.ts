@@ -1,19 +1,22 @@
-import { existsSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
+import { createWriteStream, existsSync, mkdtempSync, renameSync, rmSync, statSync } from 'node:fs';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import Database from 'better-sqlite3';
+import { DataSource } from 'typeorm';
 import { ConfigError, readConfig } from '../config/config.ts';
-import { MIGRATION_NAMES } from '../database/data-source-options.ts';
+import { dataSourceOptions, MIGRATION_NAMES } from '../database/data-source-options.ts';
+import { holdDatabase } from '../database/database-file.ts';
 import { DatabaseError, makeSureOf } from '../database/open-database.ts';
-import { parseShopFile, ShopFileError } from '../shop-file/read-shop-file.ts';
-import { readShop, shopText } from '../shop-file/shop-file.ts';
-import { takeShop } from '../shop-file/take-shop.ts';
+import { preparedShop } from '../shop-file/prepare-shop.ts';
+import { replaceShop } from '../shop-file/replace-shop.ts';
+import { recordCounts, shopText } from '../shop-file/shop-file.ts';
+import { ShopFileError } from '../shop-file/shop-file-error.ts';
 import type { CommandResult } from './command-result.ts';
 
 const EXPORT_USAGE = `Usage: npm run -s export -- <file>
 Writes the whole shop of HOT_BEAD_DB to a file.`;
 const IMPORT_USAGE = `Usage: npm run -s import -- <file> [--replace]
 Takes a whole shop from a file into HOT_BEAD_DB: into an empty one, or with --replace in place of what is there.`;
-/** Largest file that is taken, bytes. */
-const LARGEST_BYTES = 512 * 1024 * 1024;
 
 /** What is wrong is one line and exit 2: as called it can be used, and it was refused. */
 async function refusing(run: () => Promise<string> | string): Promise<CommandResult> {
@@ -38,21 +41,40 @@ export function exportCommand(args: readonly string[], env: NodeJS.ProcessEnv): 
   if (file === undefined || file.startsWith('-') || more.length > 0) {
     return Promise.resolve({ output: EXPORT_USAGE, exitCode: 1 });
   }
-  return refusing(() => {
+  return refusing(async () => {
     const { databasePath } = readConfig(env, []);
     if (!existsSync(databasePath)) throw new ShopFileError(`There is no shop at ${databasePath}.`);
     const database = new Database(databasePath, { readonly: true });
     try {
-      const shop = readShop(database);
+      database.exec('BEGIN'); // as of one moment
       const part = `${file}.part`;
-      writeFileSync(part, shopText(shop));
+      await pipeline(Readable.from(shopText(database)), createWriteStream(part));
       renameSync(part, file);
-      const records = Object.values(shop.tables).reduce((sum, rows) => sum + rows.length, 0);
+      const records = Object.values(recordCounts(database)).reduce((sum, count) => sum + count, 0);
       return `${records} records of ${databasePath} written to ${file} (${statSync(file).size} bytes)`;
     } finally {
       database.close();
     }
   });
+}
+
+/** What was taken, table by table. */
+function told(path: string, counts: Readonly<Record<string, number>>): string {
+  const lines = Object.entries(counts).map(([table, count]) => `  ${table}: ${count}`);
+  return [`Taken into ${path}:`, ...lines].join('\n');
+}
+
+function refuseHeld(path: string, replace: boolean): void {
+  const database = new Database(path, { readonly: true });
+  try {
+    const held = Object.values(recordCounts(database)).reduce((sum, count) => sum + count, 0);
+    if (held === 0 || replace) return;
+    throw new ShopFileError(
+      `There is a shop in ${path} already (${held} records): say --replace to put this one in its place.`,
+    );
+  } finally {
+    database.close();
+  }
 }
 
 /**
@@ -67,11 +89,19 @@ export function importCommand(args: readonly string[], env: NodeJS.ProcessEnv): 
   }
   return refusing(async () => {
     const { databasePath } = readConfig(env, []);
-    if (statSync(file).size > LARGEST_BYTES) throw new ShopFileError(`${file} is larger than a shop can be.`);
-    const shop = parseShopFile(readFileSync(file, 'utf8'), MIGRATION_NAMES);
-    makeSureOf(databasePath, MIGRATION_NAMES);
-    const taken = await takeShop(databasePath, shop, args.includes('--replace'));
-    const lines = Object.entries(taken).map(([table, count]) => `  ${table}: ${count}`);
-    return [`Taken into ${databasePath}:`, ...lines].join('\n');
+    statSync(file); // says plainly that it is not there
+    const letGo = holdDatabase(databasePath);
+    const folder = mkdtempSync(`${databasePath}.import-`);
+    try {
+      const { path: prepared } = await preparedShop(file, folder);
+      makeSureOf(databasePath, MIGRATION_NAMES);
+      const source = await new DataSource(dataSourceOptions(databasePath)).initialize();
+      await source.destroy();
+      refuseHeld(databasePath, args.includes('--replace'));
+      return told(databasePath, replaceShop(databasePath, prepared));
+    } finally {
+      rmSync(folder, { recursive: true, force: true });
+      letGo();
+    }
   });
 }

@@ -28,6 +28,7 @@ import { Rates1765100000000 } from './migrations/1765100000000-rates.ts';
 import { Log1765300000000 } from './migrations/1765300000000-log.ts';
 import { EarTests1765400000000 } from './migrations/1765400000000-ear-tests.ts';
 import { LineWords1765500000000 } from './migrations/1765500000000-line-words.ts';
+import { WholeCommands1765600000000 } from './migrations/1765600000000-whole-commands.ts';
 import { Sheets1765200000000 } from './migrations/1765200000000-sheets.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
@@ -51,6 +52,7 @@ const MIGRATIONS = [
   Log1765300000000,
   EarTests1765400000000,
   LineWords1765500000000,
+  WholeCommands1765600000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */
@@ -60,6 +62,9 @@ export const MIGRATION_NAMES: readonly string[] = MIGRATIONS.map((migration) => 
 export function migrationsUpTo(name: string): typeof MIGRATIONS {
   return MIGRATIONS.slice(0, MIGRATION_NAMES.indexOf(name) + 1);
 }
+
+/** The name of the connection that writes; the one without a name reads. */
+export const WRITING = 'writing';
 
 interface Sqlite {
   pragma(statement: string): unknown;
@@ -111,6 +116,18 @@ export function dataSourceOptions(databasePath: string): DataSourceOptions {
       database.pragma('synchronous = FULL'); // a 201 outlives a power cut
       database.pragma('busy_timeout = 5000');
       database.pragma('foreign_keys = ON');
+    },
+  } as DataSourceOptions;
+}
+
+/** How a database that is open for writing is opened a second time, to read: it can change nothing. */
+export function readingOptions(databasePath: string): DataSourceOptions {
+  return {
+    ...dataSourceOptions(databasePath),
+    migrationsRun: false,
+    prepareDatabase: (database: Sqlite) => {
+      database.pragma('busy_timeout = 5000');
+      database.pragma('query_only = ON');
     },
   } as DataSourceOptions;
 }

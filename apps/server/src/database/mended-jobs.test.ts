@@ -20,6 +20,7 @@ async function olderWith(
   };
   const source = await new DataSource(options as DataSourceOptions).initialize();
   await source.runMigrations();
+  await source.undoLastMigration(); // whole commands
   await source.undoLastMigration(); // the shop’s words, and the mending
   for (const [id, [line, work]] of Object.entries(jobs)) {
     await source.query(

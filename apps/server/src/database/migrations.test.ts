@@ -42,6 +42,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await before.initialize();
     await before.runMigrations();
+    await before.undoLastMigration(); // whole commands
     await before.undoLastMigration(); // the shop’s words
     await before.undoLastMigration(); // ear tests
     await before.undoLastMigration(); // log
@@ -76,6 +77,7 @@ describe('migrations', () => {
     expect(await before.query('SELECT toldOffsetV, toldVarianceV2 FROM proven_setting')).toEqual([
       { toldOffsetV: -0.4, toldVarianceV2: 0.09 },
     ]);
+    await before.undoLastMigration(); // whole commands
     await before.undoLastMigration(); // the shop’s words
     await before.undoLastMigration(); // ear tests
     await before.undoLastMigration(); // log
@@ -98,6 +100,7 @@ describe('migrations', () => {
     } as DataSourceOptions);
     await older.initialize();
     await older.runMigrations();
+    await older.undoLastMigration(); // whole commands
     await older.undoLastMigration(); // the shop’s words
     await older.undoLastMigration(); // ear tests
     await older.undoLastMigration(); // log

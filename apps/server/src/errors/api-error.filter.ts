@@ -13,14 +13,6 @@ interface Answer {
 }
 
 const BODY_ERRORS: Readonly<Record<string, Answer>> = {
-  'entity.too.large': {
-    status: 413,
-    body: {
-      code: 'body-too-large',
-      message: 'That is more than is taken: 1 MB, or 20 MB of a photo.',
-      field: '',
-    },
-  },
   'entity.parse.failed': {
     status: 400,
     body: { code: 'json-broken', message: 'The body is not valid JSON.', field: '' },
@@ -38,6 +30,13 @@ const BODY_ERRORS: Readonly<Record<string, Answer>> = {
     body: { code: 'encoding-unknown', message: 'Send the body as UTF-8.', field: '' },
   },
 };
+
+function tooLarge(limitBytes: number): Answer {
+  const most =
+    limitBytes >= 1e6 ? `${Math.floor(limitBytes / 1e6)} MB` : `${Math.floor(limitBytes / 1e3)} kB`;
+  const message = `That is more than is taken here: ${most} at most.`;
+  return { status: 413, body: { code: 'body-too-large', message, field: '' } };
+}
 
 const ADDRESS_BROKEN: Answer = {
   status: 400,
@@ -58,7 +57,8 @@ function ofHttp(error: HttpException): Answer {
 
 /** What the reading of a request itself says is wrong with it: the address, or the body. */
 function ofReading(error: unknown): Answer | undefined {
-  const { type, status } = (error ?? {}) as { type?: unknown; status?: unknown };
+  const { type, status, limit } = (error ?? {}) as { type?: unknown; status?: unknown; limit?: unknown };
+  if (type === 'entity.too.large') return tooLarge(Number(limit));
   if (typeof type === 'string' && BODY_ERRORS[type]) return BODY_ERRORS[type];
   if (error instanceof URIError) return ADDRESS_BROKEN;
   return typeof type === 'string' && typeof status === 'number' && status >= 400 && status < 500

@@ -1,7 +1,6 @@
 import { closeSync, openSync, writeSync } from 'node:fs';
 import type { KeptMachine, Page, JobSummary } from '@hot-bead/contract';
 import Database from 'better-sqlite3';
-import { DataSource } from 'typeorm';
 import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 import { databaseTrouble } from './sqlite-errors.ts';
 
@@ -11,8 +10,7 @@ beforeEach(async () => {
 });
 afterEach(() => server.stop());
 
-const pragma = (statement: string): Promise<unknown> =>
-  server.app.get(DataSource).query(`PRAGMA ${statement}`);
+const pragma = (statement: string): Promise<unknown> => server.writing.query(`PRAGMA ${statement}`);
 const create = () => asking(server).post('/api/jobs').send({ line: '3 mm tee' });
 
 describe('a database that refuses', () => {
@@ -52,13 +50,13 @@ describe('a database that refuses', () => {
   it('for being damaged: 503', async () => {
     await pragma('wal_checkpoint(TRUNCATE)');
     const [{ page_size: size }] = (await pragma('page_size')) as [{ page_size: number }];
-    const [{ rootpage }] = (await server.app
-      .get(DataSource)
-      .query(`SELECT rootpage FROM sqlite_master WHERE name = 'machine'`)) as [{ rootpage: number }];
+    const [{ rootpage }] = (await server.writing.query(
+      `SELECT rootpage FROM sqlite_master WHERE name = 'machine'`,
+    )) as [{ rootpage: number }];
     const file = openSync(server.databasePath, 'r+');
     writeSync(file, Buffer.alloc(size, 0xff), 0, size, (rootpage - 1) * size);
     closeSync(file);
-    await pragma('shrink_memory');
+    await server.reading.query('PRAGMA shrink_memory');
     const refused = await asking(server).get('/api/machines');
     expect([refused.status, refused.body]).toMatchObject([503, { code: 'database-damaged' }]);
   });
@@ -85,7 +83,7 @@ describe('a database that refuses', () => {
 
 describe('an error that nobody expected', () => {
   it('is 500 without its reason, and stands in the log under the id of the answer', async () => {
-    await server.app.get(DataSource).query('ALTER TABLE job RENAME COLUMN title TO heading');
+    await server.writing.query('ALTER TABLE job RENAME COLUMN title TO heading');
     const { status, body, text } = await asking(server).get('/api/jobs');
     expect([status, body]).toMatchObject([500, { code: 'internal' }]);
     expect(text).not.toMatch(/title|SQLITE|node_modules/);
@@ -102,7 +100,7 @@ describe('an error that nobody expected', () => {
 
 describe('a row that cannot be read', () => {
   const broken = (table: string, column: string, value: string, id: string): Promise<unknown> =>
-    server.app.get(DataSource).query(`UPDATE ${table} SET "${column}" = ? WHERE id = ?`, [value, id]);
+    server.writing.query(`UPDATE ${table} SET "${column}" = ? WHERE id = ?`, [value, id]);
 
   it('is set aside and said, and nothing else is harmed by it', async () => {
     const { items } = (await asking(server).get('/api/jobs')).body as Page<JobSummary>;
@@ -122,7 +120,7 @@ describe('a row that cannot be read', () => {
       .put('/api/shop')
       .send({ schools: { leanMix: 'avoid' } })
       .expect(200);
-    await server.app.get(DataSource).query(`UPDATE shop SET schools = '{"leanMix":"sometimes"}'`);
+    await server.writing.query(`UPDATE shop SET schools = '{"leanMix":"sometimes"}'`);
     server = await server.restart();
     expect((await asking(server).post('/api/plan').send({ line: '3 mm tee Old Tom' })).status).toBe(200);
     const machines = (await asking(server).get('/api/machines')).body as KeptMachine[];

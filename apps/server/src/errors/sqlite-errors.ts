@@ -9,7 +9,7 @@ export interface DatabaseTrouble {
 
 const TROUBLES: readonly (readonly [pattern: RegExp, trouble: DatabaseTrouble])[] = [
   [
-    /^SQLITE_FULL/,
+    /^(SQLITE_FULL|ENOSPC|EDQUOT)/,
     {
       status: 507,
       code: 'disk-full',
@@ -25,7 +25,7 @@ const TROUBLES: readonly (readonly [pattern: RegExp, trouble: DatabaseTrouble])[
     },
   ],
   [
-    /^SQLITE_(READONLY|CANTOPEN|PERM)/,
+    /^(SQLITE_(READONLY|CANTOPEN|PERM)|EACCES|EROFS|EPERM)/,
     {
       status: 503,
       code: 'database-read-only',
@@ -42,7 +42,7 @@ const TROUBLES: readonly (readonly [pattern: RegExp, trouble: DatabaseTrouble])[
     },
   ],
   [
-    /^SQLITE_IOERR/,
+    /^(SQLITE_IOERR|EIO)/,
     {
       status: 503,
       code: 'disk-trouble',
@@ -51,14 +51,14 @@ const TROUBLES: readonly (readonly [pattern: RegExp, trouble: DatabaseTrouble])[
   ],
 ];
 
-function sqliteCode(error: unknown): string | undefined {
+function codeOf(error: unknown): string | undefined {
   const from = error instanceof QueryFailedError ? (error.driverError as unknown) : error;
   const code = (from as { code?: unknown } | null)?.code;
-  return typeof code === 'string' && code.startsWith('SQLITE_') ? code : undefined;
+  return typeof code === 'string' ? code : undefined;
 }
 
 /** What an error of the database means; undefined for any other error. */
 export function databaseTrouble(error: unknown): DatabaseTrouble | undefined {
-  const code = sqliteCode(error);
+  const code = codeOf(error);
   return code === undefined ? undefined : TROUBLES.find(([pattern]) => pattern.test(code))?.[1];
 }

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import {
   ACTOR_HEADER,
   COMMAND_HEADER,
@@ -9,6 +9,7 @@ import {
   VERSION_HEADER,
   versionSchema,
 } from '@hot-bead/contract';
+import { canonicalJson } from '@hot-bead/core';
 import { createParamDecorator, type ExecutionContext } from '@nestjs/common';
 import type { Request } from 'express';
 import { DomainError } from '../errors/domain-error.ts';
@@ -20,11 +21,18 @@ export interface Command {
   readonly device: string | null;
   /** The version of the record that was seen; `any`: whatever it is; undefined: not said. */
   readonly seen: number | 'any' | undefined;
+  /** What is asked for, where and how, as a digest: the same id with anything else is another command. Null: our own. */
+  readonly asked: string | null;
+}
+
+/** The id of a command says something else already. */
+export function otherCommand(): DomainError {
+  return new DomainError('command-id-taken', 409, 'Another command has this id.', COMMAND_HEADER);
 }
 
 /** A command of the program's own. */
 export function ownCommand(device: string): Command {
-  return { id: randomUUID(), actor: null, device, seen: 'any' };
+  return { id: randomUUID(), actor: null, device, seen: 'any', asked: null };
 }
 
 const NAME_MOST = 60;
@@ -62,6 +70,13 @@ function seenVersion(request: Request): Command['seen'] {
   return given === undefined ? undefined : validated(versionSchema.label('version'), given);
 }
 
+/** The digest of what a request asks for: how, where, and its content, in whatever order it stands. */
+function askedBy({ method, path, body }: Request): string {
+  const content: unknown = body;
+  const text = Buffer.isBuffer(content) ? content : canonicalJson(content ?? null);
+  return createHash('sha256').update(`${method} ${path}\n`).update(text).digest('hex');
+}
+
 /** What a request asks to be done, without its content. */
 export function commandOf(request: Request): Command {
   return {
@@ -69,6 +84,7 @@ export function commandOf(request: Request): Command {
     actor: named(request, ACTOR_HEADER),
     device: named(request, DEVICE_HEADER),
     seen: seenVersion(request),
+    asked: askedBy(request),
   };
 }
 

@@ -1,7 +1,7 @@
 import type { EventAbout, EventKind } from '@hot-bead/contract';
 import { type FieldChange, type RecordKind } from '@hot-bead/core';
 import type { EntityManager } from 'typeorm';
-import type { Command } from './command.ts';
+import { type Command, otherCommand } from './command.ts';
 import { EventEntity } from './event.entity.ts';
 
 /** What is written of something that happened. */
@@ -36,7 +36,25 @@ export async function writeEvent(manager: EntityManager, happened: Happened): Pr
     undoOf: undoOf ?? null,
     request: request ?? null,
     about: about === undefined ? null : JSON.stringify(about),
+    asked: command.asked,
+    toldForJobId:
+      kind === 'rigged' && about?.['why'] !== 'bead' ? ((about?.['jobId'] as string) ?? null) : null,
   });
+}
+
+/**
+ * The event of a command that was carried out before; undefined: it was not.
+ *
+ * @throws {DomainError} `command-id-taken` where something else was asked for under its id
+ */
+export async function eventOf(
+  manager: EntityManager,
+  { id, asked }: Command,
+): Promise<EventEntity | undefined> {
+  const event = await manager.findOneBy(EventEntity, { id });
+  if (!event) return undefined;
+  if (event.asked !== null && event.asked !== asked) throw otherCommand();
+  return event;
 }
 
 /** A change as an event keeps it; one that cannot be read touches nothing. */

@@ -6,6 +6,7 @@ import { Column, Entity, Index, PrimaryGeneratedColumn } from 'typeorm';
 @Entity('event')
 @Index('event_id', ['id'], { unique: true })
 @Index('event_of_subject', ['subjectKind', 'subjectId', 'version'])
+@Index('event_told_for_job', ['toldForJobId'], { where: '"toldForJobId" IS NOT NULL' })
 @Index('event_undone', ['undoOf'], { unique: true, where: '"undoOf" IS NOT NULL' })
 export class EventEntity {
   /** The order in which things happened. */
@@ -60,4 +61,12 @@ export class EventEntity {
   /** What was asked for, as a digest: a create sent again is known by it. */
   @Column('text', { nullable: true })
   request: string | null;
+
+  /** The command itself, as a digest; null: from before that was kept, or a command of our own. */
+  @Column('text', { nullable: true })
+  asked: string | null;
+
+  /** The job that a rig was worked on for; null: for none, or by welding. */
+  @Column('text', { nullable: true })
+  toldForJobId: string | null;
 }

@@ -60,6 +60,7 @@ export abstract class JsonRecord<
 > implements RecordType<Told> {
   /** What follows from others in it; nothing, unless a kind says so. */
   readonly derived: readonly string[] = [];
+  readonly reckoned: readonly string[] = [];
 
   protected abstract readonly about: JsonKind<Row, Column, Value>;
 

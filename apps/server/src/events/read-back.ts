@@ -1,12 +1,29 @@
-import { type Fields, isSameValue } from '@hot-bead/core';
+import { type Fields, isSameValue, type RecordKind } from '@hot-bead/core';
 import type { EntityManager } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';
 import type { RecordType } from './record-type.ts';
 
+/** What was to be written could not be read again: nothing of it is kept. */
+export class NotReadBack extends DomainError {
+  readonly kind: RecordKind;
+
+  constructor(
+    { kind, word }: Pick<RecordType<unknown>, 'kind' | 'word'>,
+    readonly id: string,
+  ) {
+    super(
+      'would-not-read-back',
+      422,
+      `This ${word} could not be read again as it stands: nothing was kept. Say it another way, or leave out the figure that is in doubt.`,
+    );
+    this.kind = kind;
+  }
+}
+
 /**
  * Reads back what was just written, by the contract it will be read with: what could not be read again is not kept.
  *
- * @throws {DomainError} `would-not-read-back`; the transaction ends with nothing written
+ * @throws {NotReadBack}; the transaction ends with nothing written
  */
 export async function readBack<Told>(
   manager: EntityManager,
@@ -23,11 +40,7 @@ export async function readBack<Told>(
     ([field, value]) => !type.derived.includes(field) && !isSameValue(loaded?.fields[field] ?? null, value),
   );
   if (loaded && differing.length === 0) return;
-  throw new DomainError(
-    'would-not-read-back',
-    422,
-    `This ${type.word} could not be read again as it stands: nothing was kept. Say it another way, or leave out the figure that is in doubt.`,
-  );
+  throw new NotReadBack(type, id);
 }
 
 /** Fields as JSON keeps them: what is undefined is not there. */

@@ -2,6 +2,7 @@ import { AWAY, type FieldChange, type Fields, type RecordKind } from '@hot-bead/
 import type { EventAbout, EventKind } from '@hot-bead/contract';
 import type { EntityManager } from 'typeorm';
 import type { LogChange } from '../log/write-log.ts';
+import { keptChange } from './event-log.ts';
 
 /** A record as it stands in the database. */
 export interface Loaded {
@@ -23,6 +24,8 @@ export interface RecordType<Told> {
   readonly word: string;
   /** Fields that follow from others: they are never in conflict. */
   readonly derived: readonly string[];
+  /** Fields that are reckoned anew from all that was told: an undo is not overtaken in them. Undefined: none. */
+  readonly reckoned?: readonly string[];
   load(manager: EntityManager, id: string): Promise<Loaded | undefined>;
   /**
    * The fields as they may stand after a change, those that follow from others brought up to date.
@@ -59,4 +62,19 @@ export interface Step {
   /** What was asked for. */
   readonly change: FieldChange;
   readonly at: string;
+  /** As what it is told, what is said beside it, and the event that it takes back. */
+  readonly told: Told;
+}
+
+/** How a change is told. */
+export interface Told {
+  readonly kind: EventKind;
+  readonly about?: EventAbout;
+  readonly undoOf?: string;
+}
+
+/** Whether an event is no telling of its own, but what a bead or a run made of a machine or took of Stores. */
+export function isBooking({ about }: { readonly about: string | null }): boolean {
+  const { why, kind } = keptChange(about) as { readonly why?: unknown; readonly kind?: unknown };
+  return why === 'bead' || why === 'run' || kind === 'welded';
 }

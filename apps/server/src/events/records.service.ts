@@ -1,4 +1,4 @@
-import { type EventAbout, type EventKind } from '@hot-bead/contract';
+import type { EventKind } from '@hot-bead/contract';
 import {
   AWAY,
   changeBack,
@@ -9,15 +9,17 @@ import {
   isSameValue,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource, type EntityManager } from 'typeorm';
+import { InjectEntityManager } from '@nestjs/typeorm';
+import { EntityManager } from 'typeorm';
+import { Writes } from '../database/writes.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
-import type { Command } from './command.ts';
+import { type Command, otherCommand } from './command.ts';
 import { EventEntity } from './event.entity.ts';
 import { type Creation, digest, logHappened, writeCreated } from './creation.ts';
-import { fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';
-import { readBack } from './read-back.ts';
-import { type Loaded, type RecordType } from './record-type.ts';
+import { eventOf, fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';
+import { logTakenBack, renameInLog } from './log-follows.ts';
+import { NotReadBack, readBack } from './read-back.ts';
+import { isBooking, type Loaded, type RecordType, type Told } from './record-type.ts';
 import { SetAsideService } from './set-aside.service.ts';
 import { conflictsOf, overtakenBy, staleChange } from './stale-change.ts';
 
@@ -30,18 +32,14 @@ export class Made<Told> {
 }
 
 /** How a record is changed. */
-export interface Change {
+export interface Change extends Told {
   readonly id: string;
-  readonly kind: EventKind;
   /** By path, from the fields as they stand. */
   readonly change: FieldChange | ((fields: Fields) => FieldChange);
   /** Rows that must be there before: written with the change or not at all. */
   readonly prepare?: (manager: EntityManager, at: string) => Promise<void>;
   /** Also one that was put away. */
   readonly evenAway?: boolean;
-  /** What was said beside it. */
-  readonly about?: EventAbout;
-  readonly undoOf?: string;
 }
 
 type Listener = (kind: RecordType<unknown>['kind'], id: string) => void;
@@ -55,7 +53,8 @@ export class RecordsService {
   private readonly listeners: Listener[] = [];
 
   constructor(
-    @InjectDataSource() private readonly source: DataSource,
+    @InjectEntityManager() private readonly manager: EntityManager,
+    private readonly writes: Writes,
     private readonly setAside: SetAsideService,
   ) {}
 
@@ -66,18 +65,37 @@ export class RecordsService {
 
   /** Creates a record under the id that was chosen for it; the same create again finds what it made. */
   async create<Told>(type: RecordType<Told>, command: Command, creation: Creation): Promise<Made<Told>> {
+    const isNew = await this.together((manager) => this.createWithin(manager, type, command, creation));
+    return new Made(await type.tell(creation.id), isNew);
+  }
+
+  /** Creates a record within the transaction that writes others; false: it was made before. */
+  async createWithin<Told>(
+    manager: EntityManager,
+    type: RecordType<Told>,
+    command: Command,
+    creation: Creation,
+  ): Promise<boolean> {
     const { id } = creation;
-    const isNew = await this.written(type, [id], async (manager) => {
-      if (await this.isDone(manager, type, id, command)) return false;
-      if (await type.load(manager, id)) {
-        await this.refuseOther(manager, type, id, digest(creation.input));
-        return false;
-      }
-      await writeCreated(manager, type, command, creation);
-      return true;
-    });
-    if (isNew) this.tellListeners(type, id);
-    return new Made(await type.tell(id), isNew);
+    if (await this.isDone(manager, type, id, command)) return false;
+    if (await type.load(manager, id)) {
+      await this.refuseOther(manager, type, id, digest(creation.input));
+      return false;
+    }
+    await writeCreated(manager, type, command, creation);
+    this.tellListeners(type, id);
+    return true;
+  }
+
+  /** Writes several records in one transaction: all of them or none. */
+  async together<Result>(write: (manager: EntityManager) => Promise<Result>): Promise<Result> {
+    try {
+      return await this.writes.transaction(write);
+    } catch (error) {
+      // of what was refused in it nothing is told as set aside
+      if (error instanceof NotReadBack) this.setAside.forget(error.kind, error.id);
+      throw error;
+    }
   }
 
   /** Creates records together: all of them or none. */
@@ -86,23 +104,24 @@ export class RecordsService {
     command: Command,
     creations: readonly Creation[],
   ): Promise<void> {
-    const ids = creations.map(({ id }) => id);
-    const isNew = await this.written(type, ids, async (manager) => {
-      if (await manager.existsBy(EventEntity, { id: command.id })) return false;
+    await this.together(async (manager) => {
+      if (await eventOf(manager, command)) return;
       for (const [i, creation] of creations.entries()) {
         // the first stands for all of them: sent again they are known by it
         const one = i === 0 ? command : { ...command, id: creation.id };
         await writeCreated(manager, type, one, creation);
+        this.tellListeners(type, creation.id);
       }
-      return true;
     });
-    if (!isNew) return;
-    for (const { id } of creations) this.tellListeners(type, id);
   }
 
-  /** The record that a command was carried out on; undefined while it was not. */
-  async subjectOf({ id }: Command): Promise<string | undefined> {
-    return (await this.source.manager.findOneBy(EventEntity, { id }))?.subjectId;
+  /**
+   * The record that a command was carried out on; undefined while it was not.
+   *
+   * @throws {DomainError} `command-id-taken` where its id was given to something else
+   */
+  async subjectOf(command: Command): Promise<string | undefined> {
+    return (await eventOf(this.manager, command))?.subjectId;
   }
 
   /**
@@ -112,15 +131,8 @@ export class RecordsService {
    *   fields was changed elsewhere since that version, to something else
    */
   async change<Told>(type: RecordType<Told>, command: Command, asked: Change): Promise<Told> {
-    await this.apply(type, command, asked);
+    await this.together((manager) => this.changeWithin(manager, type, command, asked));
     return type.tell(asked.id);
-  }
-
-  private async apply<Told>(type: RecordType<Told>, command: Command, asked: Change): Promise<void> {
-    const changed = await this.written(type, [asked.id], (manager) =>
-      this.applyWithin(manager, type, command, asked),
-    );
-    if (changed) this.tellListeners(type, asked.id);
   }
 
   /** Changes a record within the transaction that writes another: both are written, or neither. */
@@ -130,16 +142,7 @@ export class RecordsService {
     command: Command,
     asked: Change,
   ): Promise<void> {
-    if (await this.applyWithin(manager, type, command, asked)) this.tellListeners(type, asked.id);
-  }
-
-  private async applyWithin<Told>(
-    manager: EntityManager,
-    type: RecordType<Told>,
-    command: Command,
-    asked: Change,
-  ): Promise<boolean> {
-    if (await this.isDone(manager, type, asked.id, command)) return false;
+    if (await this.isDone(manager, type, asked.id, command)) return;
     await asked.prepare?.(manager, new Date().toISOString());
     const loaded = await type.load(manager, asked.id);
     if (!loaded || (loaded.fields[AWAY] === true && asked.evenAway !== true)) {
@@ -150,7 +153,7 @@ export class RecordsService {
       Object.entries(wanted).filter(([path, value]) => !isSameValue(loaded.fields[path] ?? null, value)),
     );
     await this.refuseStale(manager, type, command, { id: asked.id, loaded, change });
-    return this.write(manager, type, command, { asked, loaded, change });
+    await this.write(manager, type, command, { asked, loaded, change });
   }
 
   /**
@@ -159,13 +162,16 @@ export class RecordsService {
    * @throws {DomainError} `not-found`
    */
   async refuseElsewhere<Told>(type: RecordType<Told>, of: string, id: string): Promise<void> {
-    const loaded = await type.load(this.source.manager, id);
+    const loaded = await type.load(this.manager, id);
     if (loaded?.of !== of) throw notFound(type.word, id);
   }
 
   /** Puts a record away: it is listed no more, and can be brought back. */
   async putAway<Told>(type: RecordType<Told>, command: Command, id: string): Promise<void> {
-    await this.apply(type, command, { id, kind: 'put-away', change: { [AWAY]: true } });
+    const change = { [AWAY]: true };
+    await this.together((manager) =>
+      this.changeWithin(manager, type, command, { id, kind: 'put-away', change }),
+    );
   }
 
   /** Brings a record back that was put away. */
@@ -182,7 +188,7 @@ export class RecordsService {
     insert: (manager: EntityManager, at: string) => Promise<void>,
   ): Promise<Told> {
     const { id, kind, after } = noted;
-    await this.source.transaction(async (manager) => {
+    await this.together(async (manager) => {
       if (await this.isDone(manager, type, id, command)) return;
       const loaded = await type.load(manager, id);
       if (!loaded || loaded.fields[AWAY] === true) throw notFound(type.word, id);
@@ -196,32 +202,40 @@ export class RecordsService {
 
   /** Takes back what an event did, as far as nothing has come after it. */
   async undo<Told>(type: RecordType<Told>, command: Command, event: EventEntity): Promise<void> {
+    if (isBooking(event)) {
+      const message = 'This came with what was welded: take that back, and this goes with it.';
+      throw new DomainError('goes-with-weld', 409, message, 'id');
+    }
+    const reckoned = [...type.derived, ...(type.reckoned ?? [])];
     const after = keptChange(event.after);
     const back: FieldChange = event.kind === 'created' ? { [AWAY]: true } : keptChange(event.before);
     if (event.kind === 'caution-read' || Object.keys(back).length === 0) {
       throw new DomainError('not-undoable', 409, 'This cannot be undone.', 'id');
     }
-    await this.apply(
-      type,
-      { ...command, seen: 'any' },
-      {
-        id: event.subjectId,
-        kind: 'undone',
-        evenAway: true,
-        undoOf: event.id,
-        change: (fields) => {
-          const loaded: Loaded = { fields, version: event.version, of: event.subjectOf };
-          const lost = event.kind === 'created' ? [] : overtakenBy(after, loaded, type.derived);
-          if (lost.length > 0) {
-            const message = `It was changed again since (${lost.join(', ')}): undo that first.`;
-            throw new DomainError('undo-overtaken', 409, message, 'id');
-          }
-          const overtaken = new Set(
-            type.derived.filter((field) => !isSameValue(fields[field] ?? null, after[field] ?? null)),
-          );
-          return Object.fromEntries(Object.entries(back).filter(([field]) => !overtaken.has(field)));
+    await this.together((manager) =>
+      this.changeWithin(
+        manager,
+        type,
+        { ...command, seen: 'any' },
+        {
+          id: event.subjectId,
+          kind: 'undone',
+          evenAway: true,
+          undoOf: event.id,
+          change: (fields) => {
+            const loaded: Loaded = { fields, version: event.version, of: event.subjectOf };
+            const lost = event.kind === 'created' ? [] : overtakenBy(after, loaded, reckoned);
+            if (lost.length > 0) {
+              const message = `It was changed again since (${lost.join(', ')}): undo that first.`;
+              throw new DomainError('undo-overtaken', 409, message, 'id');
+            }
+            const overtaken = new Set(
+              reckoned.filter((field) => !isSameValue(fields[field] ?? null, after[field] ?? null)),
+            );
+            return Object.fromEntries(Object.entries(back).filter(([field]) => !overtaken.has(field)));
+          },
         },
-      },
+      ),
     );
   }
 
@@ -234,7 +248,7 @@ export class RecordsService {
       loaded,
       change,
     }: { readonly asked: Change; readonly loaded: Loaded; readonly change: FieldChange },
-  ): Promise<boolean> {
+  ): Promise<void> {
     const at = new Date().toISOString();
     const step = {
       id: asked.id,
@@ -242,11 +256,14 @@ export class RecordsService {
       after: fieldsAfter(loaded.fields, change),
       change,
       at,
+      told: asked,
     };
     const after = await type.settle(manager, step);
     const real = changeBetween(loaded.fields, after);
-    if (Object.keys(real).length === 0 && asked.undoOf === undefined) return false;
+    if (Object.keys(real).length === 0 && asked.undoOf === undefined) return;
     const version = loaded.version + 1;
+    const titleOf = async () => (await type.titles(manager, [asked.id])).get(asked.id);
+    const title = await titleOf();
     await type.store(manager, asked.id, { ...step, after, version });
     await readBack(manager, type, asked.id, after);
     await writeEvent(manager, {
@@ -262,7 +279,9 @@ export class RecordsService {
     });
     const { id, kind, about } = asked;
     await logHappened(manager, type, { id, of: loaded.of, eventId: command.id, kind, about, at });
-    return true;
+    if (asked.undoOf !== undefined) await logTakenBack(manager, type, asked.undoOf);
+    await renameInLog(manager, id, title, await titleOf());
+    this.tellListeners(type, id);
   }
 
   private async refuseStale<Told>(
@@ -292,10 +311,10 @@ export class RecordsService {
     id: string,
     command: Command,
   ): Promise<boolean> {
-    const event = await manager.findOneBy(EventEntity, { id: command.id });
+    const event = await eventOf(manager, command);
     if (!event) return false;
     if (event.subjectKind === type.kind && event.subjectId === id) return true;
-    throw new DomainError('command-id-taken', 409, 'Another command has this id.', 'command-id');
+    throw otherCommand();
   }
 
   private async refuseOther<Told>(
@@ -313,22 +332,8 @@ export class RecordsService {
     throw new DomainError('id-taken', 409, `There is another ${type.word} with this id.`, 'id');
   }
 
-  /** Writes in one transaction; of what was refused in it nothing is told as set aside. */
-  private async written<Told, Result>(
-    type: RecordType<Told>,
-    ids: readonly string[],
-    write: (manager: EntityManager) => Promise<Result>,
-  ): Promise<Result> {
-    try {
-      return await this.source.transaction(write);
-    } catch (error) {
-      if (error instanceof DomainError && error.code === 'would-not-read-back')
-        for (const id of ids) this.setAside.forget(type.kind, id);
-      throw error;
-    }
-  }
-
+  /** Tells of what was written, once it is kept. */
   private tellListeners<Told>(type: RecordType<Told>, id: string): void {
-    for (const listener of this.listeners) listener(type.kind, id);
+    this.writes.afterKept(() => this.listeners.forEach((listener) => listener(type.kind, id)));
   }
 }

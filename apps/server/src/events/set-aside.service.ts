@@ -75,6 +75,11 @@ export class SetAsideService {
     this.rows.delete(`${kind} ${id}`);
   }
 
+  /** Another shop stands in the place of this one. */
+  forgetAll(): void {
+    this.rows.clear();
+  }
+
   /** The parts of a row, or undefined where they cannot be read: then the row is set aside. */
   read<T>(
     shape: StoredShape<T>,

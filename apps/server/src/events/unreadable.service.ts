@@ -1,8 +1,9 @@
 import type { SetAsideRecord } from '@hot-bead/contract';
 import type { FieldChange } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
-import { InjectDataSource } from '@nestjs/typeorm';
-import { DataSource, type EntityManager } from 'typeorm';
+import { InjectEntityManager } from '@nestjs/typeorm';
+import { EntityManager } from 'typeorm';
+import { Writes } from '../database/writes.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import { writeLog } from '../log/write-log.ts';
 import type { Command } from './command.ts';
@@ -22,7 +23,8 @@ function toldColumn(value: RawRow[string]): string | number | null {
 @Injectable()
 export class UnreadableService {
   constructor(
-    @InjectDataSource() private readonly source: DataSource,
+    @InjectEntityManager() private readonly manager: EntityManager,
+    private readonly writes: Writes,
     private readonly setAside: SetAsideService,
     private readonly records: RecordsService,
   ) {}
@@ -30,7 +32,7 @@ export class UnreadableService {
   /** One with its row, column by column. */
   async tell(kind: string, id: string): Promise<SetAsideRecord> {
     const aside = this.found(kind, id);
-    return { ...toldAside(aside), kept: await this.rowOf(this.source.manager, aside) };
+    return { ...toldAside(aside), kept: await this.rowOf(this.manager, aside) };
   }
 
   /** Puts one away, whatever stands in it: lists and days no longer come upon it. */
@@ -41,7 +43,7 @@ export class UnreadableService {
     if (awayColumn === undefined) {
       throw new DomainError('not-put-away', 409, 'This goes with its record: it can only be deleted.', 'id');
     }
-    await this.source.transaction(async (manager) => {
+    await this.writes.transaction(async (manager) => {
       const row = await this.rowOf(manager, aside);
       const at = new Date().toISOString();
       const column = manager.connection.getMetadata(entity).findColumnWithPropertyName(awayColumn);
@@ -60,7 +62,7 @@ export class UnreadableService {
       const message = `A ${aside.kind} is not deleted: others speak of it. Put it away.`;
       throw new DomainError('not-deletable', 409, message, 'id');
     }
-    await this.source.transaction(async (manager) => {
+    await this.writes.transaction(async (manager) => {
       const row = await this.rowOf(manager, aside);
       const under = await manager
         .createQueryBuilder(EventEntity, 'event')

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import type { Job, KeptPiece, PieceWithWelds, SetAside, SetAsideRecord, ShopEvent } from '@hot-bead/contract';
-import { DataSource } from 'typeorm';
 import { JobRecord } from '../jobs/job-record.ts';
 import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 
@@ -12,7 +11,7 @@ afterEach(() => server.stop());
 
 const ask = () => asking(server);
 const query = (sql: string, ...values: readonly unknown[]): Promise<unknown> =>
-  server.app.get(DataSource).query(sql, [...values]);
+  server.writing.query(sql, [...values]);
 const job = async (line: string, more: object = {}): Promise<Job> =>
   (
     await ask()

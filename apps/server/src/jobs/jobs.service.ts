@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import {
   changedWork,
   type FindJobs,
@@ -7,6 +8,7 @@ import {
   MACHINE_MARK,
   type NewAcknowledgement,
   type NewJob,
+  type NewWelds,
   type Page,
   type Problem,
   quickWorkOf,
@@ -29,6 +31,8 @@ import { Injectable } from '@nestjs/common';
 import { type EntityManager, In, IsNull } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
+import type { Creation } from '../events/creation.ts';
+import { eventOf } from '../events/event-log.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
 import { MachinesService, type NamedMachine } from '../machines/machines.service.ts';
@@ -47,6 +51,8 @@ interface WrittenJob {
   readonly machineId?: string;
 }
 
+type WrittenParts = WrittenJob & Pick<Job, 'own' | 'task' | 'dialIn'>;
+
 /** A job's work and own numbers, with the machine that it names. */
 export type JobToPlan = Pick<Job, 'id' | 'work' | 'own' | 'machine'>;
 
@@ -63,10 +69,45 @@ export class JobsService {
   }
 
   async create({ id, ...said }: NewJob, command: Command): Promise<Made<Job>> {
+    const creation = this.creation(id ?? command.id, await this.partsSaid(said), said);
+    return this.records.create(this.record, command, creation);
+  }
+
+  /**
+   * Adds welds to a piece behind those it has: all of them or none, each once however often it is sent.
+   *
+   * @throws {DomainError} `id-taken` where another job has the id of one
+   */
+  async addWelds(
+    pieceId: string,
+    welds: NewWelds['welds'],
+    unit: LengthUnit,
+    command: Command,
+  ): Promise<void> {
+    const said = welds.map(({ id, line }) => ({ id, said: { line, unit } }));
+    const parts = await Promise.all(said.map((weld) => this.partsSaid(weld.said)));
+    await this.records.together(async (manager) => {
+      if (await eventOf(manager, command)) return;
+      const rows = await manager.findBy(JobEntity, { pieceId });
+      const last = Math.max(0, ...rows.map((row) => this.record.partsOfRow(row)?.task.place ?? 0));
+      for (const [i, weld] of said.entries()) {
+        const task = { pieceId, place: last + i + 1 };
+        // the first stands for all of them; its place is none of what was asked for
+        const one = i === 0 ? command : { ...command, id: randomUUID() };
+        const creation = this.creation(weld.id, { ...parts[i], task } as WrittenParts, {
+          ...weld.said,
+          pieceId,
+        });
+        await this.records.createWithin(manager, this.record, one, creation);
+      }
+    });
+  }
+
+  /** A job's parts as they were said. */
+  private async partsSaid(said: Omit<NewJob, 'id'>): Promise<WrittenParts> {
     const work = saidWork(said, await this.lines.context(said.unit));
     const written = await this.written(work, said.line || undefined);
-    const parts = { ...written, own: said.own ?? {}, task: said.task ?? {}, dialIn: {} };
-    return this.insert(id ?? command.id, parts, command, said);
+    return { ...written, own: said.own ?? {}, task: said.task ?? {}, dialIn: {} };
   }
 
   /** What is wrong with a line as a job; undefined: nothing. */
@@ -118,7 +159,8 @@ export class JobsService {
     const parts = partsOf(loaded.fields);
     // a copy is not welded yet, and nobody pinned it
     const { weldedAt: _done, pinMachineId: _on, pinAfter: _after, ...task } = parts.task;
-    return this.insert(newId ?? command.id, { ...parts, task }, command, { duplicateOf: id });
+    const creation = this.creation(newId ?? command.id, { ...parts, task }, { duplicateOf: id });
+    return this.records.create(this.record, command, creation);
   }
 
   /** Logs that a stop caution was read. */
@@ -186,14 +228,13 @@ export class JobsService {
     return { id, work, own: parts.own, machine: machine ?? null };
   }
 
-  private insert(
+  private creation(
     id: string,
-    { line, work, own, task, dialIn, machineId }: WrittenJob & Pick<Job, 'own' | 'task' | 'dialIn'>,
-    command: Command,
+    { line, work, own, task, dialIn, machineId }: WrittenParts,
     input: unknown,
-  ): Promise<Made<Job>> {
+  ): Creation {
     const record = { line, work, own, task, dialIn, ...(machineId === undefined ? {} : { machineId }) };
-    return this.records.create(this.record, command, {
+    return {
       id,
       of: id,
       fields: fieldsOf(record, JOB_BRANCHES),
@@ -215,7 +256,7 @@ export class JobsService {
           updatedAt: at,
         });
       },
-    });
+    };
   }
 
   /** The machine that work names. */

@@ -4,6 +4,7 @@ import { isSameValue, machineLearning, type MachineLearning, type ProvenSetting 
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { type EntityManager, In, Repository } from 'typeorm';
+import { Writes } from '../database/writes.ts';
 import { RecordsService } from '../events/records.service.ts';
 import { ProvenSettingEntity } from './proven-setting.entity.ts';
 
@@ -44,9 +45,12 @@ export interface ProvedBy extends ProvenSetting {
 export class LearningService {
   /** By machine; read again where something of it was written. */
   private readonly kept = new Map<string, MachineLearning>();
+  /** How often something was forgotten: what was read before that is not kept. */
+  private forgotten = 0;
 
   constructor(
     @InjectRepository(ProvenSettingEntity) private readonly settings: Repository<ProvenSettingEntity>,
+    private readonly writes: Writes,
     records: RecordsService,
   ) {
     // a job that is put away, or brought back, takes along what it proved
@@ -56,6 +60,7 @@ export class LearningService {
   /** Everything is read again: another program has written to the file. */
   forget(): void {
     this.kept.clear();
+    this.forgotten += 1;
   }
 
   /** Takes a job's beads as they now stand for proof of these settings, and of no others. */
@@ -72,7 +77,10 @@ export class LearningService {
     if (isSameValue(before, after)) return;
     await manager.delete(ProvenSettingEntity, { jobId });
     for (const row of after) await manager.insert(ProvenSettingEntity, row);
-    for (const { machineId } of [...before, ...after]) this.kept.delete(machineId);
+    this.writes.afterKept(() => {
+      for (const { machineId } of [...before, ...after]) this.kept.delete(machineId);
+      this.forgotten += 1;
+    });
   }
 
   /** What was proved on one machine, the last first. */
@@ -100,10 +108,20 @@ export class LearningService {
     const machines = (await this.settings.query('SELECT DISTINCT machineId FROM proven_setting')) as {
       machineId: string;
     }[];
+    const found = new Map<string, MachineLearning>();
     for (const { machineId } of machines) {
-      if (!this.kept.has(machineId)) this.kept.set(machineId, await this.ofMachine(machineId));
+      const groups = this.kept.get(machineId) ?? (await this.read(machineId));
+      if (groups.length > 0) found.set(machineId, groups);
     }
-    return new Map([...this.kept].filter(([, groups]) => groups.length > 0));
+    return found;
+  }
+
+  /** What a machine taught, kept at hand unless something was written while it was read. */
+  private async read(machineId: string): Promise<MachineLearning> {
+    const before = this.forgotten;
+    const groups = await this.ofMachine(machineId);
+    if (before === this.forgotten) this.kept.set(machineId, groups);
+    return groups;
   }
 
   private async ofMachine(machineId: string): Promise<MachineLearning> {

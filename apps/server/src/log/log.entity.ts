@@ -5,6 +5,7 @@ import { Column, Entity, Index, PrimaryGeneratedColumn } from 'typeorm';
 /** One line of the log: what happened, with what it is looked for by. It follows from the records. */
 @Entity('log_entry')
 @Index('log_entry_id', ['id'], { unique: true })
+@Index('log_entry_of_subject', ['subjectId'])
 @Index('log_entry_by_time', ['at', 'number'])
 @Index('log_entry_of_kind', ['kind', 'at', 'number'])
 @Index('log_entry_of_machine', ['machineId', 'at', 'number'])

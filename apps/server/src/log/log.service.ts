@@ -8,11 +8,13 @@ import type {
   LogWeek,
   Page,
 } from '@hot-bead/contract';
+import { isSameValue } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
-import type Database from 'better-sqlite3';
 import { InjectRepository } from '@nestjs/typeorm';
-import { Repository, type SelectQueryBuilder } from 'typeorm';
+import { Between, type FindOptionsWhere, Repository, type SelectQueryBuilder } from 'typeorm';
+import { Writes } from '../database/writes.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
+import { otherCommand } from '../events/command.ts';
 import { LogEntity } from './log.entity.ts';
 import { logRow } from './write-log.ts';
 
@@ -31,6 +33,11 @@ function dayAfter(day: string): string {
   const next = new Date(`${day}T00:00:00.000Z`);
   next.setUTCDate(next.getUTCDate() + 1);
   return next.toISOString().slice(0, 10);
+}
+
+/** Lines that came as a batch. */
+function inBatch(batch: string): FindOptionsWhere<LogEntity> {
+  return { id: Between(`${batch}:`, `${batch}:~`) };
 }
 
 const SAME = {
@@ -73,7 +80,10 @@ const POINTS_MOST = 600;
 
 @Injectable()
 export class LogService {
-  constructor(@InjectRepository(LogEntity) private readonly rows: Repository<LogEntity>) {}
+  constructor(
+    @InjectRepository(LogEntity) private readonly rows: Repository<LogEntity>,
+    private readonly writes: Writes,
+  ) {}
 
   /** A page of the log: the cost is that of the page, not of the whole. */
   async page({ after, limit, sort, ...filter }: LogRequest): Promise<Page<LogEntry>> {
@@ -114,32 +124,38 @@ export class LogService {
     } while (after !== undefined);
   }
 
-  /** Takes lines from elsewhere: all of them or none, under a batch by which they can be taken out again. */
+  /**
+   * Takes lines from elsewhere: all of them or none, under a batch by which they can be taken out again. The same lines
+   * sent again are taken once.
+   *
+   * @throws {DomainError} `command-id-taken` where other lines were taken under this batch
+   */
   async takeAll(batch: string, lines: readonly LogLine[]): Promise<void> {
+    const rows = lines.map((line, i) => logRow(`${batch}:${i}`, line));
     const columns = this.rows.metadata.columns
       .map(({ propertyName }) => propertyName)
       .filter((name) => name !== 'number');
     const names = columns.map((name) => `"${name}"`).join();
     const marks = columns.map((name) => `@${name}`).join();
     // one statement made once: through the entity manager it would take ten times as long, and nobody is answered meanwhile
-    await this.rows.manager.transaction((manager) => {
-      const { databaseConnection } = manager.connection.driver as unknown as {
-        readonly databaseConnection: Database.Database;
-      };
-      const insert = databaseConnection.prepare(`INSERT INTO "log_entry" (${names}) VALUES (${marks})`);
-      for (const [i, line] of lines.entries()) insert.run(logRow(`${batch}:${i}`, line));
-      return Promise.resolve();
+    await this.writes.transaction(async (manager) => {
+      const there = await manager.find(LogEntity, { where: inBatch(batch), order: { number: 'ASC' } });
+      if (there.length > 0) {
+        const before = there.map(({ number: _number, ...row }) => row);
+        if (isSameValue(before, rows)) return;
+        throw otherCommand();
+      }
+      const insert = this.writes.connection.prepare(`INSERT INTO "log_entry" (${names}) VALUES (${marks})`);
+      for (const row of rows) insert.run(row);
     });
   }
 
   /** Takes lines out that came as a batch; how many they were. */
   async takeOut(batch: string): Promise<number> {
-    const { affected } = await this.rows
-      .createQueryBuilder()
-      .delete()
-      .where('id >= :from AND id < :to', { from: `${batch}:`, to: `${batch};` })
-      .execute();
-    return affected ?? 0;
+    return this.writes.transaction(async (manager) => {
+      const { affected } = await manager.delete(LogEntity, inBatch(batch));
+      return affected ?? 0;
+    });
   }
 
   async read(id: string): Promise<LogEntry> {

@@ -4,6 +4,7 @@ import {
   type FieldChange,
   type Fields,
   isOtherTip,
+  isSameValue,
   isSameWire,
   type Json,
   type Machine,
@@ -16,10 +17,12 @@ import {
   rigFact,
   rigField,
   rigFieldValue,
+  type Welding,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
+import type { EntityManager } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';
-import type { Command } from '../events/command.ts';
+import { type Command, ownCommand } from '../events/command.ts';
 import { RecordsService } from '../events/records.service.ts';
 import { PhotosService } from '../photos/photos.service.ts';
 import { MachineRecord } from './machine-record.ts';
@@ -44,12 +47,15 @@ function rigFacts(fields: Fields): RigFacts {
 function withTipLife(fields: Fields, change: FieldChange, at: string): FieldChange {
   const path = rigPath('tipMinutes');
   const isNew = isOtherTip(rigFacts(fields), { ...rigFacts(fields), ...rigFacts(change as Fields) });
-  return isNew && !Object.hasOwn(change, path) ? { ...change, [path]: { value: '0', at } } : change;
+  return isNew && !Object.hasOwn(change, path)
+    ? { ...change, [path]: { value: '0', at, since: at } }
+    : change;
 }
 
 /** The fields that a new value of an attribute sets. */
 function fieldsFor(name: RigAttribute, { to, doubted }: RigValueChange, at: string): FieldChange {
-  const fact = to === null ? null : ({ value: to, at, ...(doubted ? { doubted } : {}) } as Json);
+  const since = name === 'tipMinutes' ? { since: at } : {};
+  const fact = to === null ? null : ({ value: to, at, ...(doubted ? { doubted } : {}), ...since } as Json);
   const field = rigField(name);
   return {
     [rigPath(name)]: fact,
@@ -62,6 +68,14 @@ function refuseSkippedGate({ why, step, gate }: RigChange): void {
   const row = RIG_STEPS.find(({ id }) => id === step);
   if (why !== 'step' || !row || row.gate === 'none' || row.gate === gate) return;
   throw new DomainError('gate-not-confirmed', 400, `Confirm first: ${row.gate}.`, 'gate');
+}
+
+/** Welding as it was told and as it is told now, and for which job. */
+export interface Welded {
+  readonly before: Welding | undefined;
+  readonly after: Welding | undefined;
+  readonly why: 'bead' | 'run';
+  readonly jobId: string;
 }
 
 /** Changes how a machine stands: what was seen before is said with what is now, so that nobody overwrites another. */
@@ -132,39 +146,24 @@ export class RigService {
   }
 
   /**
-   * What welding makes of the machine that it was done on: a hot front, and a tip that is older. A machine that was
-   * put away meanwhile is left as it is.
+   * What welding makes of the machine that it was done on, in the transaction that writes it: a hot front, and a tip that
+   * is older. A machine that was put away meanwhile is left as it is.
    */
-  async welded(
-    id: string,
-    welded: {
-      readonly arcMin: number;
-      readonly why: string;
-      readonly jobId: string;
-      /** When, as an ISO time; undefined: now. */
-      readonly at?: string | undefined;
-    },
-    command: Command,
-  ): Promise<void> {
-    const { arcMin, why, jobId } = welded;
-    const at = (welded.at === undefined ? new Date() : new Date(welded.at)).toISOString();
+  async welded(manager: EntityManager, id: string, { before, after, ...about }: Welded): Promise<void> {
+    if (isSameValue(before ?? null, after ?? null)) return;
     await this.records
-      .change(
-        this.record,
-        { ...command, seen: 'any' },
-        {
-          id,
-          kind: 'rigged',
-          about: { why, jobId },
-          change: (fields) =>
-            Object.fromEntries(
-              Object.entries(afterWelding(rigFacts(fields), arcMin, at)).map(([name, fact]) => [
-                rigPath(name),
-                fact as unknown as Json,
-              ]),
-            ),
-        },
-      )
+      .changeWithin(manager, this.record, ownCommand('welding'), {
+        id,
+        kind: 'rigged',
+        about: { ...about },
+        change: (fields) =>
+          Object.fromEntries(
+            Object.entries(afterWelding(rigFacts(fields), before, after)).map(([name, fact]) => [
+              rigPath(name),
+              (fact ?? null) as unknown as Json,
+            ]),
+          ),
+      })
       .catch((error: unknown) => {
         if (!(error instanceof DomainError && error.code === 'not-found')) throw error;
       });

@@ -17,4 +17,8 @@ export class PhotoEntity {
 
   @Column('blob')
   jpeg: Buffer;
+
+  /** What was sent, as a digest; null: from before that was kept. */
+  @Column('text', { nullable: true })
+  asked: string | null;
 }

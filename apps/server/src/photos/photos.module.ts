@@ -20,7 +20,7 @@ export class PhotosController {
   @ApiConsumes('image/jpeg', 'image/png', 'image/webp')
   @Answers(photoSchema, 201)
   keep(@Req() request: Request, @Asked() command: Command) {
-    return this.photos.keep(request.body, command.id);
+    return this.photos.keep(request.body, command);
   }
 
   @Get(':id')

@@ -1,9 +1,11 @@
 import type { KeptPhoto } from '@hot-bead/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
-import { Repository } from 'typeorm';
+import { type EntityManager, Repository } from 'typeorm';
 import sharp from 'sharp';
+import { Writes } from '../database/writes.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
+import { type Command, otherCommand } from '../events/command.ts';
 import { PhotoEntity } from './photo.entity.ts';
 
 /** Longest side of a photo as it is kept, px; most points that are read of one: more is refused. */
@@ -36,23 +38,41 @@ async function rewritten(sent: Buffer): Promise<{ data: Buffer; info: { width: n
 
 @Injectable()
 export class PhotosService {
-  constructor(@InjectRepository(PhotoEntity) private readonly photos: Repository<PhotoEntity>) {}
+  constructor(
+    @InjectRepository(PhotoEntity) private readonly photos: Repository<PhotoEntity>,
+    private readonly writes: Writes,
+  ) {}
 
   /**
    * Keeps a photo; the same command again finds the one it kept.
    *
-   * @throws {DomainError} `not-an-image`
+   * @throws {DomainError} `not-an-image`; `command-id-taken` where another photo was sent under it
    */
-  async keep(sent: unknown, id: string): Promise<KeptPhoto> {
-    const kept = await this.photos.findOne({
-      where: { id },
-      select: { id: true, widthPx: true, heightPx: true },
-    });
+  async keep(sent: unknown, { id, asked }: Command): Promise<KeptPhoto> {
+    const kept = await this.keptBefore(this.photos.manager, id, asked);
     if (kept) return kept;
     const { data, info } = await rewritten(Buffer.isBuffer(sent) ? sent : Buffer.alloc(0));
     const photo = { id, widthPx: info.width, heightPx: info.height };
-    await this.photos.insert({ ...photo, at: new Date().toISOString(), jpeg: data });
-    return photo;
+    return this.writes.transaction(async (manager) => {
+      // the same may have been sent twice at once
+      const before = await this.keptBefore(manager, id, asked);
+      if (before) return before;
+      await manager.insert(PhotoEntity, { ...photo, at: new Date().toISOString(), jpeg: data, asked });
+      return photo;
+    });
+  }
+
+  private async keptBefore(
+    manager: EntityManager,
+    id: string,
+    asked: string | null,
+  ): Promise<KeptPhoto | undefined> {
+    const select = { id: true, widthPx: true, heightPx: true, asked: true } as const;
+    const photo = await manager.findOne(PhotoEntity, { where: { id }, select });
+    if (!photo) return undefined;
+    const { asked: before, ...kept } = photo;
+    if (before !== null && before !== asked) throw otherCommand();
+    return kept as KeptPhoto;
   }
 
   async jpeg(id: string): Promise<Buffer> {

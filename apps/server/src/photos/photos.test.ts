@@ -19,7 +19,8 @@ it('a photo is written anew: bounded, upright, and without what the camera wrote
     .jpeg()
     .withMetadata({ orientation: 6 })
     .toBuffer();
-  const { body } = await send(sent).expect(201);
+  const [{ body }, again] = await Promise.all([send(sent).expect(201), send(sent).expect(201)]);
+  expect(again.body).toEqual(body);
   // it lay on its side: turned upright, then made small
   expect(body).toEqual({ id: ID, widthPx: 400, heightPx: 1600 });
   const { body: jpeg, headers } = await read(ID).expect(200);
@@ -28,9 +29,11 @@ it('a photo is written anew: bounded, upright, and without what the camera wrote
   expect([told.format, told.width, told.height, told.exif]).toEqual(['jpeg', 400, 1600, undefined]);
 });
 
-it('the same command again finds the photo that it kept', async () => {
-  const { body } = await send(await picture(10, 10).png().toBuffer(), 'image/png').expect(201);
-  expect(body).toMatchObject({ id: ID, widthPx: 400 });
+it('another photo under the same command is refused, and the first stays', async () => {
+  const { body } = await send(await picture(10, 10).png().toBuffer(), 'image/png').expect(409);
+  expect(body).toMatchObject({ code: 'command-id-taken' });
+  const { width } = await sharp((await read(ID).expect(200)).body as Buffer).metadata();
+  expect(width).toBe(400);
 });
 
 it.each<readonly [what: string, body: Buffer, type: string, status: number]>([

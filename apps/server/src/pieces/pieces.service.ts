@@ -3,7 +3,6 @@ import {
   ContractError,
   type Job,
   type KeptPiece,
-  type NewJob,
   type NewPiece,
   type NewWelds,
   type PieceChange,
@@ -13,7 +12,7 @@ import {
 import { changeOf } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';
-import { DomainError, notFound } from '../errors/domain-error.ts';
+import { notFound } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
@@ -87,25 +86,8 @@ export class PiecesService {
       if (problem) problems.push({ ...problem, field: `welds.${i}.line` });
     }
     if (problems.length > 0) throw new ContractError(problems);
-    const last = Math.max(0, ...(await this.jobs.ofPiece(pieceId)).map(({ task }) => task.place ?? 0));
-    const made: Job[] = [];
-    for (const [i, { id, line }] of welds.entries()) {
-      // a line that is sent again is not added again
-      const task = { pieceId, place: last + i + 1 };
-      made.push(await this.addWeld({ id, line, unit, task }, { ...command, id }));
-    }
-    return made;
-  }
-
-  /** One weld; one that was added before, by the same line sent again, is found. */
-  private async addWeld(weld: NewJob & { readonly id: string }, command: Command): Promise<Job> {
-    try {
-      return (await this.jobs.create(weld, command)).record;
-    } catch (error) {
-      if (!(error instanceof DomainError && error.code === 'id-taken')) throw error;
-      const there = await this.jobs.read(weld.id);
-      if (there.task.pieceId !== weld.task?.pieceId) throw error;
-      return there;
-    }
+    await this.jobs.addWelds(pieceId, welds, unit, command);
+    const ids = new Set(welds.map(({ id }) => id));
+    return (await this.jobs.ofPiece(pieceId)).filter(({ id }) => ids.has(id));
   }
 }

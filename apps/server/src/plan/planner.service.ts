@@ -15,6 +15,7 @@ import {
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
+import { WRITING } from '../database/data-source-options.ts';
 import { RecordsService } from '../events/records.service.ts';
 import { LearningService } from '../learning/learning.service.ts';
 import { MachinesService } from '../machines/machines.service.ts';
@@ -67,23 +68,24 @@ const BOOK_KINDS: ReadonlySet<RecordKind> = new Set(['machine', 'shop', 'stock']
 export class PlannerService {
   private book: Book | undefined;
   private dataVersion: unknown;
+  /** How often the book was put away: one that was begun before that is not kept. */
+  private putAway = 0;
 
   constructor(
-    @InjectDataSource() private readonly source: DataSource,
+    @InjectDataSource(WRITING) private readonly source: DataSource,
     private readonly machines: MachinesService,
     private readonly shop: ShopService,
     private readonly learning: LearningService,
     records: RecordsService,
   ) {
     records.onWritten((kind) => {
-      if (BOOK_KINDS.has(kind)) this.book = undefined;
+      if (BOOK_KINDS.has(kind)) this.forget();
     });
   }
 
   async planner(): Promise<Planner> {
     await this.noticeOthers();
     const book = this.book ?? (await this.read());
-    this.book = book;
     const learning = byMachineName(book.machines, await this.learning.byMachine());
     return {
       machines: book.machines,
@@ -94,17 +96,25 @@ export class PlannerService {
   }
 
   private async read(): Promise<Book> {
+    const before = this.putAway;
     const { schools, shelf, words } = await this.shop.read();
     const shopWords = readShopWords(words);
-    return { machines: await this.machines.list(), shopWords, schools, shelf: shelf ?? undefined };
+    const book = { machines: await this.machines.list(), shopWords, schools, shelf: shelf ?? undefined };
+    if (before === this.putAway) this.book = book;
+    return book;
   }
 
-  /** Another connection that has written to the file changes its version. */
+  private forget(): void {
+    this.book = undefined;
+    this.putAway += 1;
+  }
+
+  /** Another program that has written to the file changes what its own writing connection sees of it. */
   private async noticeOthers(): Promise<void> {
     const [row] = (await this.source.query('PRAGMA data_version')) as { data_version: number }[];
     if (row?.data_version === this.dataVersion) return;
     this.dataVersion = row?.data_version;
-    this.book = undefined;
+    this.forget();
     this.learning.forget();
   }
 }

@@ -7,15 +7,14 @@ import {
 } from '@hot-bead/contract';
 import {
   AWAY,
-  changeBetween,
   defectWord,
   runArcMin,
   sentence,
   type Draw,
-  drawnFrom,
   type Fields,
   fieldsOf,
-  type StockItem,
+  isSameValue,
+  type Welding,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
@@ -26,7 +25,9 @@ import type { Step } from '../events/record-type.ts';
 import { RecordsService } from '../events/records.service.ts';
 import { SetAsideService } from '../events/set-aside.service.ts';
 import { jobTitle, weldedLine } from '../log/welded-line.ts';
+import { RigService } from '../machines/rig.service.ts';
 import { StockRecord } from '../stock/stock-record.ts';
+import { WELDED } from '../stock/stock-ledger.ts';
 import { RunEntity } from './run.entity.ts';
 
 /** What a run takes of each thing in Stores; one that was put away takes nothing. */
@@ -39,13 +40,23 @@ function drawsOf(fields: Fields): ReadonlyMap<string, Draw> {
   ]);
 }
 
-/** What is to be drawn where a run took one thing and now takes another; less than nothing is given back. */
-function difference(before: Draw | undefined, after: Draw | undefined): Draw {
-  const less = (name: keyof Draw): number => (after?.[name] ?? 0) - (before?.[name] ?? 0);
-  return { wireKg: less('wireKg'), gasL: less('gasL') };
+/** The welding that a run was; undefined: none, or nobody knows how long. */
+function weldingOf(fields: Fields): Welding | undefined {
+  const { weldedAt, ...run } = fields as unknown as RunRecordValue;
+  const arcMin = runArcMin(run);
+  if (fields[AWAY] === true || arcMin === undefined) return undefined;
+  return { arcMin, at: new Date(weldedAt).toISOString() };
 }
 
-/** How runs are kept: what they take of Stores is written with them. */
+/** A run as it was and as it is now, with what is booked of it elsewhere. */
+interface Booking {
+  readonly id: string;
+  readonly jobId: string;
+  readonly before: Fields;
+  readonly after: Fields;
+}
+
+/** How runs are kept: what they take of Stores and make of a machine is written with them. */
 @Injectable()
 export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, KeptRun> {
   protected readonly about: JsonKind<RunEntity, 'run', RunRecordValue> = {
@@ -63,6 +74,7 @@ export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, Kept
     setAside: SetAsideService,
     private readonly records: RecordsService,
     private readonly stock: StockRecord,
+    private readonly rigs: RigService,
   ) {
     super(manager, setAside);
   }
@@ -76,8 +88,13 @@ export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, Kept
     return { ...run, ...beside, jobId };
   }
 
-  protected override columnsOf({ weldedAt, weldedWith }: RunRecordValue) {
-    return { weldedAt, machineId: weldedWith?.machineId ?? null };
+  protected override columnsOf({ weldedAt, weldedWith, spoolId, cylinderId }: RunRecordValue) {
+    return {
+      weldedAt,
+      machineId: weldedWith?.machineId ?? null,
+      spoolId: spoolId ?? null,
+      cylinderId: cylinderId ?? null,
+    };
   }
 
   protected override ofRow({ jobId }: RunEntity): string {
@@ -115,42 +132,43 @@ export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, Kept
     step: Step & { readonly version: number },
   ): Promise<void> {
     await super.store(manager, id, step);
-    await this.book(manager, id, step.before, step.after);
+    const { jobId } = await manager.findOneByOrFail(RunEntity, { id });
+    await this.book(manager, { id, jobId, before: step.before, after: step.after });
   }
 
-  /** How one is created: what it takes of Stores is booked with it. */
+  /** How one is created: what it takes of Stores, and what it makes of the machine, is booked with it. */
   override creation(id: string, value: RunRecordValue, beside: Beside<RunEntity>, of: string) {
     const creation = super.creation(id, value, beside, of);
     return {
       ...creation,
       insert: async (manager: EntityManager, at: string): Promise<void> => {
         await creation.insert(manager, at);
-        await this.book(manager, id, {}, fieldsOf(value, []));
+        await this.book(manager, { id, jobId: of, before: {}, after: fieldsOf(value, []) });
       },
     };
   }
 
-  private async book(manager: EntityManager, runId: string, before: Fields, after: Fields): Promise<void> {
+  private async book(manager: EntityManager, { id: runId, jobId, before, after }: Booking): Promise<void> {
     const [took, takes] = [drawsOf(before), drawsOf(after)];
     for (const id of new Set([...took.keys(), ...takes.keys()])) {
-      const draw = difference(took.get(id), takes.get(id));
-      if (draw.wireKg === 0 && draw.gasL === 0) continue;
+      if (isSameValue(took.get(id) ?? null, takes.get(id) ?? null)) continue;
+      const { wireKg, gasL } = takes.get(id) ?? {};
       await this.records.changeWithin(manager, this.stock, ownCommand('run record'), {
         id,
         kind: 'stock-told',
         evenAway: true,
         about: {
-          kind: 'welded',
+          kind: WELDED,
           runId,
-          ...(draw.wireKg === 0 ? { gasL: draw.gasL ?? 0 } : { wireKg: draw.wireKg ?? 0 }),
+          ...(wireKg === undefined ? {} : { wireKg }),
+          ...(gasL === undefined ? {} : { gasL }),
         },
-        change: (fields) => {
-          const { [AWAY]: _away, ...item } = fields;
-          const drawn = drawnFrom(item as unknown as StockItem, draw);
-          // where nobody said how much there is, there is nothing to book it from
-          return drawn.status === 'taken' ? changeBetween(item, fieldsOf(drawn.item, [])) : {};
-        },
+        change: {}, // what is left of it follows from its ledger, in which the run now stands
       });
     }
+    const { weldedWith } = { ...before, ...after } as Partial<RunRecordValue>;
+    if (weldedWith?.machineId === undefined) return;
+    const welded = { before: weldingOf(before), after: weldingOf(after), why: 'run', jobId } as const;
+    await this.rigs.welded(manager, weldedWith.machineId, welded);
   }
 }

@@ -4,6 +4,8 @@ import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
 @Entity('weld_run')
 @Index('weld_run_of_job', ['jobId', 'weldedAt'])
 @Index('weld_run_of_machine', ['machineId', 'weldedAt'])
+@Index('weld_run_of_spool', ['spoolId'], { where: '"spoolId" IS NOT NULL' })
+@Index('weld_run_of_cylinder', ['cylinderId'], { where: '"cylinderId" IS NOT NULL' })
 @Index('weld_run_by_time', ['weldedAt', 'id'])
 export class RunEntity {
   @PrimaryColumn('text')
@@ -25,6 +27,12 @@ export class RunEntity {
 
   @Column('text', { nullable: true })
   machineId: string | null;
+
+  @Column('text', { nullable: true })
+  spoolId: string | null;
+
+  @Column('text', { nullable: true })
+  cylinderId: string | null;
 
   @Column('text')
   weldedAt: string;

@@ -1,6 +1,5 @@
-import { randomUUID } from 'node:crypto';
 import type { KeptRun, NewRun, Page, PageRequest, RunChange } from '@hot-bead/contract';
-import { changeOf, runArcMin } from '@hot-bead/core';
+import { changeOf } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';
@@ -9,7 +8,6 @@ import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
-import { RigService } from '../machines/rig.service.ts';
 import { pageByTime } from '../paging/page-by-time.ts';
 import { PlanService } from '../plan/plan.service.ts';
 import { refuseBeyond, refuseFuture } from '../plan/refuse-setting.ts';
@@ -30,7 +28,6 @@ export class RunsService {
     private readonly records: RecordsService,
     private readonly jobs: JobsService,
     private readonly plans: PlanService,
-    private readonly rigs: RigService,
     private readonly stock: StockService,
     events: EventsService,
   ) {
@@ -67,17 +64,11 @@ export class RunsService {
     refuseBeyond('run', context.beyond);
     const { plan, weldedWith } = context;
     const value = { ...run, ...(plan ? { plan } : {}), ...(weldedWith ? { weldedWith } : {}) };
-    const made = await this.records.create(this.record, command, {
+    return this.records.create(this.record, command, {
       ...this.record.creation(newId, value, { jobId }, jobId),
       // the plan may move until it is sent again: what was told is what makes it the same run
       input: { ofJob: jobId, ...run },
     });
-    const [machineId, arcMin] = [weldedWith?.machineId, runArcMin(run)];
-    if (made.isNew && machineId !== undefined && arcMin !== undefined) {
-      const welded = { arcMin, why: 'run', jobId, at: run.weldedAt };
-      await this.rigs.welded(machineId, welded, { ...command, id: randomUUID() });
-    }
-    return made;
   }
 
   async change(

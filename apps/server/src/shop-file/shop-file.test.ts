@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Server } from 'node:http';
@@ -9,9 +9,7 @@ import { exportCommand, importCommand } from '../command/shop-command.ts';
 import { createApp } from '../create-app.ts';
 import { MIGRATION_NAMES } from '../database/data-source-options.ts';
 import { type RunningServer, runningServer } from '../testing/running-server.ts';
-import { parseShopFile } from './read-shop-file.ts';
-import { readShop, type ShopFile, shopText } from './shop-file.ts';
-import { takeShop } from './take-shop.ts';
+import { shopText } from './shop-file.ts';
 
 let server: RunningServer;
 let folder: string;
@@ -27,13 +25,23 @@ const at = (name: string): string => join(folder, name);
 function textOf(path: string): string {
   const database = new Database(path, { readonly: true });
   try {
-    return shopText(readShop(database));
+    return [...shopText(database)].join('');
   } finally {
     database.close();
   }
 }
 const envOf = (path: string): NodeJS.ProcessEnv => ({ HOT_BEAD_DB: path });
-const shopOf = (path: string): ShopFile => parseShopFile(textOf(path), MIGRATION_NAMES);
+interface ShopFile {
+  readonly schema: string;
+  readonly tables: Readonly<Record<string, readonly object[]>>;
+}
+const shopOf = (path: string): ShopFile => JSON.parse(textOf(path)) as ShopFile;
+const take = async (shop: object, ...more: readonly string[]): Promise<string> => {
+  writeFileSync(at('taken.json'), JSON.stringify(shop));
+  return (await importCommand([at('taken.json'), ...more], envOf(at('new.sqlite')))).output;
+};
+const OLD = join(__dirname, '../testing/before-foundations.sqlite');
+const PHOTO = { id: 'a', at: '2026-11-02T10:00:00.000Z', widthPx: 1, heightPx: 1, asked: null };
 
 describe('a whole shop as a file', () => {
   it('goes out of a running server and comes back byte for byte, photos and all', async () => {
@@ -71,27 +79,37 @@ describe('a whole shop as a file', () => {
 
   it('is taken all or not at all: a record that cannot be kept is named, and what was there stands', async () => {
     const shop = shopOf(server.databasePath);
-    await takeShop(at('new.sqlite'), shop, false);
+    await take(shop);
     const before = textOf(at('new.sqlite'));
     const [first, ...others] = shop.tables['machine'] ?? [];
     if (!first) throw new Error('no machine');
     const { name: _name, ...nameless } = first;
-    const spoilt = (machine: readonly object[]): ShopFile =>
-      ({ ...shop, tables: { ...shop.tables, machine } }) as ShopFile;
-    await expect(takeShop(at('new.sqlite'), spoilt([...others, nameless]), true)).rejects.toThrow(
-      /^Record 3 of machine: name is no field of it, or is missing\.$/,
-    );
-    await expect(takeShop(at('new.sqlite'), spoilt([first, first]), true)).rejects.toThrow(
-      /^Record 2 of machine cannot be kept: /,
-    );
-    await expect(
-      takeShop(at('new.sqlite'), { ...shop, tables: { ...shop.tables, moon: [] } }, true),
-    ).rejects.toThrow('There is no table moon.');
-    // beads of jobs that are not there
-    await expect(
-      takeShop(at('new.sqlite'), { ...shop, tables: { ...shop.tables, job: [] } }, true),
-    ).rejects.toThrow(/names one of/);
-    expect(textOf(at('new.sqlite'))).toBe(before);
+    const withTables = (tables: object): ShopFile => ({ ...shop, tables: { ...shop.tables, ...tables } });
+    const refused: readonly (readonly [shop: object, why: RegExp])[] = [
+      [
+        withTables({ machine: [...others, nameless] }),
+        /^Record 3 of machine: name is no field of it, or is missing\.$/,
+      ],
+      [withTables({ machine: [first, first] }), /^Record 2 of machine cannot be kept: /],
+      [withTables({ moon: [{}] }), /^There is no table moon\.$/],
+      // beads of jobs that are not there
+      [withTables({ job: [] }), /names one of/],
+      // bytes where there should be text, text where there should be bytes, and no picture
+      [
+        withTables({ job: [{ ...shop.tables['job']?.[0], work: { base64: 'AAAA' } }] }),
+        /its work is not what/,
+      ],
+      [withTables({ photo: [{ ...PHOTO, jpeg: 'a letter' }] }), /its jpeg is not what stands there/],
+      [withTables({ photo: [{ ...PHOTO, jpeg: { base64: 'AAAA' } }] }), /is no picture/],
+      [{ ...shop, tables: { ...shop.tables, job: [[[[[]]]]] } }, /^Record 1 of job is no record\.$/],
+      [{ tables: shop.tables, schema: shop.schema }, /its schema must stand before its tables/],
+    ];
+    for (const [spoilt, why] of refused) {
+      await expect(take(spoilt, '--replace')).resolves.toMatch(why);
+      expect(textOf(at('new.sqlite'))).toBe(before);
+    }
+    // nothing of the work is left beside it
+    expect(readdirSync(folder).filter((name) => name.includes('.import-'))).toEqual([]);
   });
 
   it('a file that is none is refused with what is wrong', async () => {
@@ -119,18 +137,17 @@ describe('a whole shop as a file', () => {
   });
 
   it('one of an older form is brought forward as its database would have been', async () => {
-    const shop = shopOf(server.databasePath);
-    // as it was before there was a log, or tests of the ear
-    const { log_entry: _later, ear_test: _last, ...tables } = shop.tables;
-    const older: ShopFile = { ...shop, schema: MIGRATION_NAMES.at(-3) ?? '', tables };
-    const taken = await takeShop(at('new.sqlite'), older, false);
-    expect(taken['log_entry']).toBe(0);
-    expect(taken['machine']).toBe(3);
-    expect(shopOf(at('new.sqlite')).schema).toBe(MIGRATION_NAMES.at(-1));
+    const older = shopOf(OLD);
+    expect(older.schema).not.toBe(MIGRATION_NAMES.at(-1));
+    expect(await take(older)).toMatch(/^Taken into/);
+    const now = shopOf(at('new.sqlite'));
+    expect(now.schema).toBe(MIGRATION_NAMES.at(-1));
+    expect(now.tables['test_bead']).toHaveLength(213);
+    expect(now.tables['machine']).toHaveLength(older.tables['machine']?.length ?? 0);
   });
 
   it('a server opens what was taken', async () => {
-    await takeShop(at('new.sqlite'), shopOf(server.databasePath), false);
+    await take(shopOf(server.databasePath));
     const app = await createApp(
       { port: 0, databasePath: at('new.sqlite'), demo: false, webRoot: folder },
       { logger: [], errorLog: { write: () => undefined } },

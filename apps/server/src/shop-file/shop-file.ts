@@ -1,4 +1,4 @@
-import Database from 'better-sqlite3';
+import type Database from 'better-sqlite3';
 
 export const SHOP_FILE_FORMAT = 'hot-bead-shop';
 export const SHOP_FILE_VERSION = 1;
@@ -7,19 +7,12 @@ export const SHOP_FILE_VERSION = 1;
 export type CellValue = string | number | null | { readonly base64: string };
 export type ShopRow = Readonly<Record<string, CellValue>>;
 
-/** A whole shop as it travels: every record of every table, in an order of its own, so that the same shop is the same file. */
-export interface ShopFile {
-  readonly format: typeof SHOP_FILE_FORMAT;
-  readonly version: typeof SHOP_FILE_VERSION;
-  /** The last migration of the database that it came from. */
-  readonly schema: string;
-  readonly tables: Readonly<Record<string, readonly ShopRow[]>>;
-}
-
 type Connection = Database.Database;
 
 interface ColumnInfo {
   readonly name: string;
+  /** As it was declared: text, integer, real, blob. */
+  readonly type: string;
   /** Place in the primary key, from 1; 0: none. */
   readonly pk: number;
 }
@@ -43,6 +36,11 @@ export function columnsOf(database: Connection, table: string): readonly ColumnI
   return columns.toSorted((a, b) => (a.name < b.name ? -1 : 1));
 }
 
+/** Names of columns as a statement takes them. */
+export function quoted(names: readonly string[]): string {
+  return names.map((name) => `"${name}"`).join(', ');
+}
+
 /** The last migration that a database has seen; undefined: none, it is empty. */
 export function schemaOf(database: Connection): string | undefined {
   const there = database.prepare(`SELECT 1 FROM sqlite_master WHERE name = 'migrations'`).get();
@@ -58,48 +56,58 @@ function cellOf(value: unknown): CellValue {
   throw new TypeError(`a cell of ${typeof value}`);
 }
 
-function rowsOf(database: Connection, table: string): readonly ShopRow[] {
+/** A value as a row of a database takes it. */
+export function boundCell(cell: CellValue): string | number | null | Buffer {
+  return typeof cell === 'object' && cell !== null ? Buffer.from(cell.base64, 'base64') : cell;
+}
+
+function* rowsOf(database: Connection, table: string): Generator<ShopRow> {
   const columns = columnsOf(database, table);
   const key = columns.filter(({ pk }) => pk > 0).toSorted((a, b) => a.pk - b.pk);
-  const order = (key.length > 0 ? key : columns).map(({ name }) => `"${name}"`).join(', ');
-  const rows = database.prepare(`SELECT * FROM "${table}" ORDER BY ${order}`).all() as Record<
-    string,
-    unknown
-  >[];
-  return rows.map((row) => Object.fromEntries(columns.map(({ name }) => [name, cellOf(row[name])])));
+  const order = quoted((key.length > 0 ? key : columns).map(({ name }) => name));
+  const rows = database.prepare(`SELECT * FROM "${table}" ORDER BY ${order}`).iterate() as Iterable<
+    Record<string, unknown>
+  >;
+  for (const row of rows) yield Object.fromEntries(columns.map(({ name }) => [name, cellOf(row[name])]));
 }
 
-/** How many records a shop has: what it is taken for as empty. */
-export function recordCount(database: Connection): number {
-  return shopTables(database).reduce((sum, table) => {
-    const { n } = database.prepare(`SELECT COUNT(*) AS n FROM "${table}"`).get() as { n: number };
-    return sum + n;
-  }, 0);
+/** How many records a shop has, by its tables. */
+export function recordCounts(database: Connection): Readonly<Record<string, number>> {
+  return Object.fromEntries(
+    shopTables(database).map((table) => [
+      table,
+      database.prepare(`SELECT COUNT(*) FROM "${table}"`).pluck().get() as number,
+    ]),
+  );
 }
+
+/** How a row is written: most as they are; a photo may stand elsewhere. */
+export type RowWriter = (table: string, row: ShopRow) => ShopRow;
 
 /**
- * A whole shop from its database, as of one moment: what is written meanwhile is in the next.
+ * A whole shop as text, piece by piece: one record a line, in an order of its own, so that the same shop is the same text
+ * and two can be held against one another. What is written meanwhile is in the next where the database is read within a
+ * transaction.
  *
  * @throws {Error} where the database is empty of tables
  */
-export function readShop(database: Connection): ShopFile {
-  const read = database.transaction((): ShopFile => {
-    const schema = schemaOf(database);
-    if (schema === undefined) throw new Error('There is no shop in this database.');
-    const tables = Object.fromEntries(
-      shopTables(database).map((table) => [table, rowsOf(database, table)] as const),
-    );
-    return { format: SHOP_FILE_FORMAT, version: SHOP_FILE_VERSION, schema, tables };
-  });
-  return read.deferred();
-}
-
-/** A whole shop as text: one record a line, so that two can be held against one another. */
-export function shopText({ format, version, schema, tables }: ShopFile): string {
-  const parts = Object.entries(tables).map(([table, rows]) => {
-    const lines = rows.map((row) => `   ${JSON.stringify(row)}`).join(',\n');
-    return `  ${JSON.stringify(table)}: [${rows.length === 0 ? '' : `\n${lines}\n  `}]`;
-  });
-  const head = `{\n "format": ${JSON.stringify(format)},\n "version": ${version},\n "schema": ${JSON.stringify(schema)},\n`;
-  return `${head} "tables": {\n${parts.join(',\n')}\n }\n}\n`;
+export function* shopText(
+  database: Connection,
+  written: RowWriter = (_table, row) => row,
+): Generator<string> {
+  const schema = schemaOf(database);
+  if (schema === undefined) throw new Error('There is no shop in this database.');
+  yield `{\n "format": ${JSON.stringify(SHOP_FILE_FORMAT)},\n "version": ${SHOP_FILE_VERSION},\n "schema": ${JSON.stringify(schema)},\n "tables": {`;
+  let isFirstTable = true;
+  for (const table of shopTables(database)) {
+    yield `${isFirstTable ? '' : ','}\n  ${JSON.stringify(table)}: [`;
+    let isFirst = true;
+    for (const row of rowsOf(database, table)) {
+      yield `${isFirst ? '' : ','}\n   ${JSON.stringify(written(table, row))}`;
+      isFirst = false;
+    }
+    yield isFirst ? ']' : '\n  ]';
+    isFirstTable = false;
+  }
+  yield '\n }\n}\n';
 }

@@ -1,37 +1,45 @@
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { ShopFileError } from './read-shop-file.ts';
-import { type CellValue, type ShopFile, type ShopRow, shopText } from './shop-file.ts';
+import { createWriteStream } from 'node:fs';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import type Database from 'better-sqlite3';
+import { type Entry, openPromise, type ZipFile } from 'yauzl';
+import { ZipFile as Packing } from 'yazl';
+import { type CellValue, type ShopRow, shopText } from './shop-file.ts';
+import { ShopFileError } from './shop-file-error.ts';
 
 const SHOP_NAME = 'shop.json';
-const PHOTO_TABLE = 'photo';
+export const PHOTO_TABLE = 'photo';
 const PHOTO_COLUMN = 'jpeg';
 /** What stands in a photo's row in place of its bytes. */
 const PHOTO_MARK = 'photos/';
-/** Most bytes that a packed file may come to when it is unpacked. */
-const UNPACKED_MOST = 2_000_000_000;
+/** The same shop is the same file: packed at no time in particular. */
+const PACKED_AT = new Date(1980, 0, 1);
+/** Largest photo that is kept, bytes: they are written anew and small. */
+const PHOTO_BYTES_MOST = 32_000_000;
+/** A photo is squeezed already; text shrinks to a tenth, and never to a thousandth. */
+const SQUEEZED_MOST = 300;
 
 function photoName(row: ShopRow): string {
   return `${PHOTO_MARK}${String(row['id']).replace(/[^A-Za-z0-9-]/g, '_')}.jpg`;
 }
 
-/** A whole shop packed: its records as text, each photo as a file of its own. */
-export function shopZip(shop: ShopFile): Uint8Array {
-  const photos: Record<string, Uint8Array> = {};
-  const rows = (shop.tables[PHOTO_TABLE] ?? []).map((row) => {
-    const cell = row[PHOTO_COLUMN];
-    if (typeof cell !== 'object' || cell === null) return row;
-    const name = photoName(row);
-    photos[name] = Buffer.from(cell.base64, 'base64');
-    return { ...row, [PHOTO_COLUMN]: name };
-  });
-  const text = shopText({ ...shop, tables: { ...shop.tables, [PHOTO_TABLE]: rows } });
-  const packed = Object.fromEntries(
-    Object.entries(photos).map(([name, bytes]) => [name, [bytes, { level: 0 }] as const]),
+/** Packs a whole shop into a file: its records as text, each photo as a file of its own, as they are read. */
+export async function packShop(database: Database.Database, path: string): Promise<void> {
+  const zip = new Packing();
+  const ids = database.prepare(`SELECT "id" FROM "${PHOTO_TABLE}" ORDER BY "id"`).pluck().all() as string[];
+  const jpeg = database.prepare(`SELECT "${PHOTO_COLUMN}" FROM "${PHOTO_TABLE}" WHERE "id" = ?`).pluck();
+  const text = shopText(database, (table, row) =>
+    table === PHOTO_TABLE ? { ...row, [PHOTO_COLUMN]: photoName(row) } : row,
   );
-  return zipSync({ [SHOP_NAME]: strToU8(text), ...packed } as Parameters<typeof zipSync>[0], {
-    level: 6,
-    mtime: '1980-01-01T00:00:00Z',
-  });
+  const options = { mtime: PACKED_AT } as const;
+  zip.addReadStream(Readable.from(text, { objectMode: false }), SHOP_NAME, options);
+  for (const id of ids) {
+    zip.addReadStreamLazy(photoName({ id }), { ...options, compress: false }, (done) =>
+      done(null, Readable.from([jpeg.get(id) as Buffer])),
+    );
+  }
+  zip.end();
+  await pipeline(zip.outputStream, createWriteStream(path));
 }
 
 /** Whether bytes are a packed file. */
@@ -39,37 +47,58 @@ export function isZip(bytes: Uint8Array): boolean {
   return bytes[0] === 0x50 && bytes[1] === 0x4b;
 }
 
-/**
- * The text of a shop from a packed file, its photos back in their rows.
- *
- * @throws {ShopFileError} for what is no such file
- */
-export function unzippedShop(bytes: Uint8Array): string {
-  let sum = 0;
-  let files: Record<string, Uint8Array>;
-  try {
-    files = unzipSync(bytes, {
-      filter: ({ originalSize }) => {
-        sum += originalSize;
-        if (sum > UNPACKED_MOST) throw new ShopFileError('Unpacked it is larger than a shop can be.');
-        return true;
-      },
-    });
-  } catch (error) {
-    if (error instanceof ShopFileError) throw error;
-    throw new ShopFileError(`This packed file cannot be opened: ${(error as Error).message}.`);
+/** A packed shop: its text, and the photos that its rows name. */
+export interface PackedShop {
+  readonly text: AsyncIterable<Uint8Array>;
+  /** A row with its photo in its place. */
+  whole(row: ShopRow): Promise<ShopRow>;
+  close(): void;
+}
+
+async function bytesOf(zip: ZipFile, entry: Entry): Promise<Buffer> {
+  if (entry.uncompressedSize > PHOTO_BYTES_MOST) {
+    throw new ShopFileError(`${entry.fileName} is larger than a photo can be.`);
   }
-  const text = files[SHOP_NAME];
-  if (!text) throw new ShopFileError(`There is no ${SHOP_NAME} in this packed file.`);
-  const told = JSON.parse(strFromU8(text)) as { tables?: Record<string, ShopRow[]> };
-  const rows = told.tables?.[PHOTO_TABLE];
-  if (!Array.isArray(rows)) return strFromU8(text);
-  const photos = rows.map((row) => {
-    const cell: CellValue | undefined = row[PHOTO_COLUMN];
-    if (typeof cell !== 'string' || !cell.startsWith(PHOTO_MARK)) return row;
-    const photo = files[cell];
-    if (!photo) throw new ShopFileError(`The photo ${cell} is missing from this packed file.`);
-    return { ...row, [PHOTO_COLUMN]: { base64: Buffer.from(photo).toString('base64') } };
-  });
-  return JSON.stringify({ ...told, tables: { ...told.tables, [PHOTO_TABLE]: photos } });
+  const parts: Buffer[] = [];
+  for await (const part of await zip.openReadStreamPromise(entry)) parts.push(part as Buffer);
+  return Buffer.concat(parts);
+}
+
+function cannotBeOpened(error: unknown): never {
+  if (error instanceof ShopFileError) throw error;
+  throw new ShopFileError(`This packed file cannot be opened: ${(error as Error).message}.`);
+}
+
+/**
+ * Opens a packed shop.
+ *
+ * @throws {ShopFileError} for what is no such file, or unpacks to more than such a file can hold
+ */
+export async function openShopZip(path: string): Promise<PackedShop> {
+  const zip = await openPromise(path, { lazyEntries: true, autoClose: false }).catch(cannotBeOpened);
+  const entries = new Map<string, Entry>();
+  try {
+    for await (const entry of zip.eachEntry()) entries.set(entry.fileName, entry);
+    const shop = entries.get(SHOP_NAME);
+    if (!shop) throw new ShopFileError(`There is no ${SHOP_NAME} in this packed file.`);
+    if (shop.uncompressedSize > shop.compressedSize * SQUEEZED_MOST) {
+      throw new ShopFileError('Unpacked it is larger than a shop can be.');
+    }
+    const text = await zip.openReadStreamPromise(shop);
+    return {
+      text: text as AsyncIterable<Uint8Array>,
+      async whole(row) {
+        const cell: CellValue | undefined = row[PHOTO_COLUMN];
+        if (typeof cell !== 'string' || !cell.startsWith(PHOTO_MARK)) return row;
+        const entry = entries.get(cell);
+        if (!entry) throw new ShopFileError(`The photo ${cell} is missing from this packed file.`);
+        const photo = await bytesOf(zip, entry).catch(cannotBeOpened);
+        return { ...row, [PHOTO_COLUMN]: { base64: photo.toString('base64') } };
+      },
+      close: () => zip.close(),
+    };
+  } catch (error) {
+    zip.close();
+    return cannotBeOpened(error);
+  }
 }

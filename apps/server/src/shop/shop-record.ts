@@ -51,7 +51,7 @@ export class ShopRecord implements RecordType<KeptShop> {
     { after, version }: Step & { readonly version: number },
   ): Promise<void> {
     const { schools, day, rates, words } = settingsOf(after);
-    await manager.save(ShopEntity, {
+    const row = {
       id: ONLY_ROW,
       schools: JSON.stringify(schools),
       day: JSON.stringify(day),
@@ -59,7 +59,8 @@ export class ShopRecord implements RecordType<KeptShop> {
       words: JSON.stringify(words),
       shape: KEPT_SHOP.version,
       version,
-    });
+    };
+    await manager.upsert(ShopEntity, row, ['id']);
   }
 
   /** The shop's own words for the line. */

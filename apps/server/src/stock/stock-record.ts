@@ -5,13 +5,14 @@ import {
   type LogLine,
   stockItemSchema,
 } from '@hot-bead/contract';
-import { gasOf, type StockItem } from '@hot-bead/core';
+import { AWAY, type Fields, gasOf, LEFT_FIELDS, type StockItem } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
 import type { EntityManager } from 'typeorm';
-import type { LoggedEvent } from '../events/record-type.ts';
+import type { LoggedEvent, Step } from '../events/record-type.ts';
 import type { LogChange } from '../log/write-log.ts';
 import { StockEntity } from './stock.entity.ts';
+import { reckonedFields, WELDED } from './stock-ledger.ts';
 
 /** What is told of in the log. */
 const TOLD: ReadonlySet<EventKind> = new Set(['created', 'stock-told']);
@@ -35,12 +36,22 @@ export class StockRecord extends JsonRecord<StockEntity, 'item', StockItem, Kept
     branches: [],
   };
 
+  override readonly reckoned = LEFT_FIELDS;
+
+  /** What is left follows from the ledger, in which what is told now is the last line. */
+  override async settle(manager: EntityManager, step: Step): Promise<Fields> {
+    const settled = await super.settle(manager, step);
+    const { [AWAY]: away, ...after } = settled;
+    const fields = await reckonedFields(manager, { ...step, after });
+    return away === undefined ? fields : { ...fields, [AWAY]: away };
+  }
+
   /** Everything that is told of a thing is a line by itself; what a run takes is told with the run. */
   override async logged(
     manager: EntityManager,
     { id, eventId, kind, about, at }: LoggedEvent,
   ): Promise<LogChange | undefined> {
-    if (!TOLD.has(kind) || about?.['kind'] === 'welded') return undefined;
+    if (!TOLD.has(kind) || about?.['kind'] === WELDED) return undefined;
     const row = await manager.findOneBy(StockEntity, { id });
     const kept = row && this.kept(row);
     if (!kept) return undefined;

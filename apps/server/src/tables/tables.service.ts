@@ -164,7 +164,6 @@ export class TablesService {
         machineId,
       };
     };
-    await this.log.takeOut(batch);
     await this.log.takeAll(batch, lines.map(lineOf));
   }
 

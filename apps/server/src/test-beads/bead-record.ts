@@ -15,6 +15,8 @@ import {
   fieldsOf,
   laddersOf,
   provenSetting,
+  TEST_BEAD_ARC_MIN,
+  type Welding,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
@@ -27,6 +29,7 @@ import {
   type RecordType,
   type Step,
 } from '../events/record-type.ts';
+import { RigService } from '../machines/rig.service.ts';
 import { jobTitle, weldedLine } from '../log/welded-line.ts';
 import type { LogChange } from '../log/write-log.ts';
 import { type KeptRow, type RowHome, SetAsideService } from '../events/set-aside.service.ts';
@@ -73,6 +76,7 @@ export class BeadRecord implements RecordType<KeptTestBead> {
     @InjectEntityManager() readonly manager: EntityManager,
     private readonly learning: LearningService,
     private readonly setAside: SetAsideService,
+    private readonly rigs: RigService,
   ) {}
 
   async load(manager: EntityManager, id: string): Promise<Loaded | undefined> {
@@ -98,6 +102,24 @@ export class BeadRecord implements RecordType<KeptTestBead> {
     await manager.update(TestBeadEntity, { id }, { ...beadColumns(reportedOf(after)), deletedAt, version });
     const { jobId } = await manager.findOneOrFail(TestBeadEntity, { where: { id }, withDeleted: true });
     await this.prove(manager, jobId);
+    await this.weld(manager, id, step.before, after);
+  }
+
+  /** What a bead makes of the machine that it was welded on, as it was told and as it is told now. */
+  async weld(manager: EntityManager, id: string, before: Fields, after: Fields): Promise<void> {
+    const row = await manager.findOneOrFail(TestBeadEntity, { where: { id }, withDeleted: true });
+    const parts = this.setAside.read(KEPT_BEAD, this.keptRow(row), partsOf(row));
+    const machineId = parts?.weldedWith?.machineId;
+    if (machineId === undefined) return;
+    const weldingOf = (fields: Fields): Welding | undefined =>
+      fields['volts'] === undefined || fields[AWAY] === true
+        ? undefined
+        : {
+            arcMin: TEST_BEAD_ARC_MIN,
+            at: new Date(String(fields['weldedAt'] ?? row.createdAt)).toISOString(),
+          };
+    const welded = { before: weldingOf(before), after: weldingOf(after), why: 'bead' } as const;
+    await this.rigs.welded(manager, machineId, { ...welded, jobId: row.jobId });
   }
 
   async tell(id: string): Promise<KeptTestBead> {

@@ -1,6 +1,5 @@
-import { randomUUID } from 'node:crypto';
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
-import { changeOf, isSameValue, TEST_BEAD_ARC_MIN } from '@hot-bead/core';
+import { changeOf, isSameValue } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';
@@ -8,7 +7,6 @@ import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
 import { type Made, RecordsService } from '../events/records.service.ts';
 import { JobsService } from '../jobs/jobs.service.ts';
-import { RigService } from '../machines/rig.service.ts';
 import { type BeadContext, PlanService } from '../plan/plan.service.ts';
 import { refuseBeyond, refuseFuture } from '../plan/refuse-setting.ts';
 import { beadColumns, BeadRecord, reportedFields, type ReportedBead } from './bead-record.ts';
@@ -50,7 +48,6 @@ export class TestBeadsService {
     private readonly records: RecordsService,
     private readonly jobs: JobsService,
     private readonly plans: PlanService,
-    private readonly rigs: RigService,
     events: EventsService,
   ) {
     events.register(record);
@@ -62,19 +59,13 @@ export class TestBeadsService {
     refuseFuture('bead', input.weldedAt);
     const context = await this.plans.beadContext(job, bead);
     refuseBeyond('bead', context.beyond);
-    const made = await this.records.create(this.record, command, {
+    return this.records.create(this.record, command, {
       id,
       of: jobId,
       fields: reportedFields({ ...bead, note }),
       input: { ofJob: jobId, ...bead, note },
       insert: (manager, at) => this.insert(manager, { id, jobId, at, bead: { ...bead, note }, context }),
     });
-    const machineId = context.weldedWith?.machineId;
-    if (made.isNew && machineId !== undefined) {
-      const welded = { arcMin: TEST_BEAD_ARC_MIN, why: 'bead', jobId, at: input.weldedAt };
-      await this.rigs.welded(machineId, welded, { ...command, id: randomUUID() });
-    }
-    return made;
   }
 
   async list(jobId: string): Promise<readonly KeptTestBead[]> {
@@ -136,5 +127,6 @@ export class TestBeadsService {
     });
     await this.jobs.touch(manager, jobId, at);
     await this.record.prove(manager, jobId);
+    await this.record.weld(manager, id, {}, reportedFields(bead));
   }
 }

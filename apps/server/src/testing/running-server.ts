@@ -4,7 +4,10 @@ import { join } from 'node:path';
 import type { INestApplication } from '@nestjs/common';
 import type { Server } from 'node:http';
 import { VERSION_HEADER } from '@hot-bead/contract';
+import { getDataSourceToken } from '@nestjs/typeorm';
 import request from 'supertest';
+import { DataSource } from 'typeorm';
+import { WRITING } from '../database/data-source-options.ts';
 import { createApp } from '../create-app.ts';
 
 /** A real application on a database file of its own, for one test file. */
@@ -12,6 +15,9 @@ export interface RunningServer {
   readonly http: Server;
   readonly app: INestApplication;
   readonly databasePath: string;
+  /** The connection that writes, and the one that reads. */
+  readonly writing: DataSource;
+  readonly reading: DataSource;
   /** What it wrote to its log. */
   readonly errors: readonly string[];
   /** Stops the application and starts another on the same file. */
@@ -31,6 +37,8 @@ async function startOn(folder: string, demo: boolean): Promise<RunningServer> {
     http: app.getHttpServer() as Server,
     app,
     databasePath,
+    writing: app.get<DataSource>(getDataSourceToken(WRITING)),
+    reading: app.get(DataSource),
     errors,
     async restart() {
       await app.close();

@@ -1,7 +1,9 @@
 import { KEPT_BEAD, type KeptTestBead } from '@hot-bead/contract';
 import { type BeadSetting, laddersOf, type ShelfWire, type WeldedBead } from '@hot-bead/core';
 import { Injectable, Module, type OnApplicationBootstrap } from '@nestjs/common';
-import { DataSource, type EntityManager } from 'typeorm';
+import { InjectEntityManager } from '@nestjs/typeorm';
+import { EntityManager } from 'typeorm';
+import { Writes } from '../database/writes.ts';
 import { EventsService } from '../events/events.service.ts';
 import { LogEntity } from '../log/log.entity.ts';
 import { JobEntity } from '../jobs/job.entity.ts';
@@ -56,7 +58,8 @@ function groupKey(wire: ShelfWire, gas: string, mode: string): string {
 @Injectable()
 export class UpkeepService implements OnApplicationBootstrap {
   constructor(
-    private readonly source: DataSource,
+    @InjectEntityManager() private readonly manager: EntityManager,
+    private readonly writes: Writes,
     private readonly jobs: JobsService,
     private readonly plans: PlanService,
     private readonly beads: BeadRecord,
@@ -70,8 +73,8 @@ export class UpkeepService implements OnApplicationBootstrap {
   }
 
   private async once(name: string, work: (manager: EntityManager) => Promise<void>): Promise<void> {
-    if (await this.source.manager.existsBy(UpkeepEntity, { name })) return;
-    await this.source.transaction(async (manager) => {
+    if (await this.manager.existsBy(UpkeepEntity, { name })) return;
+    await this.writes.transaction(async (manager) => {
       await work(manager);
       await manager.insert(UpkeepEntity, { name, doneAt: new Date().toISOString() });
     });

@@ -11,6 +11,8 @@ export interface RigFact {
   readonly at?: string | undefined;
   /** Whether somebody doubts it: then it is looked at as if it were not known. */
   readonly doubted?: true | undefined;
+  /** Of minutes: since when they have been counted, as an ISO date; undefined: from the first. */
+  readonly since?: string | undefined;
 }
 
 /** What is known of a machine's rig. */

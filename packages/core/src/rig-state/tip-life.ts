@@ -13,24 +13,55 @@ export function tipMinutes(facts: RigFacts): number {
   return Number.isFinite(told) ? told : 0;
 }
 
+/** Welding on a machine: so many minutes of arc, above 0, at a time as an ISO date. */
+export interface Welding {
+  readonly arcMin: number;
+  readonly at: string;
+}
+
+/** Minutes of arc are kept to a thousandth, so that what is taken back leaves nothing behind. */
+function thousandths(minutes: number): number {
+  return Math.round(minutes * 1000) / 1000;
+}
+
+function hotAfter(
+  hot: RigFact | undefined,
+  before: Welding | undefined,
+  after: Welding | undefined,
+): RigFact | undefined {
+  // it was this that made it hot: without it nobody knows
+  const left = before && hot?.value === 'yes' && hot.at === before.at ? undefined : hot;
+  if (!after) return left;
+  // welding that is told afterwards says nothing of what was seen since
+  return left?.at !== undefined && left.at > after.at ? left : { value: 'yes', at: after.at };
+}
+
 /**
- * What welding makes of a rig: the gun's front is hot and the tip is that much older.
+ * What welding makes of a rig: the gun's front is hot and the tip is that much older. Welding that is told otherwise, or
+ * taken back, leaves the rig as if it had been told so at once. What a tip before this one had is not counted.
  *
- * @param arcMin arc time, minutes, above 0
- * @param at when, as an ISO date
+ * @param before as it was told; undefined: it is told now
+ * @param after as it is told now; undefined: it is taken back
  */
 export function afterWelding(
   facts: RigFacts,
-  arcMin: number,
-  at: string,
-): Readonly<Record<'hot' | 'tipMinutes', RigFact>> {
-  const minutes = Math.round((tipMinutes(facts) + arcMin) * 10) / 10;
-  const { hot, tipMinutes: told } = facts;
-  const isLater = (fact: RigFact | undefined): boolean => fact?.at !== undefined && fact.at > at;
+  before: Welding | undefined,
+  after: Welding | undefined,
+): Readonly<Record<'hot' | 'tipMinutes', RigFact | undefined>> {
+  const told = facts.tipMinutes;
+  const onThisTip = (welding: Welding | undefined): number =>
+    welding && (told?.since === undefined || welding.at >= told.since) ? welding.arcMin : 0;
+  const minutes = Math.max(0, thousandths(tipMinutes(facts) - onThisTip(before) + onThisTip(after)));
+  const at = [told?.at, after?.at]
+    .filter((one) => one !== undefined)
+    .toSorted()
+    .at(-1);
   return {
-    // welding that is told afterwards says nothing of what was seen since
-    hot: hot && isLater(hot) ? hot : { value: 'yes', at },
-    tipMinutes: { value: String(minutes), at: (isLater(told) && told?.at) || at },
+    hot: hotAfter(facts.hot, before, after),
+    tipMinutes:
+      told === undefined && after === undefined
+        ? undefined
+        : { ...told, value: String(minutes), ...(at === undefined ? {} : { at }) },
   };
 }
 

@@ -1,4 +1,4 @@
-import { RESTORE_BYTES_MOST, type RestoreReport } from '@hot-bead/contract';
+import type { RestoreReport } from '@hot-bead/contract';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, readBy } from '../../api/client.ts';
@@ -15,7 +15,6 @@ const readReport = readBy<RestoreReport>((contract) => contract.restoreReportSch
 export function BackupSection() {
   const client = useQueryClient();
   const [file, setFile] = useState<File>();
-  const [tooLarge, setTooLarge] = useState<string>();
   const [done, setDone] = useState<RestoreReport>();
   const restore = useCommand({
     send: (chosen: File, command) =>
@@ -30,9 +29,7 @@ export function BackupSection() {
   });
   const pick = (chosen: File | undefined): void => {
     setDone(undefined);
-    const isTooLarge = chosen !== undefined && chosen.size > RESTORE_BYTES_MOST;
-    setTooLarge(isTooLarge ? `That is larger than ${RESTORE_BYTES_MOST / 1024 / 1024} MB.` : undefined);
-    setFile(isTooLarge ? undefined : chosen);
+    setFile(chosen);
   };
   return (
     <Section id="backup" title="The whole shop" className="grid content-start gap-4">
@@ -59,11 +56,10 @@ export function BackupSection() {
         <FileField
           label="Restore from a backup, a ZIP or a JSON"
           accept=".sqlite,.zip,.json,application/zip,application/json"
-          error={tooLarge ?? restore.error?.message}
+          error={restore.error?.message}
           onPick={pick}
         />
         {restore.isPending && <p role="status">Checking it and putting it in place…</p>}
-        {restore.error && !restore.isPending && <p>Nothing was changed.</p>}
         {done && (
           <p role="status" className="font-medium">
             Restored: {done.records} records. The shop as it was before is kept as {done.keptAs}, beside the

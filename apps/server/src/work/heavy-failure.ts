@@ -1,0 +1,42 @@
+import { DomainError } from '../errors/domain-error.ts';
+import { ShopFileError } from '../shop-file/shop-file-error.ts';
+
+/** A failure as it travels from a worker: what it is, and what the answer needs of it. */
+export type HeavyFailure =
+  | { readonly kind: 'shop-file'; readonly message: string }
+  | {
+      readonly kind: 'domain';
+      readonly code: string;
+      readonly status: number;
+      readonly message: string;
+      readonly field: string | undefined;
+    }
+  | {
+      readonly kind: 'other';
+      readonly code: string | undefined;
+      readonly message: string;
+      readonly stack: string;
+    };
+
+/** A failure, made ready to travel. */
+export function toldFailure(error: unknown): HeavyFailure {
+  if (error instanceof ShopFileError) return { kind: 'shop-file', message: error.message };
+  if (error instanceof DomainError) {
+    const { code, status, message, field } = error;
+    return { kind: 'domain', code, status, message, field };
+  }
+  const { code, message, stack } = error as { code?: unknown; message?: string; stack?: string };
+  return {
+    kind: 'other',
+    code: typeof code === 'string' ? code : undefined,
+    message: message ?? String(error),
+    stack: stack ?? '',
+  };
+}
+
+/** The failure that travelled, as it was. */
+export function failureOf(told: HeavyFailure): Error {
+  if (told.kind === 'shop-file') return new ShopFileError(told.message);
+  if (told.kind === 'domain') return new DomainError(told.code, told.status, told.message, told.field);
+  return Object.assign(new Error(told.message), { code: told.code, stack: told.stack });
+}

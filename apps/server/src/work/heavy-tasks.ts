@@ -1,0 +1,25 @@
+/** What takes long, or much room, and is done beside the server: by name, with all it needs said. Each is loaded when it is asked for. */
+export const HEAVY_TASKS = {
+  /** The database as it stands, as a file. */
+  'backup-database': async ({ path, out }: { path: string; out: string }): Promise<void> =>
+    (await import('../shop-file/copy-shop.ts')).copyShop(path, out),
+
+  /** The whole shop as text. */
+  'backup-json': async ({ path, out }: { path: string; out: string }): Promise<void> =>
+    (await import('../shop-file/write-shop.ts')).writeShopJson(path, out),
+
+  /** The whole shop packed. */
+  'backup-zip': async ({ path, out }: { path: string; out: string }): Promise<void> =>
+    (await import('../shop-file/write-shop.ts')).writeShopZip(path, out),
+
+  /** A file that was sent, made ready to be put in the place of the shop. */
+  'restore-prepare': async ({ file, folder }: { file: string; folder: string }) =>
+    (await import('../shop-file/prepare-shop.ts')).preparedShop(file, folder),
+
+  /** What was made ready is put in the place of the shop. */
+  'restore-replace': async ({ path, prepared, keepAs }: { path: string; prepared: string; keepAs: string }) =>
+    (await import('../shop-file/replace-shop.ts')).replaceShop(path, prepared, keepAs),
+} as const satisfies Readonly<Record<string, (input: never) => Promise<unknown>>>;
+
+export type HeavyTasks = typeof HEAVY_TASKS;
+export type HeavyTask = keyof HeavyTasks;

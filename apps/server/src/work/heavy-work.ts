@@ -1,0 +1,165 @@
+import { fileURLToPath } from 'node:url';
+import { Worker } from 'node:worker_threads';
+import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
+import { DomainError } from '../errors/domain-error.ts';
+import { failureOf, type HeavyFailure } from './heavy-failure.ts';
+import type { HeavyTask, HeavyTasks } from './heavy-tasks.ts';
+
+/** How many are worked on at once, and how many wait; more are told to come again. */
+const AT_ONCE = 2;
+const WAITING_MOST = 6;
+/** Most memory for what a worker holds, MB. */
+const MEMORY_MOST_MB = 768;
+
+type Input<Name extends HeavyTask> = Parameters<HeavyTasks[Name]>[0];
+type Result<Name extends HeavyTask> = Awaited<ReturnType<HeavyTasks[Name]>>;
+
+interface Answer<Told> {
+  readonly result?: Told;
+  readonly failure?: HeavyFailure;
+}
+
+/** Listens to a worker until it is over. */
+function listen<Told>(worker: Worker, event: string, over: AbortSignal, on: (told: Told) => void): void {
+  worker.on(event, on);
+  over.addEventListener('abort', () => worker.off(event, on));
+}
+
+/** How long something may take, ms, and who waits for it. */
+export interface HeavyLimits {
+  readonly mostMs: number;
+  /** It is stopped when who asked for it goes. */
+  readonly signal?: AbortSignal;
+}
+
+/** The worker as it was built: it runs beside the sources too. */
+const WORKER = fileURLToPath(new URL('./heavy-worker.js', import.meta.url)).replace(
+  /([\\/])src([\\/]work[\\/])/,
+  '$1dist$2',
+);
+
+const BUSY = (): DomainError =>
+  new DomainError(
+    'busy',
+    503,
+    'Much is being worked on just now. Nothing was changed: try again in a moment.',
+  );
+const TOO_LONG = (): DomainError =>
+  new DomainError(
+    'too-long',
+    503,
+    'This takes longer than it may. Nothing was changed: ask for less at once.',
+  );
+const TOO_MUCH = (): DomainError =>
+  new DomainError(
+    'too-much',
+    413,
+    'This takes more memory than it may. Nothing was changed: send less at once.',
+  );
+const GONE = (): DomainError => new DomainError('asker-gone', 503, 'Nobody waits for this any more.');
+
+/** What takes long is done in threads of its own, a few at a time and each within limits, so that everyone else is answered. */
+@Injectable()
+export class HeavyWork implements OnApplicationShutdown {
+  private running = 0;
+  private readonly waiting: (() => void)[] = [];
+  private readonly idle: Worker[] = [];
+  private readonly workers = new Set<Worker>();
+
+  /**
+   * Does a task in a thread of its own.
+   *
+   * @throws {DomainError} `busy`, `too-long`, `too-much`; what the task throws
+   */
+  async run<Name extends HeavyTask>(
+    name: Name,
+    input: Input<Name>,
+    limits: HeavyLimits,
+  ): Promise<Result<Name>> {
+    await this.turn(limits.signal);
+    try {
+      return await this.worked(name, input, limits);
+    } finally {
+      this.running -= 1;
+      this.waiting.shift()?.();
+    }
+  }
+
+  async onApplicationShutdown(): Promise<void> {
+    await Promise.all([...this.workers].map((worker) => worker.terminate()));
+  }
+
+  private async turn(signal: AbortSignal | undefined): Promise<void> {
+    if (this.running >= AT_ONCE) {
+      if (this.waiting.length >= WAITING_MOST) throw BUSY();
+      await this.inLine(signal);
+    }
+    if (signal?.aborted === true) {
+      this.waiting.shift()?.();
+      throw GONE();
+    }
+    this.running += 1;
+  }
+
+  private inLine(signal: AbortSignal | undefined): Promise<void> {
+    return new Promise<void>((resolve, reject) => {
+      this.waiting.push(resolve);
+      signal?.addEventListener('abort', () => {
+        const at = this.waiting.indexOf(resolve);
+        if (at < 0) return;
+        this.waiting.splice(at, 1);
+        reject(GONE());
+      });
+    });
+  }
+
+  /** A thread that has nothing to do, or a new one: what it has loaded stays loaded. */
+  private worker(): Worker {
+    const idle = this.idle.pop();
+    if (idle) return idle;
+    const limits = { maxOldGenerationSizeMb: MEMORY_MOST_MB };
+    const worker = new Worker(WORKER, { execArgv: [], resourceLimits: limits });
+    worker.unref(); // it keeps nobody from stopping
+    this.workers.add(worker);
+    worker.on('error', () => undefined); // told to who waits for it, where anybody does
+    worker.once('exit', () => {
+      this.workers.delete(worker);
+      const at = this.idle.indexOf(worker);
+      if (at >= 0) this.idle.splice(at, 1);
+    });
+    return worker;
+  }
+
+  private async worked<Name extends HeavyTask>(
+    name: Name,
+    input: Input<Name>,
+    { mostMs, signal }: HeavyLimits,
+  ): Promise<Result<Name>> {
+    const worker = this.worker();
+    const over = new AbortController();
+    const ends = { signal: over.signal };
+    try {
+      return await new Promise<Result<Name>>((resolve, reject) => {
+        const stop = (error: Error) => (): void => {
+          reject(error);
+          void worker.terminate();
+        };
+        const timer = setTimeout(stop(TOO_LONG()), mostMs);
+        over.signal.addEventListener('abort', () => clearTimeout(timer));
+        signal?.addEventListener('abort', stop(GONE()), ends);
+        listen(worker, 'message', over.signal, ({ result, failure }: Answer<Result<Name>>) => {
+          this.idle.push(worker);
+          if (failure) reject(failureOf(failure));
+          else resolve(result as Result<Name>);
+        });
+        listen(worker, 'error', over.signal, (error: NodeJS.ErrnoException) =>
+          reject(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? TOO_MUCH() : error),
+        );
+        listen(worker, 'exit', over.signal, () => reject(GONE()));
+        worker.postMessage({ name, input });
+      });
+    } finally {
+      over.abort();
+    }
+  }
+}
