@@ -3,13 +3,14 @@ import { TABLE_BYTES_MOST } from '@hot-bead/contract';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
-import { json, raw } from 'express';
+import { json, raw, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import { serveApiDocs } from './api-docs.ts';
 import { AppModule } from './app.module.ts';
 import type { Config } from './config/config.ts';
 import { access, type AccessRules, OWN_HOSTS } from './access/access.ts';
 import { ApiErrorFilter } from './errors/api-error.filter.ts';
+import { DatabaseFile } from './database/database-file.ts';
 import { boundedBody } from './errors/bounded-body.ts';
 import { type ErrorLog, STDERR_LOG } from './errors/error-log.ts';
 import { requestId } from './errors/request-id.ts';
@@ -28,6 +29,14 @@ export interface AppOptions {
   readonly accessRules?: AccessRules;
 }
 
+/** Turns away what is asked of a database whose file is not there any more. */
+function standing(file: DatabaseFile): RequestHandler {
+  return (_request, _response, next): void => {
+    file.refuseOther();
+    next();
+  };
+}
+
 /** The whole application on its database, ready to listen. */
 export async function createApp(config: Config, options: AppOptions = {}): Promise<INestApplication> {
   const { logger = ['error', 'warn'], errorLog = STDERR_LOG, accessRules = { hosts: OWN_HOSTS } } = options;
@@ -39,6 +48,7 @@ export async function createApp(config: Config, options: AppOptions = {}): Promi
   app.use(requestId);
   app.use(access(accessRules));
   app.use(compression());
+  app.use('/api', standing(app.get(DatabaseFile)));
   app.use(json({ limit: BODY_LIMIT }));
   app.use(boundedBody);
   // what is no JSON is read where it is asked for, and nowhere else; a whole shop goes to a file as it comes
@@ -59,7 +69,6 @@ export async function createApp(config: Config, options: AppOptions = {}): Promi
   );
   app.useGlobalFilters(new ApiErrorFilter(errorLog));
   app.useGlobalInterceptors(new MadeInterceptor());
-  app.enableShutdownHooks();
   serveApiDocs(app);
   return app;
 }

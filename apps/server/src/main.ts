@@ -1,7 +1,10 @@
 import 'reflect-metadata';
+import type { Server } from 'node:http';
+import type { INestApplication } from '@nestjs/common';
 import { type Config, ConfigError, readConfig } from './config/config.ts';
 import { createApp } from './create-app.ts';
 import { MIGRATION_NAMES } from './database/data-source-options.ts';
+import { holdDatabase } from './database/database-file.ts';
 import { DatabaseError, makeSureOf } from './database/open-database.ts';
 
 const HOST = '127.0.0.1';
@@ -18,12 +21,33 @@ function reasonOf(error: unknown): string {
 
 async function open(config: Config) {
   try {
+    holdDatabase(config.databasePath);
     makeSureOf(config.databasePath, MIGRATION_NAMES);
     return await createApp(config, { logger: false });
   } catch (error) {
     if (error instanceof DatabaseError) return stop(error.message);
     return stop(`Cannot open the database at ${config.databasePath}: ${reasonOf(error)}`);
   }
+}
+
+/** How long those that are being answered are waited for, ms. */
+const GRACE_MS = 2000;
+
+/** Ends when it is asked to: what is being answered is answered, what stands still is cut; asked again, it ends at once. */
+function stopsWhenAsked(app: INestApplication): void {
+  const server = app.getHttpServer() as Server;
+  let isAsked = false;
+  const stopNow = (signal: NodeJS.Signals): void => {
+    if (isAsked) process.exit(signal === 'SIGINT' ? 130 : 143);
+    isAsked = true;
+    server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), GRACE_MS).unref();
+    void app.close().then(
+      () => process.exit(0),
+      () => process.exit(1),
+    );
+  };
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, stopNow);
 }
 
 async function main(): Promise<void> {
@@ -45,6 +69,7 @@ async function main(): Promise<void> {
         : `Cannot listen: ${reasonOf(error)}`,
     );
   }
+  stopsWhenAsked(app);
   if (config.beside) process.stdin.on('close', () => process.exit(0)).resume();
   app.useLogger(['error', 'warn']); // silent until here: a failed start is one line, ours
   const shop = config.demo ? ' with the demo shop' : '';

@@ -24,7 +24,7 @@ import Joi from 'joi';
 import { figure, limitsText } from './figure.ts';
 import { gasSchema } from './gas.ts';
 import { lineSchema } from './plain-text.ts';
-import { exactly, whereItemsFit } from './validation.ts';
+import { atField, exactly, whereItemsFit } from './validation.ts';
 
 /** A field that belongs to one kind of control: required there, out of place elsewhere. */
 const onlyFor = (kind: string, schema: Joi.Schema) =>
@@ -179,11 +179,6 @@ const entryLineSchema = Joi.object({
     .messages({ 'entry-line': '{#fault}' }),
 });
 
-/** Whether it is a line at all: a list is held against itself even where one of its items is not. */
-function isLine(value: unknown): value is EntryLine {
-  return entryLineSchema.validate(value).error === undefined;
-}
-
 export const oneEntrySchema = Joi.object({
   unit: Joi.valid(...ENTRY_UNITS).required(),
   trimUnit: Joi.valid(...TRIM_UNITS),
@@ -199,6 +194,13 @@ export const oneEntrySchema = Joi.object({
     .items(entryLineSchema)
     .max(ENTRY_POINTS_MOST)
     .required()
-    .unique((a: unknown, b: unknown) => isLine(a) && isLine(b) && isSameLine(a, b))
+    .custom(
+      whereItemsFit(entryLineSchema, (lines: readonly EntryLine[], helpers) => {
+        const twice = lines.findIndex((line, i) =>
+          lines.slice(0, i).some((other) => isSameLine(line, other)),
+        );
+        return twice < 0 ? lines : helpers.error('array.unique', {}, atField(helpers.state, String(twice)));
+      }),
+    )
     .messages({ 'array.unique': 'Two lines are for the same wire and gas.' }),
 });

@@ -53,6 +53,9 @@ function recordOf(
   return record;
 }
 
+/** Most columns of a table: one that is pasted may have some that are empty. */
+const HEADINGS_MOST = 500;
+
 /** Lines that are read between two pauses. */
 const STEP_LINES = 500;
 
@@ -73,6 +76,9 @@ export function* readingTable<T extends object>(
   });
   if (csv.status === 'unreadable') return whole(csv.message);
   const known = new Set(columns.map(({ column }) => column));
+  if (csv.columns.length > HEADINGS_MOST) {
+    return whole(`That is ${csv.columns.length} columns: ${HEADINGS_MOST} are the most.`);
+  }
   const strange = csv.columns.filter((name) => name !== '' && !known.has(name));
   if (strange.length > 0) {
     return whole(`No column is called ${strange.join(', ')}. There are: ${[...known].join(', ')}.`);

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { overBounds } from './bounds.ts';
 
 /** One thing wrong with an input, at its field. */
 export interface Problem {
@@ -50,6 +51,8 @@ function problemsOf(error: Joi.ValidationError): Problem[] {
  * @throws {ContractError} with every problem at its field
  */
 export function validated<T>(schema: Joi.Schema<T>, value: unknown): T {
+  const tooMuch = overBounds(schema, value);
+  if (tooMuch) throw new ContractError([tooMuch]);
   const result = schema.validate(value, { abortEarly: false, errors: { wrap: { label: '' } } });
   if (result.error) throw new ContractError(problemsOf(result.error));
   return result.value;

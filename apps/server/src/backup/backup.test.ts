@@ -121,3 +121,63 @@ describe('what is no backup changes nothing', () => {
     expect((await taken('json')).equals(before)).toBe(true);
   });
 });
+
+it('what is written while a shop is put in the place of another is in the one or in the copy of the other', async () => {
+  const file = await taken('database');
+  const acknowledged: string[] = [];
+  let isOver = false;
+  const writer = async (): Promise<void> => {
+    while (!isOver) {
+      const { status, body } = await asking(server).post('/api/jobs').send({ line: '3 mm tee' });
+      if (status === 201) acknowledged.push((body as { id: string }).id);
+      else expect(status).toBe(503);
+    }
+  };
+  const writers = [writer(), writer(), writer(), writer()];
+  const copies: string[] = [];
+  for (let i = 0; i < 3; i += 1) {
+    const report = (await restore(file).expect(200)).body as RestoreReport;
+    copies.push(join(dirname(server.databasePath), report.keptAs));
+  }
+  isOver = true;
+  await Promise.all(writers);
+  const found = new Set<unknown>();
+  for (const path of [server.databasePath, ...copies]) {
+    const database = new Database(path, { readonly: true });
+    for (const id of database.prepare('SELECT id FROM job').pluck().all()) found.add(id);
+    database.close();
+  }
+  expect(acknowledged.length).toBeGreaterThan(20);
+  expect(acknowledged.filter((id) => !found.has(id))).toEqual([]);
+  // only the last few copies stay
+  const before = readdirSync(dirname(server.databasePath)).filter((name) => name.includes('.before-'));
+  expect(before).toHaveLength(3);
+});
+
+it('what was learnt, ordered or set aside before is not told of the shop after', async () => {
+  const file = await taken('database');
+  const { id } = (await asking(server).post('/api/jobs').send({ line: '4 mm tee' }).expect(201)).body as {
+    id: string;
+  };
+  await server.writing.query(`UPDATE job SET work = '{"thicknessMm":3,"outsideMm":[3]}' WHERE id = ?`, [id]);
+  await asking(server).get('/api/jobs');
+  await asking(server).get(`/api/jobs/${id}`);
+  expect((await asking(server).get('/api/set-aside')).body).toHaveLength(1);
+  const learning = (await asking(server).get('/api/learning')).body as object;
+  await restore(file).expect(200);
+  expect((await asking(server).get('/api/set-aside')).body).toEqual([]);
+  expect((await asking(server).get('/api/learning')).body).toEqual(learning);
+});
+
+it('a backup ends while the shop is written to, and leaves nothing behind', async () => {
+  let isOver = false;
+  const writing = (async () => {
+    while (!isOver) await asking(server).post('/api/jobs').send({ line: '3 mm tee' });
+  })();
+  await Promise.all(['database', 'zip', 'json'].map(taken));
+  isOver = true;
+  await writing;
+  const folder = dirname(server.databasePath);
+  const work = readdirSync(folder).filter((name) => name.endsWith('.work'));
+  expect(work.flatMap((name) => readdirSync(join(folder, name)))).toEqual([]);
+});

@@ -1,7 +1,7 @@
 import { type BigIntStats, statSync } from 'node:fs';
 import Database from 'better-sqlite3';
 import { DomainError } from '../errors/domain-error.ts';
-import { DatabaseError } from './open-database.ts';
+import { DatabaseError, touch } from './open-database.ts';
 
 /** Which file stands at a path; undefined: none. */
 function identityOf(path: string): string | undefined {
@@ -36,6 +36,7 @@ export class DatabaseFile {
  * @throws {DatabaseError} where another server holds it
  */
 export function holdDatabase(path: string): () => void {
+  touch(path);
   const lock = new Database(`${path}.lock`, { timeout: 0 });
   try {
     lock.exec('BEGIN EXCLUSIVE');

@@ -1,6 +1,7 @@
 import { closeSync, existsSync, mkdirSync, openSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { basename, dirname, extname, join } from 'node:path';
 import Database from 'better-sqlite3';
+import { copyDatabase } from './copy-database.ts';
 
 /** Why a database cannot be opened, in one line for the person who started the server. */
 export class DatabaseError extends Error {}
@@ -17,7 +18,8 @@ function makeFolder(folder: string): void {
   mkdirSync(folder);
 }
 
-function touch(path: string): void {
+/** Makes the file where there is none; an error of the system where the path cannot be used. */
+export function touch(path: string): void {
   makeFolder(dirname(path));
   closeSync(openSync(path, 'a')); // says plainly what is wrong with the path
 }
@@ -57,6 +59,21 @@ function migrationsIn(database: Connection): readonly string[] {
   );
 }
 
+/** A database of something else is left as it is. */
+function refuseOther(
+  database: Connection,
+  path: string,
+  done: readonly string[],
+  known: readonly string[],
+): void {
+  const [first] = done;
+  const holdsSome = database.prepare('SELECT COUNT(*) FROM sqlite_master').pluck().get() !== 0;
+  if (first === undefined ? !holdsSome : known.includes(first)) return;
+  throw new DatabaseError(
+    `The database at ${path} is that of another program: name another file with HOT_BEAD_DB.`,
+  );
+}
+
 function refuseNewer(path: string, done: readonly string[], known: readonly string[]): void {
   const newer = done.find((name) => !known.includes(name));
   if (newer === undefined) return;
@@ -66,10 +83,8 @@ function refuseNewer(path: string, done: readonly string[], known: readonly stri
 }
 
 /** Keeps the file as it is beside itself, before it is changed for good. */
-function copyBefore(database: Connection, path: string, migration: string): void {
-  const copy = join(dirname(path), `${stem(path)}.before-${migration}.sqlite`);
-  rmSync(copy, { force: true });
-  database.prepare('VACUUM INTO ?').run(copy);
+function copyBefore(path: string, migration: string): void {
+  copyDatabase(path, join(dirname(path), `${stem(path)}.before-${migration}.sqlite`));
   for (const old of copiesOf(path).slice(COPIES_KEPT)) rmSync(old, { force: true });
 }
 
@@ -96,9 +111,10 @@ export function makeSureOf(path: string, known: readonly string[]): void {
     database.pragma('busy_timeout = 5000');
     refuseDamaged(database, path);
     const done = migrationsIn(database);
+    refuseOther(database, path, done, known);
     refuseNewer(path, done, known);
     const [next] = known.filter((name) => !done.includes(name));
-    if (done.length > 0 && next !== undefined) copyBefore(database, path, next);
+    if (done.length > 0 && next !== undefined) copyBefore(path, next);
   } catch (error) {
     refuseForeign(error, path);
   } finally {

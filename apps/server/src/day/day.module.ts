@@ -7,6 +7,7 @@ import {
 import { Body, Controller, Get, HttpCode, Module, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Answers, openApi } from '../api-docs.ts';
+import { Leaving } from '../work/leaving.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
 import { LearningModule } from '../learning/learning.module.ts';
@@ -32,8 +33,11 @@ export class DayController {
   @ApiOperation({ summary: 'The day in order: late least, then changing over least, then ending first' })
   @ApiBody({ schema: openApi(dayOrderRequestSchema) })
   @Answers(toldDaySchema)
-  order(@Body(new ContractPipe(dayOrderRequestSchema)) body: DayOrderRequest) {
-    return this.day.order(body);
+  order(
+    @Body(new ContractPipe(dayOrderRequestSchema)) body: DayOrderRequest,
+    @Leaving() signal: AbortSignal,
+  ) {
+    return this.day.order(body, { now: new Date().toISOString(), signal });
   }
 }
 

@@ -1,4 +1,3 @@
-import { setImmediate } from 'node:timers/promises';
 import {
   DAY_TASKS_MOST,
   dayJobs,
@@ -6,7 +5,6 @@ import {
   type DayTasks,
   type ToldDay,
 } from '@hot-bead/contract';
-import { type DayOrder, dayOrder, placedDay, planDay } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { JobsService } from '../jobs/jobs.service.ts';
 import { LearningService } from '../learning/learning.service.ts';
@@ -14,6 +12,11 @@ import { MachinesService } from '../machines/machines.service.ts';
 import { PiecesService } from '../pieces/pieces.service.ts';
 import { byMachineName } from '../plan/planner.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
+import { HeavyWork } from '../work/heavy-work.ts';
+import type { AskedDay } from './told-day.ts';
+
+/** Longest that a day is put in order, ms. */
+const MOST_MS = 30_000;
 
 @Injectable()
 export class DayService {
@@ -23,6 +26,7 @@ export class DayService {
     private readonly machines: MachinesService,
     private readonly shop: ShopService,
     private readonly learning: LearningService,
+    private readonly heavy: HeavyWork,
   ) {}
 
   /** What is on the Bench and not yet welded, with the pieces that it belongs to. */
@@ -35,11 +39,14 @@ export class DayService {
     return { jobs: told, pieces: pieces.filter(({ id }) => used.has(id)), more: jobs.length - told.length };
   }
 
-  /** The day in order: the same code as in the browser, a breath between its steps so that others are answered. */
-  async order({ today, nowMin }: DayOrderRequest): Promise<ToldDay> {
+  /** The day in order: the same code as in the browser, in a thread of its own. */
+  async order(
+    { today, nowMin }: DayOrderRequest,
+    at: { readonly now: string; readonly signal: AbortSignal },
+  ): Promise<ToldDay> {
     const { schools, day, shelf } = await this.shop.read();
     const machines = await this.machines.list();
-    const planned = planDay({
+    const asked: AskedDay = {
       jobs: dayJobs(await this.tasks()),
       machines: machines.map((machine) => ({ id: machine.id, machine })),
       shop: {
@@ -50,38 +57,8 @@ export class DayService {
       day,
       today,
       nowMin,
-      now: new Date().toISOString(),
-    });
-    const order = await unhurried(dayOrder(planned.problem));
-    const { lines, value } = placedDay(planned, order);
-    return {
-      method: order.method,
-      because: order.because ?? null,
-      ...value,
-      places: lines.flatMap((line, m) =>
-        line.map(({ task, setupMin, setupStartMin, startMin, endMin, lateMin, why }) => ({
-          jobId: task.job.id,
-          title: task.job.title,
-          machineId: planned.machines[m]?.id ?? '',
-          setupMin,
-          setupStartMin,
-          startMin,
-          endMin,
-          lateMin,
-          why,
-        })),
-      ),
-      leftOut: planned.leftOut.map(({ job: { id, title }, reason }) => ({ jobId: id, title, reason })),
-      pinFaults: planned.pinFaults,
+      now: at.now,
     };
-  }
-}
-
-/** Runs a search to its end without keeping the program from anything else. */
-async function unhurried(search: Generator<unknown, DayOrder>): Promise<DayOrder> {
-  for (;;) {
-    const step = search.next();
-    if (step.done === true) return step.value;
-    await setImmediate();
+    return this.heavy.run('day-order', asked, { mostMs: MOST_MS, signal: at.signal });
   }
 }

@@ -33,8 +33,9 @@ export async function writeCreated<Told>(
   type: RecordType<Told>,
   command: Command,
   { id, of, fields, input, insert }: Creation,
+  when = new Date(),
 ): Promise<void> {
-  const at = new Date().toISOString();
+  const at = when.toISOString();
   await insert(manager, at);
   await readBack(manager, type, id, fields);
   await writeEvent(manager, {

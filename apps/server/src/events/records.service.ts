@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises';
 import type { EventKind } from '@hot-bead/contract';
 import {
   AWAY,
@@ -41,6 +42,12 @@ export interface Change extends Told {
   /** Also one that was put away. */
   readonly evenAway?: boolean;
 }
+
+/** Versions that are looked through for what was changed since. */
+const VERSIONS_MOST = 500;
+
+/** Records that are created between two pauses. */
+const CREATED_BETWEEN = 10;
 
 type Listener = (kind: RecordType<unknown>['kind'], id: string) => void;
 
@@ -106,11 +113,14 @@ export class RecordsService {
   ): Promise<void> {
     await this.together(async (manager) => {
       if (await eventOf(manager, command)) return;
+      const at = Date.now();
       for (const [i, creation] of creations.entries()) {
         // the first stands for all of them: sent again they are known by it
         const one = i === 0 ? command : { ...command, id: creation.id };
-        await writeCreated(manager, type, one, creation);
+        // the first is the last that was told of: lists have them in the order in which they came
+        await writeCreated(manager, type, one, creation, new Date(at - i));
         this.tellListeners(type, creation.id);
+        if (i % CREATED_BETWEEN === 0) await setImmediate(); // those who read are answered meanwhile
       }
     });
   }
@@ -299,7 +309,10 @@ export class RecordsService {
       throw new DomainError('version-unknown', 400, `The ${type.word} has no version ${seen}.`, 'version');
     }
     if (seen === loaded.version) return;
-    const since = await fieldsChangedSince(manager, type.kind, id, seen);
+    const since =
+      loaded.version - seen > VERSIONS_MOST
+        ? new Set(Object.keys(change)) // so long ago that all of it counts as changed
+        : await fieldsChangedSince(manager, type.kind, id, seen);
     const conflicts = conflictsOf(change, since, loaded, type.derived);
     if (conflicts.length > 0) throw staleChange(type.word, await type.tell(id), conflicts, change);
   }

@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises';
 import type {
   LogCharts,
   LogEntry,
@@ -78,6 +79,9 @@ const SORTS = {
 /** Points of beads against the book that a chart has room for. */
 const POINTS_MOST = 600;
 
+/** Rows that are written between two pauses. */
+const ROWS_BETWEEN = 500;
+
 @Injectable()
 export class LogService {
   constructor(
@@ -115,7 +119,7 @@ export class LogService {
 
   /** Every line that a filter lets through, oldest first, piece by piece. */
   async *all(filter: LogFilter): AsyncGenerator<readonly LogEntry[]> {
-    const limit = 1000;
+    const limit = 200; // a page is a few milliseconds: others are answered between
     let after: string | undefined;
     do {
       const page = await this.page({ ...filter, limit, sort: 'oldest', ...(after ? { after } : {}) });
@@ -146,7 +150,10 @@ export class LogService {
         throw otherCommand();
       }
       const insert = this.writes.connection.prepare(`INSERT INTO "log_entry" (${names}) VALUES (${marks})`);
-      for (const row of rows) insert.run(row);
+      for (const [i, row] of rows.entries()) {
+        insert.run(row);
+        if (i % ROWS_BETWEEN === 0) await setImmediate(); // those who read are answered meanwhile
+      }
     });
   }
 

@@ -2,7 +2,7 @@ import { readdirSync, rmSync, statSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { COPIES_KEPT } from '../database/open-database.ts';
-import { copyShop } from './copy-shop.ts';
+import { copyDatabase } from '../database/copy-database.ts';
 import { copyRows } from './copy-rows.ts';
 import { recordCounts } from './shop-file.ts';
 
@@ -30,7 +30,7 @@ export function replaceShop(
   prepared: string,
   keepAs?: string,
 ): Readonly<Record<string, number>> {
-  if (keepAs !== undefined) copyShop(path, keepAs);
+  if (keepAs !== undefined) copyDatabase(path, keepAs);
   const database = new Database(path, { timeout: 5000 });
   try {
     database.pragma('synchronous = FULL');

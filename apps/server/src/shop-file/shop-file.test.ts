@@ -33,7 +33,7 @@ function textOf(path: string): string {
 const envOf = (path: string): NodeJS.ProcessEnv => ({ HOT_BEAD_DB: path });
 interface ShopFile {
   readonly schema: string;
-  readonly tables: Readonly<Record<string, readonly object[]>>;
+  readonly tables: Readonly<Record<string, readonly Readonly<Record<string, unknown>>[]>>;
 }
 const shopOf = (path: string): ShopFile => JSON.parse(textOf(path)) as ShopFile;
 const take = async (shop: object, ...more: readonly string[]): Promise<string> => {

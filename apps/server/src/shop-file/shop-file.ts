@@ -84,6 +84,21 @@ export function recordCounts(database: Connection): Readonly<Record<string, numb
 /** How a row is written: most as they are; a photo may stand elsewhere. */
 export type RowWriter = (table: string, row: ShopRow) => ShopRow;
 
+/** Signs that are handed on at once. */
+const PIECE_SIGNS = 64 * 1024;
+
+/** Pieces put together until they are worth handing on. */
+function* together(pieces: Iterable<string>): Generator<string> {
+  let held = '';
+  for (const piece of pieces) {
+    held += piece;
+    if (held.length < PIECE_SIGNS) continue;
+    yield held;
+    held = '';
+  }
+  if (held !== '') yield held;
+}
+
 /**
  * A whole shop as text, piece by piece: one record a line, in an order of its own, so that the same shop is the same text
  * and two can be held against one another. What is written meanwhile is in the next where the database is read within a
@@ -91,10 +106,11 @@ export type RowWriter = (table: string, row: ShopRow) => ShopRow;
  *
  * @throws {Error} where the database is empty of tables
  */
-export function* shopText(
-  database: Connection,
-  written: RowWriter = (_table, row) => row,
-): Generator<string> {
+export function shopText(database: Connection, written: RowWriter = (_table, row) => row): Generator<string> {
+  return together(linesOf(database, written));
+}
+
+function* linesOf(database: Connection, written: RowWriter): Generator<string> {
   const schema = schemaOf(database);
   if (schema === undefined) throw new Error('There is no shop in this database.');
   yield `{\n "format": ${JSON.stringify(SHOP_FILE_FORMAT)},\n "version": ${SHOP_FILE_VERSION},\n "schema": ${JSON.stringify(schema)},\n "tables": {`;

@@ -1,9 +1,8 @@
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import {
-  LOG_TABLE,
   type LogFilter,
   logFilterSchema,
-  PIECE_TABLE,
-  STOCK_TABLE,
   TABLE_NAMES,
   type TableName,
   tableReportSchema,
@@ -19,14 +18,12 @@ import { LogModule } from '../log/log.module.ts';
 import { MachinesModule } from '../machines/machines.module.ts';
 import { PiecesModule } from '../pieces/pieces.module.ts';
 import { StockModule } from '../stock/stock.module.ts';
+import { Leaving } from '../work/leaving.ts';
 import { TablesService } from './tables.service.ts';
 
 const nameSchema = Joi.valid(...TABLE_NAMES)
   .required()
   .messages({ '*': `There are tables of ${TABLE_NAMES.join(', ')}.` });
-
-/** Columns of each table, told with its file. */
-const TABLES = { log: LOG_TABLE, stores: STOCK_TABLE, pieces: PIECE_TABLE } as const;
 
 @ApiTags('tables')
 @Controller('api/tables')
@@ -44,8 +41,10 @@ export class TablesController {
       'Content-Type': 'text/csv; charset=utf-8',
       'Content-Disposition': `attachment; filename="hot-bead-${name}.csv"`,
     });
-    for await (const piece of this.tables.written(name, filter, TABLES)) response.write(piece);
-    response.end();
+    // as fast as it is taken, and no further once who asked has gone
+    await pipeline(Readable.from(this.tables.written(name, filter)), response).catch((error: unknown) => {
+      if (!response.destroyed) throw error;
+    });
   }
 
   @Post(':name')
@@ -57,8 +56,9 @@ export class TablesController {
     @Param('name', new ContractPipe(nameSchema)) name: TableName,
     @Req() request: Request,
     @Asked() command: Command,
+    @Leaving() leaving: AbortSignal,
   ) {
-    return this.tables.take(name, request.body, command);
+    return this.tables.take(name, request.body, command, leaving);
   }
 
   @Delete('log/:batch')

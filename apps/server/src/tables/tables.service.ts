@@ -1,18 +1,13 @@
 import {
-  decodedText,
-  LOG_TABLE,
   type LogEntry,
   type LogFilter,
   type LogLine,
-  PIECE_TABLE,
-  readingTable,
+  type NewPiece,
+  type NewStockItem,
   type RecordTable,
   REPORT_LINES_MOST,
-  STOCK_TABLE,
-  TABLE_LINES_MOST,
   tableCsv,
   type TableName,
-  type TableReading,
   type TableReport,
   type ToldLine,
 } from '@hot-bead/contract';
@@ -23,60 +18,33 @@ import { LogService } from '../log/log.service.ts';
 import { MachinesService } from '../machines/machines.service.ts';
 import { PiecesService } from '../pieces/pieces.service.ts';
 import { StockService } from '../stock/stock.service.ts';
+import { HeavyWork } from '../work/heavy-work.ts';
+import { type ReadTable, TABLES } from './read-table.ts';
 
 /** The mark by which table programs know UTF-8. */
 const MARK = '\uFEFF';
 
-/** Reads a table piece by piece, so that others are answered between. */
-async function readBetween<T extends object>(table: RecordTable<T>, text: string): Promise<TableReading<T>> {
-  const reading = readingTable(table, text);
-  for (;;) {
-    const step = reading.next();
-    if (step.done) return step.value;
-    await new Promise((resolve) => setImmediate(resolve));
-  }
-}
+/** Longest that a table is read, ms. */
+const READ_MOST_MS = 20_000;
 
-/** A table's text, and how it was come by. */
-interface SentTable {
-  readonly text: string;
-  readonly encoding: string;
-  /** Most lines that are taken at once. */
-  readonly most: number;
-  /** By this the whole of it can be taken out again. */
-  readonly batch?: string;
-}
-
-/** What keeps a table from being taken; nothing: it can be. */
-function refusedIn({ lines, refused }: TableReading<object>, most: number): TableReading<object>['refused'] {
-  if (lines > most)
-    return [{ line: undefined, message: `That is ${lines} lines: ${most} are the most at once.` }];
-  if (lines === 0 && refused.length === 0) {
-    return [{ line: undefined, message: 'There is a heading, and no line under it.' }];
-  }
-  return refused;
-}
-
-/** Reads a table and keeps it, where every line of it can be kept; the report says what became of it. */
+/** Keeps a table that was read, where every line of it can be kept; the report says what became of it. */
 async function takenBy<T extends object>(
-  table: RecordTable<T>,
-  { text, encoding, most, batch }: SentTable,
+  { rows, refused, lines, dialect, encoding }: ReadTable,
   keep: (records: readonly T[]) => Promise<void>,
+  batch?: string,
 ): Promise<TableReport> {
-  const reading = await readBetween(table, text);
-  const refused = refusedIn(reading, most);
   const taken = refused.length === 0;
-  if (taken) await keep(reading.rows.map(({ value }) => value));
+  if (taken) await keep(rows.map(({ value }) => value as T));
   return {
     taken,
-    lines: reading.lines,
+    lines,
     refusedLines: refused.length,
     refused: refused
       .slice(0, REPORT_LINES_MOST)
       .map(({ line, message }) => ({ line: line ?? null, message })),
     encoding,
-    delimiter: reading.dialect?.delimiter ?? null,
-    decimal: reading.dialect?.decimal ?? null,
+    delimiter: dialect?.delimiter ?? null,
+    decimal: dialect?.decimal ?? null,
     batch: taken ? (batch ?? null) : null,
   };
 }
@@ -89,15 +57,12 @@ export class TablesService {
     private readonly machines: MachinesService,
     private readonly pieces: PiecesService,
     private readonly stock: StockService,
+    private readonly heavy: HeavyWork,
   ) {}
 
   /** A table as CSV, piece by piece. */
-  async *written(
-    name: TableName,
-    filter: LogFilter,
-    tables: Readonly<Record<TableName, Pick<RecordTable<object>, 'columns'>>>,
-  ): AsyncGenerator<string> {
-    const table = tables[name];
+  async *written(name: TableName, filter: LogFilter): AsyncGenerator<string> {
+    const table = TABLES[name];
     yield MARK;
     if (name === 'stores')
       yield tableCsv(
@@ -130,20 +95,19 @@ export class TablesService {
    *
    * @throws {DomainError} `no-table` where what was sent is none
    */
-  take(name: TableName, sent: unknown, command: Command): Promise<TableReport> {
+  async take(name: TableName, sent: unknown, command: Command, signal: AbortSignal): Promise<TableReport> {
     if (!Buffer.isBuffer(sent) || sent.length === 0) {
       throw new DomainError('no-table', 400, 'Send the table itself, as text/csv.', 'table');
     }
-    const { text, encoding = 'UTF-8' } = decodedText(sent, TextDecoder);
-    const read = { text, encoding, most: TABLE_LINES_MOST[name] };
+    const read = await this.heavy.run('table-read', { name, bytes: sent }, { mostMs: READ_MOST_MS, signal });
     switch (name) {
       case 'stores':
-        return takenBy(STOCK_TABLE, read, (items) => this.stock.createAll(items, command));
+        return takenBy<NewStockItem>(read, (items) => this.stock.createAll(items, command));
       case 'pieces':
-        return takenBy(PIECE_TABLE, read, (pieces) => this.pieces.createAll(pieces, command));
+        return takenBy<NewPiece>(read, (pieces) => this.pieces.createAll(pieces, command));
       case 'log': {
         const batch = `told-${command.id}`;
-        return takenBy(LOG_TABLE, { ...read, batch }, (lines) => this.takeLines(batch, lines));
+        return takenBy<ToldLine>(read, (lines) => this.takeLines(batch, lines), batch);
       }
     }
   }

@@ -1,8 +1,11 @@
+import type { AskedDay } from '../day/told-day.ts';
+import type { SentTable } from '../tables/read-table.ts';
+
 /** What takes long, or much room, and is done beside the server: by name, with all it needs said. Each is loaded when it is asked for. */
 export const HEAVY_TASKS = {
   /** The database as it stands, as a file. */
   'backup-database': async ({ path, out }: { path: string; out: string }): Promise<void> =>
-    (await import('../shop-file/copy-shop.ts')).copyShop(path, out),
+    (await import('../database/copy-database.ts')).copyDatabase(path, out),
 
   /** The whole shop as text. */
   'backup-json': async ({ path, out }: { path: string; out: string }): Promise<void> =>
@@ -19,6 +22,12 @@ export const HEAVY_TASKS = {
   /** What was made ready is put in the place of the shop. */
   'restore-replace': async ({ path, prepared, keepAs }: { path: string; prepared: string; keepAs: string }) =>
     (await import('../shop-file/replace-shop.ts')).replaceShop(path, prepared, keepAs),
+
+  /** A day put in order. */
+  'day-order': async (asked: AskedDay) => (await import('../day/told-day.ts')).toldDay(asked),
+
+  /** A table that was sent, line by line. */
+  'table-read': async (sent: SentTable) => (await import('../tables/read-table.ts')).readTable(sent),
 } as const satisfies Readonly<Record<string, (input: never) => Promise<unknown>>>;
 
 export type HeavyTasks = typeof HEAVY_TASKS;

@@ -1,8 +1,8 @@
 import { closeSync, fsyncSync, openSync, renameSync, rmSync } from 'node:fs';
 import Database from 'better-sqlite3';
 
-/** Keeps a shop as it stands as a file of its own, which has its name once it is whole. */
-export function copyShop(path: string, copy: string): void {
+/** Keeps a database as it stands as a file of its own, which has its name once it is whole. */
+export function copyDatabase(path: string, copy: string): void {
   const part = `${copy}.part`;
   rmSync(part, { force: true });
   const database = new Database(path, { readonly: true, timeout: 5000 });

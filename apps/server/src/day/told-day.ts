@@ -1,0 +1,35 @@
+import type { ToldDay } from '@hot-bead/contract';
+import { type DayInput, dayOrder, placedDay, planDay } from '@hot-bead/core';
+
+/** A day that is to be put in order: all that it is made of. */
+export type AskedDay = DayInput;
+
+/** The day in order, searched to the end. */
+export function toldDay(asked: AskedDay): ToldDay {
+  const planned = planDay(asked);
+  const search = dayOrder(planned.problem);
+  let step = search.next();
+  while (step.done !== true) step = search.next();
+  const order = step.value;
+  const { lines, value } = placedDay(planned, order);
+  return {
+    method: order.method,
+    because: order.because ?? null,
+    ...value,
+    places: lines.flatMap((line, m) =>
+      line.map(({ task, setupMin, setupStartMin, startMin, endMin, lateMin, why }) => ({
+        jobId: task.job.id,
+        title: task.job.title,
+        machineId: planned.machines[m]?.id ?? '',
+        setupMin,
+        setupStartMin,
+        startMin,
+        endMin,
+        lateMin,
+        why,
+      })),
+    ),
+    leftOut: planned.leftOut.map(({ job: { id, title }, reason }) => ({ jobId: id, title, reason })),
+    pinFaults: planned.pinFaults,
+  };
+}
