@@ -1,6 +1,12 @@
-import { apiErrorSchema } from '@hot-bead/contract';
+import {
+  ACTOR_HEADER,
+  apiErrorSchema,
+  COMMAND_HEADER,
+  DEVICE_HEADER,
+  VERSION_HEADER,
+} from '@hot-bead/contract';
 import { applyDecorators, type INestApplication } from '@nestjs/common';
-import { ApiResponse, DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
+import { ApiQuery, ApiResponse, DocumentBuilder, type OpenAPIObject, SwaggerModule } from '@nestjs/swagger';
 import type Joi from 'joi';
 import joiToSwaggerModule from 'joi-to-swagger';
 
@@ -26,6 +32,39 @@ export function Answers(schema: Joi.Schema, ...statuses: readonly number[]): Met
   );
 }
 
+/** What is asked for in the address, by its contract: each by its name. */
+export function Queried(schema: Joi.Schema): MethodDecorator {
+  const { properties = {}, required = [] } = openApi(schema) as {
+    readonly properties?: Readonly<Record<string, object>>;
+    readonly required?: readonly string[];
+  };
+  return applyDecorators(
+    ...Object.entries(properties).map(([name, told]) =>
+      ApiQuery({ name, required: required.includes(name), schema: told }),
+    ),
+  );
+}
+
+/** Headers that every command may carry. */
+const COMMAND_HEADERS = [
+  {
+    name: COMMAND_HEADER,
+    description: 'The command’s own id, a UUID: sent again under it, it is done once.',
+  },
+  { name: VERSION_HEADER, description: 'The version of the record that was seen, or * for any.' },
+  { name: ACTOR_HEADER, description: 'Who says so.' },
+  { name: DEVICE_HEADER, description: 'On which device.' },
+].map((header) => ({ ...header, in: 'header', required: false, schema: { type: 'string' } }) as const);
+
+function withHeaders(document: OpenAPIObject): OpenAPIObject {
+  for (const { post, put, patch, delete: remove } of Object.values(document.paths)) {
+    for (const operation of [post, put, patch, remove]) {
+      if (operation) operation.parameters = [...(operation.parameters ?? []), ...COMMAND_HEADERS];
+    }
+  }
+  return document;
+}
+
 /** Serves the OpenAPI page at /api/docs and its JSON at /api/docs-json. */
 export function serveApiDocs(app: INestApplication): void {
   const description =
@@ -35,5 +74,5 @@ export function serveApiDocs(app: INestApplication): void {
     .setDescription(description)
     .setVersion('1')
     .build();
-  SwaggerModule.setup('api/docs', app, () => SwaggerModule.createDocument(app, config));
+  SwaggerModule.setup('api/docs', app, () => withHeaders(SwaggerModule.createDocument(app, config)));
 }

@@ -46,14 +46,7 @@ export async function createApp(config: Config, options: AppOptions = {}): Promi
     bodyParser: false,
   });
   app.use(requestId);
-  app.use(access(accessRules));
-  app.use(compression());
-  app.use('/api', standing(app.get(DatabaseFile)));
-  app.use(json({ limit: BODY_LIMIT }));
-  app.use(boundedBody);
-  // what is no JSON is read where it is asked for, and nowhere else; a whole shop goes to a file as it comes
-  app.use('/api/photos', raw({ type: 'image/*', limit: PHOTO_LIMIT }));
-  app.use('/api/tables', raw({ type: 'text/csv', limit: TABLE_BYTES_MOST }));
+  app.disable('x-powered-by');
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -67,6 +60,14 @@ export async function createApp(config: Config, options: AppOptions = {}): Promi
       strictTransportSecurity: false,
     }),
   );
+  app.use(access(accessRules));
+  app.use(compression());
+  app.use('/api', standing(app.get(DatabaseFile)));
+  app.use(json({ limit: BODY_LIMIT }));
+  app.use(boundedBody);
+  // what is no JSON is read where it is asked for, and nowhere else; a whole shop goes to a file as it comes
+  app.use('/api/photos', raw({ type: 'image/*', limit: PHOTO_LIMIT }));
+  app.use('/api/tables', raw({ type: 'text/csv', limit: TABLE_BYTES_MOST }));
   app.useGlobalFilters(new ApiErrorFilter(errorLog));
   app.useGlobalInterceptors(new MadeInterceptor());
   serveApiDocs(app);

@@ -1,3 +1,4 @@
+import { DomainError } from '../errors/domain-error.ts';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 
 /** Who may speak to this server: the names it is called by, beside its own port. */
@@ -37,21 +38,25 @@ function isOwn(host: string | undefined, port: number | undefined, { hosts }: Ac
  * that are no browser send neither Origin nor Sec-Fetch-Site, and pass.
  */
 export function foreignReason(
-  { method, headers }: Pick<Request, 'method' | 'headers'>,
+  { method, headers, path }: Pick<Request, 'method' | 'headers'> & { readonly path?: string },
   localPort: number | undefined,
   rules: AccessRules,
 ): string | undefined {
   if (!isOwn(headers.host, localPort, rules))
     return `This is not ${headers.host ?? 'an address without a name'}.`;
-  if (READS.has(method)) return undefined;
+  const site = headers['sec-fetch-site'];
+  const isFromElsewhere = site !== undefined && site !== 'same-origin' && site !== 'none';
+  if (READS.has(method)) {
+    const isWhole = path?.startsWith('/api/backup/') === true;
+    return isWhole && isFromElsewhere ? 'A page from elsewhere may not take the shop away.' : undefined;
+  }
   const { origin } = headers;
   if (origin !== undefined) {
     const scheme = 'http://';
     const host = origin.startsWith(scheme) ? origin.slice(scheme.length) : undefined;
     if (!isOwn(host, localPort, rules)) return `A page of ${origin} may not change anything here.`;
   }
-  const site = headers['sec-fetch-site'];
-  if (site !== undefined && site !== 'same-origin' && site !== 'none') {
+  if (isFromElsewhere) {
     return 'A page from elsewhere may not change anything here.';
   }
   return undefined;
@@ -59,9 +64,8 @@ export function foreignReason(
 
 /** Turns away what does not come from this server's own pages or from a program on its machine. */
 export function access(rules: AccessRules): RequestHandler {
-  return (request: Request, response: Response, next: NextFunction): void => {
+  return (request: Request, _response: Response, next: NextFunction): void => {
     const message = foreignReason(request, request.socket.localPort, rules);
-    if (message === undefined) next();
-    else response.status(403).json({ code: 'foreign-page', message });
+    next(message === undefined ? undefined : new DomainError('foreign-page', 403, message));
   };
 }

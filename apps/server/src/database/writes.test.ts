@@ -29,7 +29,7 @@ describe('a transaction that cannot be kept', () => {
       await manager.query('PRAGMA defer_foreign_keys = ON');
       await manager.insert(TestBeadEntity, { ...orphan, details: '{}', createdAt: 'now' });
     });
-    await expect(wanting).rejects.toThrow(/FOREIGN KEY/);
+    await expect(wanting).rejects.toMatchObject({ code: 'SQLITE_CONSTRAINT_FOREIGNKEY' });
     expect(isOpen()).toBe(false);
     const { id } = await made();
     server = await server.restart();

@@ -1,3 +1,4 @@
+import Joi from 'joi';
 import {
   EAR_TESTS_MOST,
   type EarTest,
@@ -26,7 +27,7 @@ import {
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';
-import { Answers, openApi } from '../api-docs.ts';
+import { Answers, openApi, Queried } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';
@@ -108,6 +109,14 @@ export class EarTestsService {
   }
 }
 
+/** Whose tests are asked for. */
+interface EarTestsRequest {
+  readonly learner: string;
+}
+const earTestsRequestSchema = Joi.object<EarTestsRequest>({
+  learner: Joi.string().allow('').max(80).default('').messages({ '*': 'Say one learner.' }),
+});
+
 @ApiTags('ear tests')
 @Controller('api')
 export class EarTestsController {
@@ -121,9 +130,10 @@ export class EarTestsController {
   }
 
   @Get('ear-tests')
+  @Queried(earTestsRequestSchema)
   @ApiOperation({ summary: 'Tests of one learner, the first first' })
   @Answers(earTestListSchema)
-  list(@Query('learner') learner = '') {
+  list(@Query(new ContractPipe(earTestsRequestSchema)) { learner }: EarTestsRequest) {
     return this.tests.list(learner);
   }
 

@@ -107,6 +107,8 @@ export class ApiErrorFilter implements ExceptionFilter {
     const { status, body } = answerTo(error);
     if (status >= 500)
       this.log.write(logEntry(new Date(), requestId, `${method} ${originalUrl.slice(0, 200)}`, error));
+    // what would have been kept for long is not there
+    response.set('Cache-Control', 'no-store');
     response.status(status).json({ ...body, requestId });
   }
 }

@@ -5,6 +5,9 @@ import { DomainError } from './domain-error.ts';
 export const DEPTH_MOST = 24;
 export const VALUES_MOST = 60_000;
 
+/** Names by which a value would pass itself off as text or number: nothing here is called so. */
+const NO_NAMES: ReadonlySet<string> = new Set(['toString', 'valueOf', 'toJSON', '__proto__']);
+
 /** What is too much of a body, before anything looks at what it says; undefined: nothing. */
 export function tooMuchIn(body: unknown): string | undefined {
   let level: unknown[] = [body];
@@ -14,7 +17,10 @@ export function tooMuchIn(body: unknown): string | undefined {
     const next: unknown[] = [];
     for (const value of level) {
       if (typeof value !== 'object' || value === null) continue;
-      for (const one of Object.values(value)) next.push(one);
+      for (const [name, one] of Object.entries(value)) {
+        if (NO_NAMES.has(name)) return `No field may be called ${name}.`;
+        next.push(one);
+      }
     }
     values += next.length;
     if (values > VALUES_MOST) return `It holds more than ${VALUES_MOST} values.`;

@@ -13,7 +13,7 @@ import { Asked, type Command } from './command.ts';
 import { type EventsRequest, EventsService } from './events.service.ts';
 import { SetAsideService } from './set-aside.service.ts';
 import { UnreadableService } from './unreadable.service.ts';
-import { Answers } from '../api-docs.ts';
+import { Answers, Queried } from '../api-docs.ts';
 
 const eventsRequestSchema = (pageRequestSchema as Joi.ObjectSchema<EventsRequest>).keys({
   of: Joi.string().max(60),
@@ -29,6 +29,7 @@ export class EventsController {
   ) {}
 
   @Get('events')
+  @Queried(eventsRequestSchema)
   @ApiOperation({ summary: 'What happened, newest first; of one record with `of`' })
   @Answers(pageSchema(shopEventSchema))
   list(@Query(new ContractPipe(eventsRequestSchema)) query: EventsRequest) {

@@ -43,6 +43,9 @@ export interface Change extends Told {
   readonly evenAway?: boolean;
 }
 
+/** Events that are looked through for the latest: a clock that was put back writes earlier ones after later. */
+const LAST_EVENTS = 100;
+
 /** Versions that are looked through for what was changed since. */
 const VERSIONS_MOST = 500;
 
@@ -68,6 +71,16 @@ export class RecordsService {
   /** Tells a listener of every record that was written. */
   onWritten(listener: Listener): void {
     this.listeners.push(listener);
+  }
+
+  /** The latest time that anything was written at, ms; 0: never. */
+  async lastMs(): Promise<number> {
+    const last = await this.manager.find(EventEntity, {
+      select: { at: true },
+      order: { number: 'DESC' },
+      take: LAST_EVENTS,
+    });
+    return Math.max(0, ...last.map(({ at }) => Date.parse(at)));
   }
 
   /** Creates a record under the id that was chosen for it; the same create again finds what it made. */

@@ -15,7 +15,7 @@ import type { FaultReport } from '@hot-bead/core';
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { Answers, openApi } from '../api-docs.ts';
+import { Answers, openApi, Queried } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from '../events/command.ts';
 import { FaultCaseEntity } from './fault-case.entity.ts';
@@ -40,6 +40,7 @@ export class FaultsController {
   }
 
   @Get()
+  @Queried(pageRequestSchema)
   @ApiOperation({ summary: 'Fault cases, last touched first' })
   @Answers(faultCasePageSchema)
   list(@Query(new ContractPipe(pageRequestSchema)) page: PageRequest) {

@@ -14,7 +14,7 @@ import {
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import Joi from 'joi';
-import { Answers, openApi } from '../api-docs.ts';
+import { Answers, openApi, Queried } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from '../events/command.ts';
 import { JobsService } from './jobs.service.ts';
@@ -35,6 +35,7 @@ export class JobsController {
   }
 
   @Get()
+  @Queried(findJobsSchema)
   @ApiOperation({
     summary:
       'Jobs, last changed first, a page at a time; with `find` those that match all words, and by `piece`, `machine` and `state`',

@@ -11,7 +11,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { LearningService } from './learning.service.ts';
 import { ProvenSettingEntity } from './proven-setting.entity.ts';
-import { Answers } from '../api-docs.ts';
+import { Answers, Queried } from '../api-docs.ts';
 
 @ApiTags('proven settings')
 @Controller('api')
@@ -26,6 +26,7 @@ export class LearningController {
   }
 
   @Get('machines/:machineId/proven-settings')
+  @Queried(pageRequestSchema)
   @ApiOperation({ summary: 'Settings that test beads proved on a machine, the last first' })
   @Answers(provenPageSchema)
   proven(

@@ -10,7 +10,7 @@ import {
 import { Controller, Get, Module, Param, Query } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { Answers } from '../api-docs.ts';
+import { Answers, Queried } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { LogEntity } from './log.entity.ts';
 import { LogService } from './log.service.ts';
@@ -21,6 +21,7 @@ export class LogController {
   constructor(private readonly log: LogService) {}
 
   @Get()
+  @Queried(logRequestSchema)
   @ApiOperation({ summary: 'Everything that happened, page by page, by filters and full text' })
   @Answers(logPageSchema)
   page(@Query(new ContractPipe(logRequestSchema)) request: LogRequest) {
@@ -28,6 +29,7 @@ export class LogController {
   }
 
   @Get('charts')
+  @Queried(logFilterSchema)
   @ApiOperation({ summary: 'What the log comes to by week, and beads and runs against the book' })
   @Answers(logChartsSchema)
   charts(@Query(new ContractPipe(logFilterSchema)) filter: LogFilter) {

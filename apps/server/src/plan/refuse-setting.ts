@@ -4,9 +4,14 @@ import type { BeadContext } from './plan.service.ts';
 /** How far a clock may be ahead, ms. */
 const CLOCK_AHEAD_MS = 60_000;
 
-/** Refuses what is told to have been welded at a time that lies ahead. */
-export function refuseFuture(what: 'bead' | 'run', weldedAt: string | undefined): void {
-  if (weldedAt === undefined || Date.parse(weldedAt) <= Date.now() + CLOCK_AHEAD_MS) return;
+/**
+ * Refuses what is told to have been welded at a time that lies ahead.
+ *
+ * @param lastMs the latest time that anything was written at, ms: a clock that was put back since had been there
+ */
+export function refuseFuture(what: 'bead' | 'run', weldedAt: string | undefined, lastMs: number): void {
+  if (weldedAt === undefined) return;
+  if (Date.parse(weldedAt) <= Math.max(Date.now(), lastMs) + CLOCK_AHEAD_MS) return;
   const message = `This ${what} is not welded yet: the time lies ahead.`;
   throw new DomainError(`${what}-in-future`, 400, message, 'weldedAt');
 }

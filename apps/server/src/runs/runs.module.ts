@@ -12,7 +12,7 @@ import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post, Qu
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import Joi from 'joi';
-import { Answers, openApi } from '../api-docs.ts';
+import { Answers, openApi, Queried } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from '../events/command.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
@@ -33,6 +33,7 @@ export class RunsController {
   constructor(private readonly runs: RunsService) {}
 
   @Get('runs')
+  @Queried(runsRequestSchema)
   @ApiOperation({ summary: 'Runs of the shop, last welded first; of one machine with `machine`' })
   @Answers(runPageSchema)
   page(@Query(new ContractPipe(runsRequestSchema)) request: RunsRequest) {

@@ -55,7 +55,7 @@ export class RunsService {
   async create(jobId: string, { id, ...run }: NewRun, command: Command): Promise<Made<KeptRun>> {
     const newId = id ?? command.id;
     const job = await this.jobs.read(jobId);
-    refuseFuture('run', run.weldedAt);
+    refuseFuture('run', run.weldedAt, await this.records.lastMs());
     await this.refuseUnknownStock(run);
     const { wireFeedSpeedMPerMin, volts } = run;
     const at =
@@ -78,7 +78,7 @@ export class RunsService {
     command: Command,
   ): Promise<KeptRun> {
     await this.records.refuseElsewhere(this.record, jobId, id);
-    refuseFuture('run', change.weldedAt ?? undefined);
+    refuseFuture('run', change.weldedAt ?? undefined, await this.records.lastMs());
     await this.refuseUnknownStock(change);
     return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
   }

@@ -11,7 +11,7 @@ import { Controller, Delete, Get, HttpCode, Module, Param, Post, Query, Req, Res
 import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import Joi from 'joi';
-import { Answers } from '../api-docs.ts';
+import { Answers, Queried } from '../api-docs.ts';
 import { ContractPipe } from '../errors/contract.pipe.ts';
 import { Asked, type Command } from '../events/command.ts';
 import { LogModule } from '../log/log.module.ts';
@@ -31,6 +31,7 @@ export class TablesController {
   constructor(private readonly tables: TablesService) {}
 
   @Get(':name')
+  @Queried(logFilterSchema)
   @ApiOperation({ summary: 'Log, Stores or pieces as CSV; the log as far as a filter lets it through' })
   async read(
     @Param('name', new ContractPipe(nameSchema)) name: TableName,

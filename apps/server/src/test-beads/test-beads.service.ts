@@ -56,7 +56,7 @@ export class TestBeadsService {
   async create(jobId: string, input: NewTestBead, command: Command): Promise<Made<KeptTestBead>> {
     const { id = command.id, note = '', ...bead } = input;
     const job = await this.jobs.read(jobId);
-    refuseFuture('bead', input.weldedAt);
+    refuseFuture('bead', input.weldedAt, await this.records.lastMs());
     const context = await this.plans.beadContext(job, bead);
     refuseBeyond('bead', context.beyond);
     return this.records.create(this.record, command, {
@@ -85,7 +85,7 @@ export class TestBeadsService {
     command: Command,
   ): Promise<KeptTestBead> {
     await this.records.refuseElsewhere(this.record, jobId, id);
-    refuseFuture('bead', change.weldedAt ?? undefined);
+    refuseFuture('bead', change.weldedAt ?? undefined, await this.records.lastMs());
     return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
   }
 

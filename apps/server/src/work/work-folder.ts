@@ -1,5 +1,5 @@
-import { mkdirSync, mkdtempSync, rmSync, statfsSync } from 'node:fs';
-import { join } from 'node:path';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statfsSync } from 'node:fs';
+import { basename, dirname, extname, join } from 'node:path';
 import { Injectable } from '@nestjs/common';
 import { DatabaseFile } from '../database/database-file.ts';
 import { DomainError } from '../errors/domain-error.ts';
@@ -9,6 +9,15 @@ const KEPT_FREE = 64 * 1024 * 1024;
 
 const megabytes = (bytes: number): string => `${Math.max(0, Math.ceil(bytes / 1_000_000))} MB`;
 
+/** Copies and imports that were begun by a program that was killed are no use to anybody. */
+function sweepParts(path: string): void {
+  const folder = dirname(path);
+  const stem = basename(path, extname(path));
+  readdirSync(folder)
+    .filter((name) => name.startsWith(stem) && (name.endsWith('.part') || name.includes('.import-')))
+    .forEach((name) => rmSync(join(folder, name), { recursive: true, force: true }));
+}
+
 /** Files of what is in work stand beside the database, on its disk; what a program that was killed left is swept at the start. */
 @Injectable()
 export class WorkFolder {
@@ -17,6 +26,7 @@ export class WorkFolder {
   constructor(file: DatabaseFile) {
     this.path = `${file.path}.work`;
     rmSync(this.path, { recursive: true, force: true });
+    sweepParts(file.path);
   }
 
   /** A folder for one piece of work, and how it is swept. */

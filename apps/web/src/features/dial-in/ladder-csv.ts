@@ -27,5 +27,6 @@ export function ladderCsv(beads: readonly KeptTestBead[]): string {
       transfer: bead.weldedWith?.mode ?? '',
       note: bead.note,
     })),
+    { escapeFormulae: true },
   );
 }
