@@ -39,6 +39,8 @@ export interface Change extends Told {
   readonly change: FieldChange | ((fields: Fields) => FieldChange);
   /** Rows that must be there before: written with the change or not at all. */
   readonly prepare?: (manager: EntityManager, at: string) => Promise<void>;
+  /** It is told also where no field becomes another by it: a weighing that finds what was thought. */
+  readonly tells?: true;
   /** Also one that was put away. */
   readonly evenAway?: boolean;
 }
@@ -232,7 +234,9 @@ export class RecordsService {
     const reckoned = [...type.derived, ...(type.reckoned ?? [])];
     const after = keptChange(event.after);
     const back: FieldChange = event.kind === 'created' ? { [AWAY]: true } : keptChange(event.before);
-    if (event.kind === 'caution-read' || Object.keys(back).length === 0) {
+    // what changed no field may still be a line of a ledger
+    const says = Object.keys(back).length > 0 || (type.reckoned ?? []).length > 0;
+    if (event.kind === 'caution-read' || !says) {
       throw new DomainError('not-undoable', 409, 'This cannot be undone.', 'id');
     }
     await this.together((manager) =>
@@ -283,7 +287,7 @@ export class RecordsService {
     };
     const after = await type.settle(manager, step);
     const real = changeBetween(loaded.fields, after);
-    if (Object.keys(real).length === 0 && asked.undoOf === undefined) return;
+    if (Object.keys(real).length === 0 && asked.undoOf === undefined && asked.tells !== true) return;
     const version = loaded.version + 1;
     const titleOf = async () => (await type.titles(manager, [asked.id])).get(asked.id);
     const title = await titleOf();

@@ -113,6 +113,7 @@ export class StockService {
         id,
         kind: 'stock-told',
         about: aboutOf(entry),
+        tells: true,
         change: (fields) => {
           const after = afterEntry(itemOf(fields), entry);
           if (after.status === 'refused') {
