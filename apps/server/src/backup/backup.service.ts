@@ -9,6 +9,7 @@ import { Writes } from '../database/writes.ts';
 import { DomainError } from '../errors/domain-error.ts';
 import { SetAsideService } from '../events/set-aside.service.ts';
 import { LearningService } from '../learning/learning.service.ts';
+import { shopKindOf } from '../shop-file/shop-kind.ts';
 import { ShopFileError } from '../shop-file/shop-file-error.ts';
 import { HeavyWork } from '../work/heavy-work.ts';
 import { WorkFolder } from '../work/work-folder.ts';
@@ -70,9 +71,10 @@ export class BackupService {
       const file = join(folder, 'sent');
       await pipeline(stream, createWriteStream(file));
       try {
-        const { path: prepared, kind } = await this.heavy.run(
+        const kind = await shopKindOf(file);
+        const prepared = await this.heavy.run(
           'restore-prepare',
-          { file, folder },
+          { file, kind, folder },
           { mostMs: MOST_MS, signal },
         );
         const keepAs = this.copyName();

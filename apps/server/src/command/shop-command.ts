@@ -10,6 +10,7 @@ import { DatabaseError, makeSureOf } from '../database/open-database.ts';
 import { preparedShop } from '../shop-file/prepare-shop.ts';
 import { replaceShop } from '../shop-file/replace-shop.ts';
 import { recordCounts, shopText } from '../shop-file/shop-file.ts';
+import { shopKindOf } from '../shop-file/shop-kind.ts';
 import { ShopFileError } from '../shop-file/shop-file-error.ts';
 import type { CommandResult } from './command-result.ts';
 
@@ -93,7 +94,7 @@ export function importCommand(args: readonly string[], env: NodeJS.ProcessEnv): 
     const letGo = holdDatabase(databasePath);
     const folder = mkdtempSync(`${databasePath}.import-`);
     try {
-      const { path: prepared } = await preparedShop(file, folder);
+      const prepared = await preparedShop(file, await shopKindOf(file), folder);
       makeSureOf(databasePath, MIGRATION_NAMES);
       const source = await new DataSource(dataSourceOptions(databasePath)).initialize();
       await source.destroy();

@@ -8,22 +8,28 @@ export const VALUES_MOST = 60_000;
 /** Names by which a value would pass itself off as text or number: nothing here is called so. */
 const NO_NAMES: ReadonlySet<string> = new Set(['toString', 'valueOf', 'toJSON', '__proto__']);
 
+/** What stands in a value, or what is wrong with one of its names. */
+function within(value: object): readonly unknown[] | string {
+  if (Array.isArray(value)) return value;
+  const wrong = Object.keys(value).find((name) => NO_NAMES.has(name));
+  return wrong === undefined ? Object.values(value) : `No field may be called ${wrong}.`;
+}
+
 /** What is too much of a body, before anything looks at what it says; undefined: nothing. */
 export function tooMuchIn(body: unknown): string | undefined {
-  let level: unknown[] = [body];
+  let level: readonly unknown[] = [body];
   let values = 0;
   for (let depth = 0; level.length > 0; depth += 1) {
     if (depth > DEPTH_MOST) return `It goes deeper than ${DEPTH_MOST} levels.`;
     const next: unknown[] = [];
     for (const value of level) {
       if (typeof value !== 'object' || value === null) continue;
-      for (const [name, one] of Object.entries(value)) {
-        if (NO_NAMES.has(name)) return `No field may be called ${name}.`;
-        next.push(one);
-      }
+      const inner = within(value);
+      if (typeof inner === 'string') return inner;
+      values += inner.length;
+      if (values > VALUES_MOST) return `It holds more than ${VALUES_MOST} values.`;
+      for (const one of inner) next.push(one);
     }
-    values += next.length;
-    if (values > VALUES_MOST) return `It holds more than ${VALUES_MOST} values.`;
     level = next;
   }
   return undefined;

@@ -1,5 +1,4 @@
 import { createReadStream } from 'node:fs';
-import { open } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { RestoreKind } from '@hot-bead/contract';
 import Database from 'better-sqlite3';
@@ -9,31 +8,9 @@ import { copyRows } from './copy-rows.ts';
 import { readShopJson, type ShopReader } from './read-shop-json.ts';
 import { boundCell, columnsOf, quoted, schemaOf, type ShopRow, shopTables } from './shop-file.ts';
 import { ShopFileError } from './shop-file-error.ts';
-import { isZip, openShopZip, PHOTO_TABLE } from './shop-zip.ts';
+import { openShopZip, PHOTO_TABLE } from './shop-zip.ts';
 
 type Connection = Database.Database;
-
-const SQLITE_MARK = 'SQLite format 3\u0000';
-const BEGINS_MOST = 200;
-
-/**
- * What a file is, by how it begins.
- *
- * @throws {ShopFileError} where it is none that a shop can be in
- */
-async function kindOf(path: string): Promise<RestoreKind> {
-  const file = await open(path);
-  try {
-    const { buffer, bytesRead } = await file.read({ buffer: Buffer.alloc(BEGINS_MOST), position: 0 });
-    const begins = buffer.subarray(0, bytesRead);
-    if (begins.toString('latin1').startsWith(SQLITE_MARK)) return 'database';
-    if (isZip(begins)) return 'zip';
-    if (/^\uFEFF?\s*\{/.test(begins.toString('utf8'))) return 'json';
-  } finally {
-    await file.close();
-  }
-  throw new ShopFileError('This is no backup: it takes a backup, a ZIP or a JSON of a whole shop.');
-}
 
 function refuseUnknown(schema: string): void {
   if (MIGRATION_NAMES.includes(schema)) return;
@@ -227,14 +204,11 @@ async function filledFrom(kind: RestoreKind, file: string, into: string): Promis
  * checked here, before anything of another shop is touched.
  *
  * @param folder for files of its own
- * @returns where it stands, and what kind the file was
+ * @param kind what the file is
+ * @returns where it stands
  * @throws {ShopFileError} with what is wrong, and where
  */
-export async function preparedShop(
-  file: string,
-  folder: string,
-): Promise<{ readonly path: string; readonly kind: RestoreKind }> {
-  const kind = await kindOf(file);
+export async function preparedShop(file: string, kind: RestoreKind, folder: string): Promise<string> {
   const path = join(folder, 'prepared.sqlite');
   const database = await filledFrom(kind, file, path);
   try {
@@ -245,5 +219,5 @@ export async function preparedShop(
     database.close();
   }
   await migrated(path);
-  return { path, kind };
+  return path;
 }

@@ -42,11 +42,6 @@ export async function packShop(database: Database.Database, path: string): Promi
   await pipeline(zip.outputStream, createWriteStream(path));
 }
 
-/** Whether bytes are a packed file. */
-export function isZip(bytes: Uint8Array): boolean {
-  return bytes[0] === 0x50 && bytes[1] === 0x4b;
-}
-
 /** A packed shop: its text, and the photos that its rows name. */
 export interface PackedShop {
   readonly text: AsyncIterable<Uint8Array>;

@@ -1,3 +1,4 @@
+import type { RestoreKind } from '@hot-bead/contract';
 import type { AskedDay } from '../day/told-day.ts';
 import type { SentTable } from '../tables/read-table.ts';
 
@@ -16,8 +17,8 @@ export const HEAVY_TASKS = {
     (await import('../shop-file/write-shop.ts')).writeShopZip(path, out),
 
   /** A file that was sent, made ready to be put in the place of the shop. */
-  'restore-prepare': async ({ file, folder }: { file: string; folder: string }) =>
-    (await import('../shop-file/prepare-shop.ts')).preparedShop(file, folder),
+  'restore-prepare': async ({ file, kind, folder }: { file: string; kind: RestoreKind; folder: string }) =>
+    (await import('../shop-file/prepare-shop.ts')).preparedShop(file, kind, folder),
 
   /** What was made ready is put in the place of the shop. */
   'restore-replace': async ({ path, prepared, keepAs }: { path: string; prepared: string; keepAs: string }) =>

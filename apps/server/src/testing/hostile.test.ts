@@ -1,0 +1,151 @@
+import type { AddressInfo } from 'node:net';
+import { type RunningServer, runningServer } from './running-server.ts';
+import type { JsonSchema } from './schema-values.ts';
+
+/** Nothing that is refused may take longer, ms: others wait meanwhile. */
+const REFUSED_MOST_MS = 1000;
+const LONG_BYTES = 900_000;
+
+interface Operation {
+  readonly method: string;
+  readonly path: string;
+  readonly body: JsonSchema | undefined;
+}
+
+let server: RunningServer;
+let url: string;
+let operations: readonly Operation[];
+beforeAll(async () => {
+  server = await runningServer(true);
+  await new Promise<void>((resolve) => server.http.listen(0, '127.0.0.1', () => resolve()));
+  url = `http://127.0.0.1:${(server.http.address() as AddressInfo).port}`;
+  const docs = (await (await fetch(`${url}/api/docs-json`)).json()) as {
+    paths: Record<
+      string,
+      Record<string, { requestBody?: { content: Record<string, { schema: JsonSchema } | undefined> } }>
+    >;
+  };
+  operations = Object.entries(docs.paths).flatMap(([path, methods]) =>
+    Object.entries(methods).map(([method, { requestBody }]) => ({
+      method: method.toUpperCase(),
+      path: path.replaceAll(/\{[^}]+\}/g, 'none'),
+      body: requestBody?.content['application/json']?.schema,
+    })),
+  );
+});
+afterAll(() => server.stop());
+
+const written = (): readonly Operation[] => operations.filter(({ method }) => method !== 'GET');
+
+async function refused(
+  { method, path }: Operation,
+  type: string,
+  body: string | Uint8Array<ArrayBuffer>,
+): Promise<string | undefined> {
+  const began = performance.now();
+  const response = await fetch(`${url}${path}`, {
+    method,
+    headers: { 'content-type': type, 'if-match': '*' },
+    body,
+  });
+  const answer = await response.text();
+  const took = performance.now() - began;
+  const told = `${method} ${path} as ${type} → ${response.status} in ${took.toFixed(0)} ms ${answer.slice(0, 200)}`;
+  if (response.status >= 500 || took > REFUSED_MOST_MS) return told;
+  return response.status < 400 && method !== 'DELETE' ? `taken: ${told}` : undefined;
+}
+
+/** Bodies with one of their lists, or one of the fields in an item of a list, made to be what it should not. */
+function* spoilt(schema: JsonSchema, what: unknown): Generator<unknown> {
+  for (const part of [...(schema.oneOf ?? []), ...(schema.anyOf ?? []), ...(schema.allOf ?? [])])
+    yield* spoilt(part, what);
+  if (schema.type === 'array') {
+    yield what;
+    for (const item of spoilt(schema.items ?? {}, what)) yield [item];
+  }
+  for (const [name, one] of Object.entries(schema.properties ?? {}))
+    for (const inner of spoilt(one, what)) yield { [name]: inner };
+}
+
+const longList = (item: string): string =>
+  `[${Array(Math.floor(LONG_BYTES / (item.length + 1)))
+    .fill(item)
+    .join()}]`;
+
+describe('a hostile body', () => {
+  it.each([
+    'text/csv',
+    'application/octet-stream',
+    'image/png',
+    'application/x-www-form-urlencoded',
+    'text/plain',
+  ])(
+    'as %s is refused on every way, quickly, and read on none that does not take it',
+    async (type) => {
+      const bytes = new Uint8Array(2_000_000).fill(0x61);
+      const wrong: string[] = [];
+      for (const operation of written()) {
+        const told = await refused(operation, type, bytes);
+        if (told !== undefined && !(told.startsWith('taken') && /restore|supersede|retire/.test(told)))
+          wrong.push(told);
+      }
+      expect(wrong).toEqual([]);
+    },
+    60_000,
+  );
+
+  it('with a list of 900 kB in any place is refused before its items are looked at', async () => {
+    const wrong: string[] = [];
+    let tried = 0;
+    for (const item of ['1', '{}']) {
+      const list = longList(item);
+      for (const operation of written()) {
+        if (!operation.body) continue;
+        for (const body of spoilt(operation.body, '@')) {
+          tried += 1;
+          const told = await refused(
+            operation,
+            'application/json',
+            JSON.stringify(body).replace('"@"', list),
+          );
+          if (told !== undefined) wrong.push(told);
+        }
+      }
+    }
+    expect(wrong).toEqual([]);
+    expect(tried).toBeGreaterThan(100);
+  }, 120_000);
+
+  it('with what passes itself off as text in a list is refused in words', async () => {
+    const wrong: string[] = [];
+    for (const odd of [{ toString: 'x' }, { valueOf: 1 }, { toJSON: 'y' }]) {
+      for (const operation of written()) {
+        if (!operation.body) continue;
+        for (const body of spoilt(operation.body, [odd])) {
+          const told = await refused(operation, 'application/json', JSON.stringify(body));
+          if (told !== undefined) wrong.push(told);
+        }
+      }
+    }
+    expect(wrong).toEqual([]);
+  }, 60_000);
+
+  it('that goes deep, or has more fields than anybody knows, is counted and refused', async () => {
+    const deep = '['.repeat(400_000) + ']'.repeat(400_000);
+    const many = JSON.stringify(Object.fromEntries(Array.from({ length: 50_000 }, (_, i) => [`k${i}`, 1])));
+    const wrong: string[] = [];
+    for (const operation of written()) {
+      if (!operation.body) continue;
+      for (const body of [deep, `{"work":${deep}}`, many]) {
+        const told = await refused(operation, 'application/json', body);
+        if (told !== undefined) wrong.push(told);
+      }
+    }
+    expect(wrong).toEqual([]);
+  }, 60_000);
+
+  it('left no error of ours in the log, and the shop as it was', async () => {
+    expect(server.errors).toEqual([]);
+    expect(((await (await fetch(`${url}/api/machines`)).json()) as object[]).length).toBe(3);
+  });
+});
