@@ -10,6 +10,8 @@ export interface DemoServer {
   readonly databasePath: string;
   /** Ends it the hard way, as a power cut would. */
   kill(): Promise<void>;
+  /** Asks it so many times to stop, as the keyboard does: how it left. */
+  interrupt(times: number): Promise<number | null>;
   /** Starts it again on the same database and port. */
   startAgain(): Promise<void>;
 }
@@ -67,6 +69,12 @@ export async function demoServer({ empty = false }: Options = {}): Promise<DemoS
         child.removeAllListeners('exit');
         child.on('exit', () => resolve());
         child.kill('SIGKILL');
+      }),
+    interrupt: (times) =>
+      new Promise((resolve) => {
+        child.removeAllListeners('exit');
+        child.on('exit', (code) => resolve(code));
+        for (let i = 0; i < times; i += 1) setTimeout(() => child.kill('SIGINT'), i * 50);
       }),
     async startAgain() {
       child = await launch(port, databasePath, empty);

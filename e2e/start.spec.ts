@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
-import { copyFileSync, mkdtempSync, readdirSync, rmSync, truncateSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readdirSync, readFileSync, rmSync, truncateSync } from 'node:fs';
+import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -58,6 +59,44 @@ for (const [env, line] of [
   });
 }
 
+test('a database that is open in another server is one clear line and exit 1', async () => {
+  const server = await demoServer({ empty: true });
+  try {
+    const { status, lines } = start({ HOT_BEAD_PORT: '4998', HOT_BEAD_DB: server.databasePath });
+    expect(status).toBe(1);
+    expect(lines).toEqual([
+      `The database at ${server.databasePath} is open in another Hot Bead: use that one or stop it, or name another file with HOT_BEAD_DB.`,
+    ]);
+    // one that was killed holds it no longer
+    await server.kill();
+    await server.startAgain();
+    expect((await fetch(`${server.url}/api/machines`)).status).toBe(200);
+  } finally {
+    await server.kill();
+  }
+});
+
+test('a server that is asked to stop does, whoever stands still, and at once when it is asked again', async () => {
+  const server = await demoServer({ empty: true });
+  const { port, hostname } = new URL(server.url);
+  /** An upload that stands still. */
+  const stall = async (): Promise<void> => {
+    const stalled = connect(Number(port), hostname);
+    stalled.on('error', () => undefined);
+    stalled.write(
+      `POST /api/backup/restore HTTP/1.1\r\nHost: ${hostname}:${port}\r\nContent-Type: application/octet-stream\r\nContent-Length: 100000\r\n\r\nPK`,
+    );
+    await new Promise((resolve) => setTimeout(resolve, 300));
+  };
+  await stall();
+  const began = Date.now();
+  expect(await server.interrupt(1)).toBe(0);
+  expect(Date.now() - began).toBeLessThan(8000);
+  await server.startAgain();
+  await stall();
+  expect(await server.interrupt(2)).toBe(130);
+});
+
 test.describe('a file that cannot be served', () => {
   const OLD = join(import.meta.dirname, '../apps/server/src/testing/before-foundations.sqlite');
   const sql = (path: string, statement: string): void => {
@@ -79,6 +118,16 @@ test.describe('a file that cannot be served', () => {
     const { status, lines } = start({ HOT_BEAD_DB: path });
     expect(status).toBe(1);
     expect(lines).toEqual([expect.stringContaining('was written by a newer Hot Bead (Later9)')]);
+  });
+
+  test('because it is that of another program is one clear line and exit 1, and it is left as it is', () => {
+    rmSync(path);
+    sql(path, 'CREATE TABLE customers (name); INSERT INTO customers VALUES (1)');
+    const before = readFileSync(path);
+    const { status, lines } = start({ HOT_BEAD_DB: path });
+    expect(status).toBe(1);
+    expect(lines).toEqual([expect.stringContaining('is that of another program')]);
+    expect(readFileSync(path).equals(before)).toBe(true);
   });
 
   test('because it is damaged is one clear line and exit 1', () => {

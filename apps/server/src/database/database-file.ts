@@ -28,6 +28,9 @@ export class DatabaseFile {
   }
 }
 
+/** What is held: a connection that nobody knows of any more would be closed, and let go. */
+const held = new Set<Database.Database>();
+
 /**
  * Holds a database for one server: by a lock on a file beside it, which the system lets go of when the program ends,
  * however it ends.
@@ -47,5 +50,9 @@ export function holdDatabase(path: string): () => void {
       `The database at ${path} is open in another Hot Bead: use that one or stop it, or name another file with HOT_BEAD_DB.`,
     );
   }
-  return () => lock.close();
+  held.add(lock);
+  return () => {
+    held.delete(lock);
+    lock.close();
+  };
 }
