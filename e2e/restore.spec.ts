@@ -1,7 +1,10 @@
 import { spawn } from 'node:child_process';
-import { copyFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { randomUUID } from 'node:crypto';
+import { copyFileSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
+import Database from 'better-sqlite3';
+import { demoServer } from './demo-server.ts';
 import { expect, test } from './fixtures.ts';
 
 const COMMANDS = new URL('../apps/server/dist/command/shop-command.js', import.meta.url).href;
@@ -9,6 +12,34 @@ const COMMANDS = new URL('../apps/server/dist/command/shop-command.js', import.m
 const KILLS = 12;
 const FIRST_MS = 150;
 const STEP_MS = 90;
+
+/** Times that a server is killed within, or right after, a restore. */
+const RESTORES = 6;
+
+/** Sets the copies by that stand beside a database now: only the last few stay there. */
+function keep(databasePath: string, round: number): void {
+  const folder = dirname(databasePath);
+  for (const name of readdirSync(folder))
+    if (name.includes('.before-') && !name.endsWith('.part') && !name.startsWith('set-by'))
+      copyFileSync(join(folder, name), join(folder, `set-by-${round}-${name}`));
+}
+
+/** Ids of all jobs in a database and in the copies beside it: each of them can be opened. */
+function idsIn(databasePath: string): ReadonlySet<string> {
+  const folder = dirname(databasePath);
+  const files = readdirSync(folder).filter(
+    (name) => name === basename(databasePath) || (name.includes('.before-') && !name.endsWith('.part')),
+  );
+  const ids = files.flatMap((name) => {
+    const database = new Database(join(folder, name), { readonly: true });
+    try {
+      return database.prepare('SELECT id FROM job').pluck().all() as string[];
+    } finally {
+      database.close();
+    }
+  });
+  return new Set(ids);
+}
 
 interface Ended {
   readonly code: number | null;
@@ -82,5 +113,46 @@ test('a restore that is killed leaves the old shop whole, and one that is not pu
     expect(readFileSync(at('after.json'), 'utf8')).toContain('more:59999');
   } finally {
     rmSync(folder, { recursive: true, force: true });
+  }
+});
+
+test('a server that is killed within a restore, while four write, loses nothing that it acknowledged', async () => {
+  test.setTimeout(120_000);
+  const server = await demoServer({ empty: true });
+  try {
+    const file = Buffer.from(await (await fetch(`${server.url}/api/backup/database`)).arrayBuffer());
+    const acknowledged: string[] = [];
+    for (let i = 0; i < RESTORES; i += 1) {
+      let isOver = false;
+      const write = async (): Promise<void> => {
+        while (!isOver) {
+          const id = randomUUID();
+          const body = JSON.stringify({ id, line: '3 mm tee' });
+          const headers = { 'content-type': 'application/json' };
+          const made = await fetch(`${server.url}/api/jobs`, { method: 'POST', headers, body });
+          if (made.status === 201) acknowledged.push(id);
+        }
+      };
+      const writers = Array.from({ length: 4 }, () => write().catch(() => undefined));
+      await new Promise((resolve) => setTimeout(resolve, 200));
+      const headers = { 'content-type': 'application/octet-stream' };
+      const restored = fetch(`${server.url}/api/backup/restore`, { method: 'POST', headers, body: file });
+      await Promise.race([
+        restored.catch(() => undefined),
+        // the first has its thread to load; every second comes to its end
+        new Promise((resolve) => setTimeout(resolve, i % 2 === 0 ? 60 + i * 120 : 10_000)),
+      ]);
+      isOver = true;
+      await server.kill();
+      await Promise.all(writers);
+      keep(server.databasePath, i);
+      await server.startAgain();
+    }
+    // copies beside the database, and those set by from before the last few were forgotten
+    const found = idsIn(server.databasePath);
+    expect(acknowledged.length).toBeGreaterThan(20);
+    expect(acknowledged.filter((id) => !found.has(id))).toEqual([]);
+  } finally {
+    await server.kill();
   }
 });

@@ -42,6 +42,7 @@ export function holdDatabase(path: string): () => void {
   touch(path);
   const lock = new Database(`${path}.lock`, { timeout: 0 });
   try {
+    lock.pragma('journal_mode = MEMORY'); // nothing is ever written to it
     lock.exec('BEGIN EXCLUSIVE');
   } catch (error) {
     lock.close();

@@ -6,6 +6,7 @@ import { Column, Entity, Index, PrimaryGeneratedColumn } from 'typeorm';
 @Entity('log_entry')
 @Index('log_entry_id', ['id'], { unique: true })
 @Index('log_entry_of_subject', ['subjectId'])
+@Index('log_entry_against_book', ['at', 'number'], { where: '"bookVolts" IS NOT NULL' })
 @Index('log_entry_by_time', ['at', 'number'])
 @Index('log_entry_of_kind', ['kind', 'at', 'number'])
 @Index('log_entry_of_machine', ['machineId', 'at', 'number'])

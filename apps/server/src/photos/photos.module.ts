@@ -6,6 +6,7 @@ import type { Request } from 'express';
 import { Answers } from '../api-docs.ts';
 import { Asked, type Command } from '../events/command.ts';
 import { PhotoEntity } from './photo.entity.ts';
+import { PhotoSweep } from './photo-sweep.ts';
 import { PhotosService } from './photos.service.ts';
 
 @ApiTags('photos')
@@ -34,7 +35,7 @@ export class PhotosController {
 @Module({
   imports: [TypeOrmModule.forFeature([PhotoEntity])],
   controllers: [PhotosController],
-  providers: [PhotosService],
+  providers: [PhotosService, PhotoSweep],
   exports: [PhotosService],
 })
 export class PhotosModule {}

@@ -1,4 +1,5 @@
 import sharp from 'sharp';
+import { PhotoSweep } from './photo-sweep.ts';
 import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 
 let server: RunningServer;
@@ -67,4 +68,17 @@ it('a step is kept with a photo that is there, and with no other', async () => {
     items: readonly { about: object }[];
   };
   expect(items[0]?.about).toMatchObject({ photoId: ID });
+});
+
+it('what no record names is swept after a day, and what one names stays', async () => {
+  const other = '00000000-0000-4000-8000-0000000000ff';
+  await send(await picture(30, 30).jpeg().toBuffer(), 'image/jpeg', other).expect(201);
+  const sweep = server.app.get(PhotoSweep);
+  const hours = (h: number): number => Date.now() + h * 3_600_000;
+  expect(await sweep.sweep(hours(23))).toBe(0);
+  await read(other).expect(200);
+  expect(await sweep.sweep(hours(25))).toBe(1);
+  const gone = await read(other).expect(404);
+  expect(gone.headers['cache-control']).toBe('no-store');
+  await read(ID).expect(200); // a step of a rig names it
 });

@@ -33,8 +33,31 @@ function refusedIn({ lines, refused }: TableReading<object>, most: number): Tabl
   return refused;
 }
 
+/** A cell may hold line ends of its own: so many lines of text there may be to a line of the table. */
+const TEXT_LINES_MOST = 4;
+/** Longest heading, bytes: far more than all columns with all their names. */
+const HEADING_BYTES_MOST = 20_000;
+const LINE_END = 0x0a;
+
+/** What is too much of a text before it is taken apart; undefined: nothing. */
+function tooMuchIn(bytes: Uint8Array, most: number): string | undefined {
+  const heading = bytes.indexOf(LINE_END);
+  if ((heading < 0 ? bytes.length : heading) > HEADING_BYTES_MOST)
+    return 'Its heading is longer than any can be.';
+  let lines = 0;
+  for (let at = heading; at >= 0; at = bytes.indexOf(LINE_END, at + 1)) lines += 1;
+  return lines > (most + 1) * TEXT_LINES_MOST
+    ? `That is ${lines} lines: ${most} are the most at once.`
+    : undefined;
+}
+
 /** Reads a table to its end; where anything of it cannot be kept, none of its lines is handed on. */
 export function readTable({ name, bytes }: SentTable): ReadTable {
+  const tooMuch = tooMuchIn(bytes, TABLE_LINES_MOST[name]);
+  if (tooMuch !== undefined) {
+    const refused = [{ line: undefined, message: tooMuch }];
+    return { rows: [], lines: 0, refused, dialect: undefined, encoding: 'UTF-8' };
+  }
   const { text, encoding = 'UTF-8' } = decodedText(bytes, TextDecoder);
   const search = readingTable(TABLES[name] as RecordTable<object>, text);
   let step = search.next();

@@ -115,6 +115,32 @@ it('pieces go out and come back, a text that looks like a formula among them', a
   ]);
 });
 
+it('what comes back from a table stands in the order in which it went out', async () => {
+  const names = ['Rail', 'Gate', 'Hinge', 'Stand', 'Bracket', 'Cart'];
+  await send('pieces', `name\n${names.join('\n')}\n`);
+  const out = (await read('pieces')).split('\r\n').slice(1, 1 + names.length);
+  expect(out.map((line) => line.split(',')[0])).toEqual(names);
+  const parts = names.map((name, i) => `part,tip,${name},${i}`);
+  await send('stores', `kind,part,name,count\n${parts.join('\n')}\n`);
+  const stores = await read('stores');
+  const at = names.map((name) => stores.indexOf(`,${name},`));
+  expect(at).toEqual(at.toSorted((a, b) => a - b));
+  expect(at[0]).toBeGreaterThan(0);
+});
+
+it.each([
+  ['more lines than are ever taken', `kind,part,name,count\n${'\n'.repeat(3_000_000)}`, /3000001 lines/],
+  [
+    'more headings than there are',
+    Array.from({ length: 60_000 }, (_, i) => `c${i}`).join(),
+    /longer than any/,
+  ],
+  ['some hundred headings', Array.from({ length: 600 }, (_, i) => `c${i}`).join(), /600 columns: 500/],
+])('a table with %s is refused by counting', async (_what, csv, why) => {
+  const { taken, refused } = await send('stores', csv);
+  expect([taken, refused[0]?.message]).toEqual([false, expect.stringMatching(why)]);
+});
+
 describe('the log as a table', () => {
   it('is taken as it was told elsewhere, found, and taken out again as one', async () => {
     const report = await send('log', `${HEAD}\n${line(1)}\n${line(2)}\n`);

@@ -1,5 +1,6 @@
 import type { RestoreKind } from '@hot-bead/contract';
 import type { AskedDay } from '../day/told-day.ts';
+import type { LongQuery } from './long-query.ts';
 import type { SentTable } from '../tables/read-table.ts';
 
 /** What takes long, or much room, and is done beside the server: by name, with all it needs said. Each is loaded when it is asked for. */
@@ -26,6 +27,13 @@ export const HEAVY_TASKS = {
 
   /** A day put in order. */
   'day-order': async (asked: AskedDay) => (await import('../day/told-day.ts')).toldDay(asked),
+
+  /** A query that looks at much. */
+  'long-query': async (asked: LongQuery) => (await import('./long-query.ts')).longQuery(asked),
+
+  /** Photos that no record names. */
+  'photos-unnamed': async (asked: { path: string; before: string }) =>
+    (await import('../photos/unnamed-photos.ts')).unnamedPhotos(asked),
 
   /** A table that was sent, line by line. */
   'table-read': async (sent: SentTable) => (await import('../tables/read-table.ts')).readTable(sent),

@@ -5,11 +5,11 @@ import { DomainError } from '../errors/domain-error.ts';
 import { failureOf, type HeavyFailure } from './heavy-failure.ts';
 import type { HeavyTask, HeavyTasks } from './heavy-tasks.ts';
 
-/** How many are worked on at once, and how many wait; more are told to come again. */
-const AT_ONCE = 2;
+/** How many are worked on at once, long and short ones apart, and how many wait of each; more are told to come again. */
+const AT_ONCE = { long: 2, short: 1 } as const;
 const WAITING_MOST = 6;
 /** Most memory for what a worker holds, MB. */
-const MEMORY_MOST_MB = 768;
+const MEMORY_MOST_MB = 512;
 
 type Input<Name extends HeavyTask> = Parameters<HeavyTasks[Name]>[0];
 type Result<Name extends HeavyTask> = Awaited<ReturnType<HeavyTasks[Name]>>;
@@ -28,6 +28,8 @@ function listen<Told>(worker: Worker, event: string, over: AbortSignal, on: (tol
 /** How long something may take, ms, and who waits for it. */
 export interface HeavyLimits {
   readonly mostMs: number;
+  /** What is over in less than a second does not stand in line behind what takes minutes. */
+  readonly lane?: keyof typeof AT_ONCE;
   /** It is stopped when who asked for it goes. */
   readonly signal?: AbortSignal;
 }
@@ -58,11 +60,48 @@ const TOO_MUCH = (): DomainError =>
   );
 const GONE = (): DomainError => new DomainError('asker-gone', 503, 'Nobody waits for this any more.');
 
+/** Those that take their turn, a few at a time. */
+class Lane {
+  private running = 0;
+  private readonly waiting: (() => void)[] = [];
+
+  constructor(private readonly atOnce: number) {}
+
+  /** @throws {DomainError} `busy` where too many wait, `asker-gone` where nobody waits any more */
+  async turn(signal: AbortSignal | undefined): Promise<void> {
+    if (this.running >= this.atOnce) {
+      if (this.waiting.length >= WAITING_MOST) throw BUSY();
+      await this.inLine(signal);
+    }
+    if (signal?.aborted === true) {
+      this.waiting.shift()?.();
+      throw GONE();
+    }
+    this.running += 1;
+  }
+
+  done(): void {
+    this.running -= 1;
+    this.waiting.shift()?.();
+  }
+
+  private inLine(signal: AbortSignal | undefined): Promise<void> {
+    return new Promise<void>((resolve, reject) => {
+      this.waiting.push(resolve);
+      signal?.addEventListener('abort', () => {
+        const at = this.waiting.indexOf(resolve);
+        if (at < 0) return;
+        this.waiting.splice(at, 1);
+        reject(GONE());
+      });
+    });
+  }
+}
+
 /** What takes long is done in threads of its own, a few at a time and each within limits, so that everyone else is answered. */
 @Injectable()
 export class HeavyWork implements OnApplicationShutdown {
-  private running = 0;
-  private readonly waiting: (() => void)[] = [];
+  private readonly lanes = { long: new Lane(AT_ONCE.long), short: new Lane(AT_ONCE.short) };
   private readonly idle: Worker[] = [];
   private readonly workers = new Set<Worker>();
 
@@ -76,41 +115,17 @@ export class HeavyWork implements OnApplicationShutdown {
     input: Input<Name>,
     limits: HeavyLimits,
   ): Promise<Result<Name>> {
-    await this.turn(limits.signal);
+    const lane = this.lanes[limits.lane ?? 'long'];
+    await lane.turn(limits.signal);
     try {
       return await this.worked(name, input, limits);
     } finally {
-      this.running -= 1;
-      this.waiting.shift()?.();
+      lane.done();
     }
   }
 
   async onApplicationShutdown(): Promise<void> {
     await Promise.all([...this.workers].map((worker) => worker.terminate()));
-  }
-
-  private async turn(signal: AbortSignal | undefined): Promise<void> {
-    if (this.running >= AT_ONCE) {
-      if (this.waiting.length >= WAITING_MOST) throw BUSY();
-      await this.inLine(signal);
-    }
-    if (signal?.aborted === true) {
-      this.waiting.shift()?.();
-      throw GONE();
-    }
-    this.running += 1;
-  }
-
-  private inLine(signal: AbortSignal | undefined): Promise<void> {
-    return new Promise<void>((resolve, reject) => {
-      this.waiting.push(resolve);
-      signal?.addEventListener('abort', () => {
-        const at = this.waiting.indexOf(resolve);
-        if (at < 0) return;
-        this.waiting.splice(at, 1);
-        reject(GONE());
-      });
-    });
   }
 
   /** A thread that has nothing to do, or a new one: what it has loaded stays loaded. */

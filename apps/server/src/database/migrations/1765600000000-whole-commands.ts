@@ -10,6 +10,7 @@ const COLUMNS = [
 
 const INDEXES = [
   ['log_entry_of_subject', 'log_entry', `"subjectId"`, undefined],
+  ['log_entry_against_book', 'log_entry', `"at", "number"`, `"bookVolts" IS NOT NULL`],
   ['event_told_for_job', 'event', `"toldForJobId"`, `"toldForJobId" IS NOT NULL`],
   ['weld_run_of_spool', 'weld_run', `"spoolId"`, `"spoolId" IS NOT NULL`],
   ['weld_run_of_cylinder', 'weld_run', `"cylinderId"`, `"cylinderId" IS NOT NULL`],
