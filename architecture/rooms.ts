@@ -64,6 +64,8 @@ export const ROOMS = {
   'apps/server/src': [
     'config',
     'errors',
+    'disk',
+    'work',
     'paging',
     'access',
     'log',

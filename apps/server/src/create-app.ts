@@ -10,7 +10,7 @@ import { AppModule } from './app.module.ts';
 import type { Config } from './config/config.ts';
 import { access, type AccessRules, OWN_HOSTS } from './access/access.ts';
 import { ApiErrorFilter } from './errors/api-error.filter.ts';
-import { DatabaseFile } from './database/database-file.ts';
+import { DatabaseFile } from './disk/database-file.ts';
 import { boundedBody } from './errors/bounded-body.ts';
 import { type ErrorLog, STDERR_LOG } from './errors/error-log.ts';
 import { requestId } from './errors/request-id.ts';

@@ -4,8 +4,9 @@ import type { INestApplication } from '@nestjs/common';
 import { type Config, ConfigError, readConfig } from './config/config.ts';
 import { createApp } from './create-app.ts';
 import { MIGRATION_NAMES } from './database/data-source-options.ts';
-import { holdDatabase } from './database/database-file.ts';
-import { DatabaseError, makeSureOf } from './database/open-database.ts';
+import { holdDatabase } from './disk/database-file.ts';
+import { makeSureOf } from './database/open-database.ts';
+import { DatabaseError } from './disk/database-error.ts';
 
 const HOST = '127.0.0.1';
 

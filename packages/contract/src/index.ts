@@ -287,7 +287,7 @@ export {
   tableReportSchema,
   type ToldLine,
 } from './tables.ts';
-export { RESTORE_KINDS, type RestoreKind, type RestoreReport, restoreReportSchema } from './backup.ts';
+export { type RestoreKind, type RestoreReport, restoreReportSchema } from './backup.ts';
 
 // sound
 export { powerSpectrum } from './power-spectrum.ts';

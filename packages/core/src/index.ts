@@ -560,7 +560,7 @@ export {
 } from './run/run-figures.ts';
 export { recentArcMinutes, runDuty } from './run/run-duty.ts';
 export { nextRunNumber } from './run/next-run.ts';
-export { type Draw, drawnFrom } from './stock/drawn.ts';
+export type { Draw } from './stock/drawn.ts';
 export { LEFT_FIELDS, type LedgerEntry, reckoned } from './stock/ledger.ts';
 export {
   arcPower,

@@ -4,15 +4,24 @@ import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { RestoreReport } from '@hot-bead/contract';
 import { Injectable } from '@nestjs/common';
-import { DatabaseFile } from '../database/database-file.ts';
-import { Writes } from '../database/writes.ts';
-import { DomainError } from '../errors/domain-error.ts';
+import { DatabaseFile } from '../disk/database-file.ts';
+import { Writes } from '../disk/writes.ts';
 import { SetAsideService } from '../events/set-aside.service.ts';
 import { LearningService } from '../learning/learning.service.ts';
 import { shopKindOf } from '../shop-file/shop-kind.ts';
-import { ShopFileError } from '../shop-file/shop-file-error.ts';
+import { heavyTask } from '../work/heavy-task.ts';
 import { HeavyWork } from '../work/heavy-work.ts';
 import { WorkFolder } from '../work/work-folder.ts';
+
+type Tasks = typeof import('./backup-tasks.ts');
+const TASKS = './backup-tasks';
+const BACKUPS = {
+  database: heavyTask<Tasks['backupDatabase']>(import.meta.url, TASKS, 'backupDatabase'),
+  json: heavyTask<Tasks['backupJson']>(import.meta.url, TASKS, 'backupJson'),
+  zip: heavyTask<Tasks['backupZip']>(import.meta.url, TASKS, 'backupZip'),
+};
+const PREPARE = heavyTask<Tasks['prepareRestore']>(import.meta.url, TASKS, 'prepareRestore');
+const REPLACE = heavyTask<Tasks['replaceRestored']>(import.meta.url, TASKS, 'replaceRestored');
 
 /** A shop of many gigabytes takes its time; what takes longer than this has come to nothing, ms. */
 const MOST_MS = 30 * 60_000;
@@ -50,7 +59,7 @@ export class BackupService {
     const { path, sweep } = this.folder.begin();
     try {
       const out = join(path, 'shop');
-      await this.heavy.run(`backup-${form}`, { path: this.file.path, out }, { mostMs: MOST_MS, signal });
+      await this.heavy.run(BACKUPS[form], { path: this.file.path, out }, { mostMs: MOST_MS, signal });
       return { stream: createReadStream(out).once('close', sweep), bytes: statSync(out).size };
     } catch (error) {
       sweep();
@@ -70,25 +79,16 @@ export class BackupService {
     return this.folder.within(async (folder) => {
       const file = join(folder, 'sent');
       await pipeline(stream, createWriteStream(file));
-      try {
-        const kind = await shopKindOf(file);
-        const prepared = await this.heavy.run(
-          'restore-prepare',
-          { file, kind, folder },
-          { mostMs: MOST_MS, signal },
-        );
-        const keepAs = this.copyName();
-        const counts = await this.writes.alone(() =>
-          this.heavy.run('restore-replace', { path: this.file.path, prepared, keepAs }, { mostMs: MOST_MS }),
-        );
-        this.setAside.forgetAll();
-        this.learning.forget();
-        const records = Object.values(counts).reduce((sum, count) => sum + count, 0);
-        return { kind, records, keptAs: basename(keepAs) };
-      } catch (error) {
-        if (!(error instanceof ShopFileError)) throw error;
-        throw new DomainError('not-restored', 400, error.message, 'file');
-      }
+      const kind = await shopKindOf(file);
+      const prepared = await this.heavy.run(PREPARE, { file, kind, folder }, { mostMs: MOST_MS, signal });
+      const keepAs = this.copyName();
+      const counts = await this.writes.alone(() =>
+        this.heavy.run(REPLACE, { path: this.file.path, prepared, keepAs }, { mostMs: MOST_MS }),
+      );
+      this.setAside.forgetAll();
+      this.learning.forget();
+      const records = Object.values(counts).reduce((sum, count) => sum + count, 0);
+      return { kind, records, keptAs: basename(keepAs) };
     });
   }
 

@@ -63,9 +63,6 @@ export function migrationsUpTo(name: string): typeof MIGRATIONS {
   return MIGRATIONS.slice(0, MIGRATION_NAMES.indexOf(name) + 1);
 }
 
-/** The name of the connection that writes; the one without a name reads. */
-export const WRITING = 'writing';
-
 interface Sqlite {
   pragma(statement: string): unknown;
 }

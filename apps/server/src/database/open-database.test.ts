@@ -11,7 +11,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { MIGRATION_NAMES } from './data-source-options.ts';
-import { copiesOf, DatabaseError, makeSureOf } from './open-database.ts';
+import { copiesOf, makeSureOf } from './open-database.ts';
+import { DatabaseError } from '../disk/database-error.ts';
 
 const OLD = join(__dirname, '../testing/before-foundations.sqlite');
 let folder: string;

@@ -1,28 +1,13 @@
-import { closeSync, existsSync, mkdirSync, openSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { readdirSync, rmSync, statSync } from 'node:fs';
 import { basename, dirname, extname, join } from 'node:path';
 import Database from 'better-sqlite3';
-import { copyDatabase } from './copy-database.ts';
-
-/** Why a database cannot be opened, in one line for the person who started the server. */
-export class DatabaseError extends Error {}
+import { copyDatabase } from '../disk/copy-database.ts';
+import { DatabaseError, touch } from '../disk/database-error.ts';
 
 /** Copies made before migrations that are kept. */
 export const COPIES_KEPT = 3;
 
 type Connection = Database.Database;
-
-/** Makes a folder level by level: a recursive mkdir never returns where the system takes no new names. */
-function makeFolder(folder: string): void {
-  if (existsSync(folder)) return;
-  makeFolder(dirname(folder));
-  mkdirSync(folder);
-}
-
-/** Makes the file where there is none; an error of the system where the path cannot be used. */
-export function touch(path: string): void {
-  makeFolder(dirname(path));
-  closeSync(openSync(path, 'a')); // says plainly what is wrong with the path
-}
 
 /** The name of a database without its ending, for the copies beside it. */
 const stem = (path: string): string => basename(path, extname(path));

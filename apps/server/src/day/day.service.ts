@@ -13,8 +13,10 @@ import { PiecesService } from '../pieces/pieces.service.ts';
 import { byMachineName } from '../plan/planner.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 import { HeavyWork } from '../work/heavy-work.ts';
-import type { AskedDay } from './told-day.ts';
+import { heavyTask } from '../work/heavy-task.ts';
+import type { AskedDay, toldDay } from './told-day.ts';
 
+const DAY_ORDER = heavyTask<typeof toldDay>(import.meta.url, './told-day', 'toldDay');
 /** Longest that a day is put in order, ms. */
 const MOST_MS = 30_000;
 
@@ -59,6 +61,6 @@ export class DayService {
       nowMin,
       now: at.now,
     };
-    return this.heavy.run('day-order', asked, { mostMs: MOST_MS, signal: at.signal });
+    return this.heavy.run(DAY_ORDER, asked, { mostMs: MOST_MS, signal: at.signal });
   }
 }

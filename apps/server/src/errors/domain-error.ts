@@ -1,3 +1,5 @@
+import { COMMAND_HEADER } from '@hot-bead/contract';
+
 /** An expected failure with a code of its own; one filter turns it into an answer. */
 export class DomainError extends Error {
   readonly code: string;
@@ -17,4 +19,9 @@ export class DomainError extends Error {
 
 export function notFound(what: string, id: string): DomainError {
   return new DomainError('not-found', 404, `There is no ${what} ${id.slice(0, 60)}.`, 'id');
+}
+
+/** The id of a command says something else already. */
+export function otherCommand(): DomainError {
+  return new DomainError('command-id-taken', 409, 'Another command has this id.', COMMAND_HEADER);
 }

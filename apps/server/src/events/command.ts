@@ -25,11 +25,6 @@ export interface Command {
   readonly asked: string | null;
 }
 
-/** The id of a command says something else already. */
-export function otherCommand(): DomainError {
-  return new DomainError('command-id-taken', 409, 'Another command has this id.', COMMAND_HEADER);
-}
-
 /** A command of the program's own. */
 export function ownCommand(device: string): Command {
   return { id: randomUUID(), actor: null, device, seen: 'any', asked: null };

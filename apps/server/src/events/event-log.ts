@@ -1,7 +1,8 @@
 import type { EventAbout, EventKind } from '@hot-bead/contract';
 import { type FieldChange, type RecordKind } from '@hot-bead/core';
 import type { EntityManager } from 'typeorm';
-import { type Command, otherCommand } from './command.ts';
+import type { Command } from './command.ts';
+import { otherCommand } from '../errors/domain-error.ts';
 import { EventEntity } from './event.entity.ts';
 
 /** What is written of something that happened. */

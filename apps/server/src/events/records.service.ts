@@ -12,9 +12,10 @@ import {
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
-import { Writes } from '../database/writes.ts';
+import { Writes } from '../disk/writes.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
-import { type Command, otherCommand } from './command.ts';
+import type { Command } from './command.ts';
+import { otherCommand } from '../errors/domain-error.ts';
 import { EventEntity } from './event.entity.ts';
 import { type Creation, digest, logHappened, writeCreated } from './creation.ts';
 import { eventOf, fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';

@@ -3,7 +3,7 @@ import type { FieldChange } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
-import { Writes } from '../database/writes.ts';
+import { Writes } from '../disk/writes.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import { writeLog } from '../log/write-log.ts';
 import type { Command } from './command.ts';

@@ -4,7 +4,7 @@ import { isSameValue, machineLearning, type MachineLearning, type ProvenSetting 
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { type EntityManager, In, Repository } from 'typeorm';
-import { Writes } from '../database/writes.ts';
+import { Writes } from '../disk/writes.ts';
 import { RecordsService } from '../events/records.service.ts';
 import { ProvenSettingEntity } from './proven-setting.entity.ts';
 

@@ -13,10 +13,11 @@ import { isSameValue } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Between, type FindOptionsWhere, Repository, type SelectQueryBuilder } from 'typeorm';
-import { DatabaseFile } from '../database/database-file.ts';
-import { Writes } from '../database/writes.ts';
+import { DatabaseFile } from '../disk/database-file.ts';
+import { Writes } from '../disk/writes.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
-import { otherCommand } from '../events/command.ts';
+import { otherCommand } from '../errors/domain-error.ts';
+import { LONG_QUERY } from '../work/heavy-query.ts';
 import { HeavyWork } from '../work/heavy-work.ts';
 import { LogEntity } from './log.entity.ts';
 import { logRow } from './write-log.ts';
@@ -200,7 +201,7 @@ export class LogService {
     const sums = ['runs', 'judged', 'right', 'wireKg', 'gasL', 'changeoverMin'];
     const sql = `SELECT date("day", 'weekday 0', '-6 days') AS "week", ${sums.map((name) => `SUM("${name}") AS "${name}"`).join(', ')} FROM (${days}) GROUP BY "week" ORDER BY "week"`;
     const weeks = (await this.heavy.run(
-      'long-query',
+      LONG_QUERY,
       { path: this.file.path, sql, parameters },
       { mostMs: CHARTS_MOST_MS, lane: 'short' },
     )) as readonly LogWeek[];

@@ -1,9 +1,12 @@
 import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
-import { DatabaseFile } from '../database/database-file.ts';
-import { Writes } from '../database/writes.ts';
+import { DatabaseFile } from '../disk/database-file.ts';
+import { Writes } from '../disk/writes.ts';
 import { HeavyWork } from '../work/heavy-work.ts';
+import { heavyTask } from '../work/heavy-task.ts';
 import { PhotoEntity } from './photo.entity.ts';
+import type { unnamedPhotos } from './unnamed-photos.ts';
 
+const UNNAMED = heavyTask<typeof unnamedPhotos>(import.meta.url, './unnamed-photos', 'unnamedPhotos');
 const DAY_MS = 86_400_000;
 /** When it begins after the start, and how long it may look, ms. */
 const FIRST_MS = 10 * 60_000;
@@ -32,7 +35,7 @@ export class PhotoSweep implements OnApplicationBootstrap, OnApplicationShutdown
   async sweep(nowMs: number): Promise<number> {
     const before = new Date(nowMs - DAY_MS).toISOString();
     const asked = { path: this.file.path, before };
-    const { ids, lastEvent } = await this.heavy.run('photos-unnamed', asked, { mostMs: LOOKS_MOST_MS });
+    const { ids, lastEvent } = await this.heavy.run(UNNAMED, asked, { mostMs: LOOKS_MOST_MS });
     let swept = 0;
     for (const id of ids) {
       await this.writes.transaction(async (manager) => {

@@ -1,5 +1,5 @@
 import type Database from 'better-sqlite3';
-import { columnsOf, quoted, shopTables } from './shop-file.ts';
+import { columnsOf, quoted, shopTables } from '../disk/shop-tables.ts';
 
 /** Puts all rows of another database of the same form in the place of those that are there, in one transaction. */
 export function copyRows(database: Database.Database, from: string): void {

@@ -6,7 +6,8 @@ import { DataSource, type DataSourceOptions } from 'typeorm';
 import { dataSourceOptions, MIGRATION_NAMES, migrationsUpTo } from '../database/data-source-options.ts';
 import { copyRows } from './copy-rows.ts';
 import { readShopJson, type ShopReader } from './read-shop-json.ts';
-import { boundCell, columnsOf, quoted, schemaOf, type ShopRow, shopTables } from './shop-file.ts';
+import { columnsOf, quoted, schemaOf, shopTables } from '../disk/shop-tables.ts';
+import { boundCell, type ShopRow } from './shop-file.ts';
 import { ShopFileError } from './shop-file-error.ts';
 import { openShopZip, PHOTO_TABLE } from './shop-zip.ts';
 

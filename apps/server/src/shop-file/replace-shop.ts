@@ -2,7 +2,7 @@ import { readdirSync, rmSync, statSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { COPIES_KEPT } from '../database/open-database.ts';
-import { copyDatabase } from '../database/copy-database.ts';
+import { copyDatabase } from '../disk/copy-database.ts';
 import { copyRows } from './copy-rows.ts';
 import { recordCounts } from './shop-file.ts';
 

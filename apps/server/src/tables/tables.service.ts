@@ -19,11 +19,13 @@ import { MachinesService } from '../machines/machines.service.ts';
 import { PiecesService } from '../pieces/pieces.service.ts';
 import { StockService } from '../stock/stock.service.ts';
 import { HeavyWork } from '../work/heavy-work.ts';
-import { type ReadTable, TABLES } from './read-table.ts';
+import { heavyTask } from '../work/heavy-task.ts';
+import { type ReadTable, type readTable, TABLES } from './read-table.ts';
 
 /** The mark by which table programs know UTF-8. */
 const MARK = '\uFEFF';
 
+const READ_TABLE = heavyTask<typeof readTable>(import.meta.url, './read-table', 'readTable');
 /** Longest that a table is read, ms. */
 const READ_MOST_MS = 20_000;
 
@@ -99,7 +101,7 @@ export class TablesService {
     if (!Buffer.isBuffer(sent) || sent.length === 0) {
       throw new DomainError('no-table', 400, 'Send the table itself, as text/csv.', 'table');
     }
-    const read = await this.heavy.run('table-read', { name, bytes: sent }, { mostMs: READ_MOST_MS, signal });
+    const read = await this.heavy.run(READ_TABLE, { name, bytes: sent }, { mostMs: READ_MOST_MS, signal });
     switch (name) {
       case 'stores':
         return takenBy<NewStockItem>(read, (items) => this.stock.createAll(items, command));

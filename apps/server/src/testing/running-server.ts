@@ -8,7 +8,7 @@ import { VERSION_HEADER } from '@hot-bead/contract';
 import { getDataSourceToken } from '@nestjs/typeorm';
 import request from 'supertest';
 import { DataSource } from 'typeorm';
-import { WRITING } from '../database/data-source-options.ts';
+import { WRITING } from '../disk/writes.ts';
 import { createApp } from '../create-app.ts';
 
 /** A real application on a database file of its own, for one test file. */

@@ -3,7 +3,7 @@ import { type BeadSetting, laddersOf, type ShelfWire, type WeldedBead } from '@h
 import { Injectable, Module, type OnApplicationBootstrap } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
-import { Writes } from '../database/writes.ts';
+import { Writes } from '../disk/writes.ts';
 import { EventsService } from '../events/events.service.ts';
 import { LogEntity } from '../log/log.entity.ts';
 import { JobEntity } from '../jobs/job.entity.ts';

@@ -1,11 +1,9 @@
 import { DomainError } from '../errors/domain-error.ts';
-import { ShopFileError } from '../shop-file/shop-file-error.ts';
 
-/** A failure as it travels from a worker: what it is, and what the answer needs of it. */
+/** A failure as it travels from a thread: what it is, and what the answer needs of it. */
 export type HeavyFailure =
-  | { readonly kind: 'shop-file'; readonly message: string }
   | {
-      readonly kind: 'domain';
+      readonly kind: 'ours';
       readonly code: string;
       readonly status: number;
       readonly message: string;
@@ -20,10 +18,9 @@ export type HeavyFailure =
 
 /** A failure, made ready to travel. */
 export function toldFailure(error: unknown): HeavyFailure {
-  if (error instanceof ShopFileError) return { kind: 'shop-file', message: error.message };
   if (error instanceof DomainError) {
     const { code, status, message, field } = error;
-    return { kind: 'domain', code, status, message, field };
+    return { kind: 'ours', code, status, message, field };
   }
   const { code, message, stack } = error as { code?: unknown; message?: string; stack?: string };
   return {
@@ -36,7 +33,6 @@ export function toldFailure(error: unknown): HeavyFailure {
 
 /** The failure that travelled, as it was. */
 export function failureOf(told: HeavyFailure): Error {
-  if (told.kind === 'shop-file') return new ShopFileError(told.message);
-  if (told.kind === 'domain') return new DomainError(told.code, told.status, told.message, told.field);
+  if (told.kind === 'ours') return new DomainError(told.code, told.status, told.message, told.field);
   return Object.assign(new Error(told.message), { code: told.code, stack: told.stack });
 }

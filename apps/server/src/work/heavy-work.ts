@@ -1,18 +1,14 @@
-import { fileURLToPath } from 'node:url';
 import { Worker } from 'node:worker_threads';
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 import { DomainError } from '../errors/domain-error.ts';
 import { failureOf, type HeavyFailure } from './heavy-failure.ts';
-import type { HeavyTask, HeavyTasks } from './heavy-tasks.ts';
+import { builtModule, type HeavyTask } from './heavy-task.ts';
 
 /** How many are worked on at once, long and short ones apart, and how many wait of each; more are told to come again. */
 const AT_ONCE = { long: 2, short: 1 } as const;
 const WAITING_MOST = 6;
 /** Most memory for what a worker holds, MB. */
 const MEMORY_MOST_MB = 512;
-
-type Input<Name extends HeavyTask> = Parameters<HeavyTasks[Name]>[0];
-type Result<Name extends HeavyTask> = Awaited<ReturnType<HeavyTasks[Name]>>;
 
 interface Answer<Told> {
   readonly result?: Told;
@@ -34,11 +30,7 @@ export interface HeavyLimits {
   readonly signal?: AbortSignal;
 }
 
-/** The worker as it was built: it runs beside the sources too. */
-const WORKER = fileURLToPath(new URL('./heavy-worker.js', import.meta.url)).replace(
-  /([\\/])src([\\/]work[\\/])/,
-  '$1dist$2',
-);
+const WORKER = builtModule(import.meta.url, './heavy-worker');
 
 const BUSY = (): DomainError =>
   new DomainError(
@@ -110,15 +102,15 @@ export class HeavyWork implements OnApplicationShutdown {
    *
    * @throws {DomainError} `busy`, `too-long`, `too-much`; what the task throws
    */
-  async run<Name extends HeavyTask>(
-    name: Name,
-    input: Input<Name>,
+  async run<Input, Result>(
+    task: HeavyTask<Input, Result>,
+    input: Input,
     limits: HeavyLimits,
-  ): Promise<Result<Name>> {
+  ): Promise<Result> {
     const lane = this.lanes[limits.lane ?? 'long'];
     await lane.turn(limits.signal);
     try {
-      return await this.worked(name, input, limits);
+      return await this.worked(task, input, limits);
     } finally {
       lane.done();
     }
@@ -145,16 +137,16 @@ export class HeavyWork implements OnApplicationShutdown {
     return worker;
   }
 
-  private async worked<Name extends HeavyTask>(
-    name: Name,
-    input: Input<Name>,
+  private async worked<Input, Result>(
+    { module, name }: HeavyTask<Input, Result>,
+    input: Input,
     { mostMs, signal }: HeavyLimits,
-  ): Promise<Result<Name>> {
+  ): Promise<Result> {
     const worker = this.worker();
     const over = new AbortController();
     const ends = { signal: over.signal };
     try {
-      return await new Promise<Result<Name>>((resolve, reject) => {
+      return await new Promise<Result>((resolve, reject) => {
         const stop = (error: Error) => (): void => {
           reject(error);
           void worker.terminate();
@@ -162,16 +154,16 @@ export class HeavyWork implements OnApplicationShutdown {
         const timer = setTimeout(stop(TOO_LONG()), mostMs);
         over.signal.addEventListener('abort', () => clearTimeout(timer));
         signal?.addEventListener('abort', stop(GONE()), ends);
-        listen(worker, 'message', over.signal, ({ result, failure }: Answer<Result<Name>>) => {
+        listen(worker, 'message', over.signal, ({ result, failure }: Answer<Result>) => {
           this.idle.push(worker);
           if (failure) reject(failureOf(failure));
-          else resolve(result as Result<Name>);
+          else resolve(result as Result);
         });
         listen(worker, 'error', over.signal, (error: NodeJS.ErrnoException) =>
           reject(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? TOO_MUCH() : error),
         );
         listen(worker, 'exit', over.signal, () => reject(GONE()));
-        worker.postMessage({ name, input });
+        worker.postMessage({ module, name, input });
       });
     } finally {
       over.abort();

@@ -1,15 +1,17 @@
+import { pathToFileURL } from 'node:url';
 import { parentPort } from 'node:worker_threads';
 import { toldFailure } from './heavy-failure.ts';
-import { HEAVY_TASKS, type HeavyTask } from './heavy-tasks.ts';
 
 interface Asked {
-  readonly name: HeavyTask;
-  readonly input: never;
+  readonly module: string;
+  readonly name: string;
+  readonly input: unknown;
 }
 
-async function answerTo({ name, input }: Asked): Promise<object> {
+async function answerTo({ module, name, input }: Asked): Promise<object> {
   try {
-    return { result: await HEAVY_TASKS[name](input) };
+    const does = (await import(pathToFileURL(module).href)) as Record<string, (input: unknown) => unknown>;
+    return { result: await does[name]?.(input) };
   } catch (error) {
     return { failure: toldFailure(error) };
   }

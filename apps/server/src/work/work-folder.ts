@@ -1,7 +1,7 @@
 import { mkdirSync, mkdtempSync, readdirSync, rmSync, statfsSync } from 'node:fs';
 import { basename, dirname, extname, join } from 'node:path';
 import { Injectable } from '@nestjs/common';
-import { DatabaseFile } from '../database/database-file.ts';
+import { DatabaseFile } from '../disk/database-file.ts';
 import { DomainError } from '../errors/domain-error.ts';
 
 /** Room that is left on the disk for the shop itself, bytes. */

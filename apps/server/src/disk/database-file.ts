@@ -1,7 +1,7 @@
 import { type BigIntStats, statSync } from 'node:fs';
 import Database from 'better-sqlite3';
 import { DomainError } from '../errors/domain-error.ts';
-import { DatabaseError, touch } from './open-database.ts';
+import { DatabaseError, touch } from './database-error.ts';
 
 /** Which file stands at a path; undefined: none. */
 function identityOf(path: string): string | undefined {

@@ -4,8 +4,10 @@ import { InjectDataSource } from '@nestjs/typeorm';
 import type Database from 'better-sqlite3';
 import { DataSource, type EntityManager } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';
-import { WRITING } from './data-source-options.ts';
 import { DatabaseFile } from './database-file.ts';
+
+/** The name of the connection that writes; the one without a name reads. */
+export const WRITING = 'writing';
 
 /** How long a write waits for those before it, ms. */
 export const WAIT_MOST_MS = 15_000;
