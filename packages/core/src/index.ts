@@ -152,6 +152,7 @@ export {
   type Fields,
   type Json,
 } from './record/field-change.ts';
+export { isBooking, WELDED } from './record/booking.ts';
 export {
   AWAY,
   JOB_BRANCHES,

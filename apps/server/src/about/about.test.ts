@@ -11,6 +11,30 @@ describe('the server about itself', () => {
     }
   });
 
+  it('names in its description what can be queried, and what every command may carry', async () => {
+    const server = await runningServer();
+    try {
+      interface Told {
+        readonly parameters?: readonly { readonly name: string; readonly in: string }[];
+      }
+      const { paths } = (await asking(server).get('/api/docs-json')).body as {
+        paths: Readonly<Record<string, Readonly<Record<string, Told>>>>;
+      };
+      const named = (path: string, method: string): readonly string[] =>
+        (paths[path]?.[method]?.parameters ?? []).map((one) => `${one.in} ${one.name}`);
+      expect(named('/api/log', 'get')).toEqual(
+        expect.arrayContaining(['query machine', 'query text', 'query limit', 'query sort']),
+      );
+      expect(named('/api/ear-tests', 'get')).toEqual(['query learner']);
+      const carried = ['header command-id', 'header if-match', 'header actor', 'header device-id'];
+      for (const [path, methods] of Object.entries(paths))
+        for (const method of Object.keys(methods))
+          if (method !== 'get') expect(named(path, method)).toEqual(expect.arrayContaining(carried));
+    } finally {
+      await server.stop();
+    }
+  });
+
   it('opens no demo beside a server that may not', async () => {
     const server = await runningServer();
     try {

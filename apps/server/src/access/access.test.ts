@@ -48,6 +48,23 @@ describe('a page from elsewhere', () => {
     expect(response.body).toMatchObject({ code: 'foreign-page' });
   });
 
+  it('does not take the whole shop away, whatever it is asked as', async () => {
+    for (const form of ['database', 'json', 'zip']) {
+      const path = `/api/backup/${form}`;
+      const { status, body } = await said({ 'sec-fetch-site': 'cross-site' }, 'GET', path);
+      expect([status, body]).toMatchObject([403, { code: 'foreign-page' }]);
+    }
+    expect((await said({ 'sec-fetch-site': 'same-origin' }, 'GET', '/api/backup/json')).status).toBe(200);
+  });
+
+  it('is turned away with the headers of every answer, and without our maker’s name', async () => {
+    const { headers, body } = await said({ origin: 'http://evil.example' }, 'POST');
+    expect(headers).toMatchObject({ 'x-content-type-options': 'nosniff', 'cache-control': 'no-store' });
+    expect(headers).toHaveProperty('content-security-policy');
+    expect(headers).not.toHaveProperty('x-powered-by');
+    expect(headers['x-request-id']).toBe((body as { requestId: string }).requestId);
+  });
+
   it('changed nothing', async () => {
     const machines = (await said({})).status;
     expect(machines).toBe(200);

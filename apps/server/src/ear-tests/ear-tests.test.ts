@@ -60,3 +60,8 @@ it.each([
   expect(JSON.stringify(told)).toContain(message);
   expect(JSON.stringify(told)).toContain(field);
 });
+
+it('two learners at once are asked which, in words', async () => {
+  const { status, body } = await asking(server).get('/api/ear-tests?learner=a&learner=b');
+  expect([status, body]).toMatchObject([400, { message: 'Say one learner.', field: 'learner' }]);
+});

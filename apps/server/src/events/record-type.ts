@@ -2,7 +2,6 @@ import { AWAY, type FieldChange, type Fields, type RecordKind } from '@hot-bead/
 import type { EventAbout, EventKind } from '@hot-bead/contract';
 import type { EntityManager } from 'typeorm';
 import type { LogChange } from '../log/write-log.ts';
-import { keptChange } from './event-log.ts';
 
 /** A record as it stands in the database. */
 export interface Loaded {
@@ -71,10 +70,4 @@ export interface Told {
   readonly kind: EventKind;
   readonly about?: EventAbout;
   readonly undoOf?: string;
-}
-
-/** Whether an event is no telling of its own, but what a bead or a run made of a machine or took of Stores. */
-export function isBooking({ about }: { readonly about: string | null }): boolean {
-  const { why, kind } = keptChange(about) as { readonly why?: unknown; readonly kind?: unknown };
-  return why === 'bead' || why === 'run' || kind === 'welded';
 }

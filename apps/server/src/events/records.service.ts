@@ -7,6 +7,7 @@ import {
   type FieldChange,
   type Fields,
   fieldsAfter,
+  isBooking,
   isSameValue,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
@@ -21,7 +22,7 @@ import { type Creation, digest, logHappened, writeCreated } from './creation.ts'
 import { eventOf, fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';
 import { logTakenBack, renameInLog } from './log-follows.ts';
 import { NotReadBack, readBack } from './read-back.ts';
-import { isBooking, type Loaded, type RecordType, type Told } from './record-type.ts';
+import { type Loaded, type RecordType, type Told } from './record-type.ts';
 import { SetAsideService } from './set-aside.service.ts';
 import { conflictsOf, overtakenBy, staleChange } from './stale-change.ts';
 
@@ -228,7 +229,7 @@ export class RecordsService {
 
   /** Takes back what an event did, as far as nothing has come after it. */
   async undo<Told>(type: RecordType<Told>, command: Command, event: EventEntity): Promise<void> {
-    if (isBooking(event)) {
+    if (isBooking(keptChange(event.about))) {
       const message = 'This came with what was welded: take that back, and this goes with it.';
       throw new DomainError('goes-with-weld', 409, message, 'id');
     }

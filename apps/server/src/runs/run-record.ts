@@ -14,6 +14,7 @@ import {
   type Fields,
   fieldsOf,
   isSameValue,
+  WELDED,
   type Welding,
 } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
@@ -27,7 +28,6 @@ import { SetAsideService } from '../events/set-aside.service.ts';
 import { jobTitle, weldedLine } from '../log/welded-line.ts';
 import { RigService } from '../machines/rig.service.ts';
 import { StockRecord } from '../stock/stock-record.ts';
-import { WELDED } from '../stock/stock-ledger.ts';
 import { RunEntity } from './run.entity.ts';
 
 /** What a run takes of each thing in Stores; one that was put away takes nothing. */

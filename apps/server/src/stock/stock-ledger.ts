@@ -7,14 +7,12 @@ import {
   reckoned,
   type StockEntry,
   type StockItem,
+  WELDED,
 } from '@hot-bead/core';
 import type { EntityManager } from 'typeorm';
 import { EventEntity } from '../events/event.entity.ts';
 import { keptChange } from '../events/event-log.ts';
 import type { Step } from '../events/record-type.ts';
-
-/** What a booking of welding is told as: it is one thing with its run. */
-export const WELDED = 'welded';
 
 interface Told {
   readonly number: number;

@@ -5,14 +5,14 @@ import {
   type LogLine,
   stockItemSchema,
 } from '@hot-bead/contract';
-import { AWAY, type Fields, gasOf, LEFT_FIELDS, type StockItem } from '@hot-bead/core';
+import { AWAY, type Fields, gasOf, LEFT_FIELDS, type StockItem, WELDED } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
 import type { EntityManager } from 'typeorm';
 import type { LoggedEvent, Step } from '../events/record-type.ts';
 import type { LogChange } from '../log/write-log.ts';
 import { StockEntity } from './stock.entity.ts';
-import { reckonedFields, WELDED } from './stock-ledger.ts';
+import { reckonedFields } from './stock-ledger.ts';
 
 /** What is told of in the log. */
 const TOLD: ReadonlySet<EventKind> = new Set(['created', 'stock-told']);

@@ -69,8 +69,10 @@ describe('an event in words', () => {
   });
 
   it('can be undone once, and a caution that was read cannot', () => {
-    expect(isUndoable({ kind: 'changed', undoneBy: null })).toBe(true);
-    expect(isUndoable({ kind: 'changed', undoneBy: 'e' })).toBe(false);
-    expect(isUndoable({ kind: 'caution-read', undoneBy: null })).toBe(false);
+    expect(isUndoable({ kind: 'changed', undoneBy: null, about: null })).toBe(true);
+    expect(isUndoable({ kind: 'changed', undoneBy: 'e', about: null })).toBe(false);
+    expect(isUndoable({ kind: 'caution-read', undoneBy: null, about: null })).toBe(false);
+    // it comes and goes with the bead
+    expect(isUndoable({ kind: 'rigged', undoneBy: null, about: { why: 'bead' } })).toBe(false);
   });
 });

@@ -1,5 +1,5 @@
 import type { EventAbout, ShopEvent } from '@hot-bead/contract';
-import { type FieldChange, rigVerb } from '@hot-bead/core';
+import { type FieldChange, isBooking, rigVerb } from '@hot-bead/core';
 import { fieldWord, valueText } from './field-text.ts';
 
 const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
@@ -127,6 +127,10 @@ export function changedFields({
 }
 
 /** Whether an event can be taken back by itself. */
-export function isUndoable({ kind, undoneBy }: Pick<ShopEvent, 'kind' | 'undoneBy'>): boolean {
-  return undoneBy === null && kind !== 'caution-read';
+export function isUndoable({
+  kind,
+  undoneBy,
+  about,
+}: Pick<ShopEvent, 'kind' | 'undoneBy' | 'about'>): boolean {
+  return undoneBy === null && kind !== 'caution-read' && !isBooking(about);
 }

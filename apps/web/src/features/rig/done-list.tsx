@@ -1,5 +1,5 @@
 import type { ShopEvent } from '@hot-bead/contract';
-import { rigVerb } from '@hot-bead/core';
+import { isBooking, rigVerb } from '@hot-bead/core';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
@@ -56,7 +56,7 @@ export function DoneList({
                 />
               </a>
             )}
-            {event.undoneBy === null && (
+            {event.undoneBy === null && !isBooking(event.about) && (
               <Button tone="quiet" className="min-h-14" onClick={() => undo.mutate(event.id)}>
                 Undo
               </Button>
