@@ -1,5 +1,4 @@
 import Joi from 'joi';
-import { overBounds } from './bounds.ts';
 
 /** One thing wrong with an input, at its field. */
 export interface Problem {
@@ -51,8 +50,6 @@ function problemsOf(error: Joi.ValidationError): Problem[] {
  * @throws {ContractError} with every problem at its field
  */
 export function validated<T>(schema: Joi.Schema<T>, value: unknown): T {
-  const tooMuch = overBounds(schema, value);
-  if (tooMuch) throw new ContractError([tooMuch]);
   const result = schema.validate(value, { abortEarly: false, errors: { wrap: { label: '' } } });
   if (result.error) throw new ContractError(problemsOf(result.error));
   return result.value;

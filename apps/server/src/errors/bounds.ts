@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import type { Problem } from './validation.ts';
+import type { Problem } from '@hot-bead/contract';
 
 /** Most items of a list whose own contract says nothing of it. */
 export const LIST_MOST = 2500;

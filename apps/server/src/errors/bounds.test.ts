@@ -1,11 +1,12 @@
+import { ContractError } from '@hot-bead/contract';
 import Joi from 'joi';
 import { overBounds } from './bounds.ts';
-import { ContractError, validated } from './validation.ts';
+import { ContractPipe } from './contract.pipe.ts';
 
 /** What is said of a value, and whether its rules were asked. */
 function told(schema: Joi.Schema, value: unknown): readonly string[] {
   try {
-    validated(schema, value);
+    new ContractPipe(schema).transform(value);
     return [];
   } catch (error) {
     if (!(error instanceof ContractError)) throw error;
