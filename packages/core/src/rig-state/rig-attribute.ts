@@ -164,5 +164,8 @@ export function rigValueText(name: RigAttribute, value: string): string {
   if (name === 'gas') return gasNamed(value)?.name ?? value;
   if (IN_MM.has(name) && /\d/.test(value)) return `${value.replace('-', '–')} mm`;
   if (name === 'flow' && /^\d/.test(value)) return `${value} L/min`;
+  // kept to a thousandth, so that what is taken back leaves nothing; nobody reads more than a tenth
+  if (name === 'tipMinutes' && Number.isFinite(Number(value)))
+    return String(Math.round(Number(value) * 10) / 10);
   return VALUE_WORD[value] ?? value;
 }

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { rigValueText } from './rig-attribute.ts';
 import type { RigFacts } from './rig-fact.ts';
 import { afterWelding, isOtherTip, TEST_BEAD_ARC_MIN, tipMinutes, type Welding } from './tip-life.ts';
 
@@ -50,6 +51,11 @@ describe('the minutes a tip has had', () => {
       value: '0.5',
       since: LATER,
     });
+  });
+
+  it('are said to a tenth, however finely they are kept', () => {
+    expect(rigValueText('tipMinutes', '17.214')).toBe('17.2');
+    expect(rigValueText('tipMinutes', 'who knows')).toBe('who knows');
   });
 
   it('are those of one tip: another bore or kind is another tip, the same put back is not', () => {
