@@ -1,4 +1,4 @@
-import { JSONParser } from '@streamparser/json';
+import { JSONParser, TokenType } from '@streamparser/json';
 import { SHOP_FILE_FORMAT, SHOP_FILE_VERSION, type ShopRow } from './shop-file.ts';
 import { ShopFileError } from './shop-file-error.ts';
 
@@ -27,10 +27,42 @@ interface Read {
   readonly value: unknown;
 }
 
+/** Follows the tables of a file, of which only the records are handed on: a table is a list, and all of them stand in one place. */
+class TablesSeen {
+  areThere = false;
+  /** What is no table; undefined: nothing so far. */
+  wrong: string | undefined;
+  private depth = 0;
+  private text = '';
+  private key: string | undefined;
+  private isWithin = false;
+
+  see(token: TokenType, value: unknown): void {
+    if (this.key !== undefined && token !== TokenType.COLON) this.begin(this.key, token);
+    if (token === TokenType.COLON) this.key = this.text;
+    else this.key = undefined;
+    if (token === TokenType.STRING) this.text = this.depth <= 2 ? String(value) : '';
+    if (token === TokenType.LEFT_BRACE || token === TokenType.LEFT_BRACKET) this.depth += 1;
+    if (token === TokenType.RIGHT_BRACE || token === TokenType.RIGHT_BRACKET) this.depth -= 1;
+    if (this.depth <= 1) this.isWithin = false;
+  }
+
+  private begin(key: string, token: TokenType): void {
+    if (this.depth === 1 && key === 'tables') {
+      this.isWithin = token === TokenType.LEFT_BRACE;
+      this.areThere = this.isWithin;
+      if (!this.isWithin) this.wrong = 'its tables are none';
+    } else if (this.depth === 2 && this.isWithin && token !== TokenType.LEFT_BRACKET) {
+      this.wrong = `${key.slice(0, 60)} is no list of records`;
+    }
+  }
+}
+
 /** What a parser came upon since it was last asked. */
 function parser(): {
   readonly feed: (bytes: Uint8Array) => readonly Read[];
   readonly isWhole: () => boolean;
+  readonly hasTables: () => boolean;
 } {
   let read: Read[] = [];
   const json = new JSONParser({
@@ -38,6 +70,8 @@ function parser(): {
     keepStack: false,
     stringBufferSize: 64 * 1024,
   });
+  const tables = new TablesSeen();
+  json.onToken = ({ token, value }) => tables.see(token, value);
   let failure: Error | undefined;
   json.onValue = ({ value, key, stack }) => {
     const path = [...stack.slice(1).map((one) => String(one.key)), String(key)];
@@ -50,11 +84,13 @@ function parser(): {
     feed: (bytes) => {
       json.write(bytes);
       if (failure) throw new ShopFileError(`This is no JSON: ${failure.message}`);
+      if (tables.wrong !== undefined) refuse(tables.wrong);
       const told = read;
       read = [];
       return told;
     },
     isWhole: () => json.isEnded,
+    hasTables: () => tables.areThere,
   };
 }
 
@@ -71,7 +107,7 @@ export async function readShopJson(
   chunks: AsyncIterable<Uint8Array> | Iterable<Uint8Array>,
   reader: ShopReader,
 ): Promise<void> {
-  const { feed, isWhole } = parser();
+  const { feed, isWhole, hasTables } = parser();
   const places = new Map<string, number>();
   const head: Record<string, unknown> = {};
   const take = async ({ path, value }: Read): Promise<void> => {
@@ -99,4 +135,5 @@ export async function readShopJson(
   if (!isWhole()) throw new ShopFileError('This is no JSON: it breaks off');
   for (const name of ['format', 'version', 'schema'])
     if (head[name] === undefined) refuse(`it has no ${name}`);
+  if (!hasTables()) refuse('it has no tables');
 }

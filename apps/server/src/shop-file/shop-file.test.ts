@@ -102,6 +102,12 @@ describe('a whole shop as a file', () => {
       [withTables({ photo: [{ ...PHOTO, jpeg: 'a letter' }] }), /its jpeg is not what stands there/],
       [withTables({ photo: [{ ...PHOTO, jpeg: { base64: 'AAAA' } }] }), /is no picture/],
       [{ ...shop, tables: { ...shop.tables, job: [[[[[]]]]] } }, /^Record 1 of job is no record\.$/],
+      [{ ...shop, tables: null }, /its tables are none/],
+      [{ ...shop, tables: [] }, /its tables are none/],
+      [{ ...shop, tables: 'tables' }, /its tables are none/],
+      [{ ...shop, tables: { ...shop.tables, job: null } }, /job is no list of records/],
+      [{ ...shop, tables: { ...shop.tables, job: { a: {} } } }, /job is no list of records/],
+      [{ ...shop, tables: undefined }, /it has no tables/],
       [{ tables: shop.tables, schema: shop.schema }, /its schema must stand before its tables/],
     ];
     for (const [spoilt, why] of refused) {
