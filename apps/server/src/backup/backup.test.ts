@@ -17,6 +17,7 @@ beforeAll(async () => {
     .toBuffer();
   await asking(server).post('/api/photos').set('content-type', 'image/jpeg').send(jpeg).expect(201);
 });
+afterAll(() => server.stop());
 
 const taken = async (form: string): Promise<Buffer> =>
   (

@@ -13,6 +13,7 @@ beforeAll(async () => {
   };
   await asking(server).post('/api/machines').send(machine).expect(201);
 });
+afterAll(() => server.stop());
 
 const queued = async (line: string, task: object = {}): Promise<string> => {
   const { body } = await asking(server)

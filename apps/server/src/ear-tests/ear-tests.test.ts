@@ -4,6 +4,7 @@ let server: RunningServer;
 beforeAll(async () => {
   server = await runningServer();
 });
+afterAll(() => server.stop());
 
 const answer = (more: object = {}) => ({
   card: 'level:cold:0.9',

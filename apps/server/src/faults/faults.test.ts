@@ -5,6 +5,7 @@ let server: RunningServer;
 beforeAll(async () => {
   server = await runningServer();
 });
+afterAll(() => server.stop());
 
 const AT = '2026-11-02T10:00:00.000Z';
 const CASE = { process: 'solid-gas', present: ['porosity-heavy'], beganAt: AT };

@@ -8,6 +8,7 @@ beforeAll(async () => {
   const { body } = await asking(server).post('/api/jobs').send({ line: '6 mm steel tee' }).expect(201);
   jobId = (body as { id: string }).id;
 });
+afterAll(() => server.stop());
 
 const WELD = { joint: 'fillet', thicknessMm: 6, at: '2026-03-02T10:00:00.000Z' } as const;
 const keep = (inspection: object) =>

@@ -65,6 +65,7 @@ beforeAll(async () => {
     machineId,
   });
 });
+afterAll(() => server.stop());
 
 describe('the log', () => {
   it('holds one line of each thing that happened, the newest first', async () => {

@@ -15,6 +15,7 @@ beforeAll(async () => {
   };
   id = ((await asking(server).post('/api/machines').send(machine)).body as KeptMachine).id;
 });
+afterAll(() => server.stop());
 
 const tell = (changes: object, over: object = {}) =>
   asking(server)

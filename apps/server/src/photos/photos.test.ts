@@ -6,6 +6,7 @@ let server: RunningServer;
 beforeAll(async () => {
   server = await runningServer();
 });
+afterAll(() => server.stop());
 
 const ID = '00000000-0000-4000-8000-0000000000cc';
 const picture = (width: number, height: number) =>

@@ -6,6 +6,7 @@ let server: RunningServer;
 beforeAll(async () => {
   server = await runningServer();
 });
+afterAll(() => server.stop());
 
 async function begun(over: object = {}): Promise<KeptPiece> {
   const { body } = await asking(server)

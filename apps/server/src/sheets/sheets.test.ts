@@ -7,6 +7,7 @@ beforeAll(async () => {
   const { body } = await asking(server).post('/api/jobs').send({ line: '3 mm S235 tee' }).expect(201);
   jobId = (body as { id: string }).id;
 });
+afterAll(() => server.stop());
 
 const SHEET = {
   modelVersion: '4',

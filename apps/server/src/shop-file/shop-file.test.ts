@@ -16,6 +16,7 @@ let folder: string;
 beforeAll(async () => {
   server = await runningServer(true);
 });
+afterAll(() => server.stop());
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'hot-bead-shop-'));
 });

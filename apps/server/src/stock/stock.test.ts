@@ -4,6 +4,7 @@ let server: RunningServer;
 beforeAll(async () => {
   server = await runningServer();
 });
+afterAll(() => server.stop());
 
 const SPOOL = {
   kind: 'spool',

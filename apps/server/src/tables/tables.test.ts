@@ -5,6 +5,7 @@ let server: RunningServer;
 beforeAll(async () => {
   server = await runningServer();
 });
+afterAll(() => server.stop());
 
 const send = async (name: string, body: string | Buffer): Promise<TableReport> =>
   (await asking(server).post(`/api/tables/${name}`).set('content-type', 'text/csv').send(body).expect(200))
