@@ -273,7 +273,7 @@ export {
 
 // tables in and out
 export { decodedText } from './decode-text.ts';
-export { readingTable, type RecordTable, tableCsv, type TableReading } from './record-table.ts';
+export { type RecordTable, tableCsv, tableReading, type TableReading } from './record-table.ts';
 export {
   LOG_TABLE,
   PIECE_TABLE,

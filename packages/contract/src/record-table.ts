@@ -56,17 +56,13 @@ function recordOf(
 /** Most columns of a table: one that is pasted may have some that are empty. */
 const HEADINGS_MOST = 500;
 
-/** Lines that are read between two pauses. */
-const STEP_LINES = 500;
-
 /**
- * Records of a table from CSV, line by line; one that is no record is refused with the reason. It pauses now and then, so that
- * whoever runs it can do something else between.
+ * Records of a table from CSV, line by line; one that is no record is refused with the reason.
  */
-export function* readingTable<T extends object>(
+export function tableReading<T extends object>(
   { columns, schema }: RecordTable<T>,
   text: string,
-): Generator<undefined, TableReading<T>> {
+): TableReading<T> {
   const csv = readCsv(text);
   const whole = (message: string): TableReading<T> => ({
     rows: [],
@@ -86,8 +82,7 @@ export function* readingTable<T extends object>(
   const refused: LineVerdict[] = [...csv.broken];
   const wrong = new Set(refused.map(({ line }) => line));
   const rows: { line: number; value: T }[] = [];
-  for (const [i, { line, cells }] of csv.rows.entries()) {
-    if (i % STEP_LINES === 0) yield undefined;
+  for (const { line, cells } of csv.rows) {
     if (wrong.has(line)) continue;
     try {
       const { value, error } = schema.validate(recordOf(cells, columns, csv.dialect), { abortEarly: true });

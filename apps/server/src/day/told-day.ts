@@ -1,5 +1,5 @@
 import type { ToldDay } from '@hot-bead/contract';
-import { type DayInput, dayOrder, placedDay, planDay } from '@hot-bead/core';
+import { type DayInput, dayOrder, placedDay, planDay, settled } from '@hot-bead/core';
 
 /** A day that is to be put in order: all that it is made of. */
 export type AskedDay = DayInput;
@@ -7,10 +7,7 @@ export type AskedDay = DayInput;
 /** The day in order, searched to the end. */
 export function toldDay(asked: AskedDay): ToldDay {
   const planned = planDay(asked);
-  const search = dayOrder(planned.problem);
-  let step = search.next();
-  while (step.done !== true) step = search.next();
-  const order = step.value;
+  const order = settled(dayOrder(planned.problem));
   const { lines, value } = placedDay(planned, order);
   return {
     method: order.method,

@@ -4,6 +4,7 @@ import type { EntityManager } from 'typeorm';
 import type { Command } from './command.ts';
 import { otherCommand } from '../errors/domain-error.ts';
 import { EventEntity } from './event.entity.ts';
+import type { LoggedEvent } from './record-type.ts';
 
 /** What is written of something that happened. */
 export interface Happened {
@@ -67,6 +68,17 @@ export function keptChange(text: string | null): FieldChange {
   } catch {
     return {};
   }
+}
+
+/** What was said beside an event; undefined: nothing. */
+export function aboutOf({ about }: Pick<EventEntity, 'about'>): EventAbout | undefined {
+  return about === null ? undefined : (keptChange(about) as EventAbout);
+}
+
+/** An event as the log is told of it. */
+export function loggedEvent(event: EventEntity): LoggedEvent {
+  const { subjectId: id, subjectOf: of, id: eventId, kind, at } = event;
+  return { id, of, eventId, kind, about: aboutOf(event), at };
 }
 
 /** Fields of a record that were changed after a version. */

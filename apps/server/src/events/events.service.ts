@@ -1,4 +1,4 @@
-import type { EventAbout, Page, PageRequest, ShopEvent } from '@hot-bead/contract';
+import type { Page, PageRequest, ShopEvent } from '@hot-bead/contract';
 import type { RecordKind } from '@hot-bead/core';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
@@ -7,7 +7,7 @@ import { writeLog } from '../log/write-log.ts';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import type { Command } from './command.ts';
 import { EventEntity } from './event.entity.ts';
-import { keptChange } from './event-log.ts';
+import { aboutOf, keptChange, loggedEvent } from './event-log.ts';
 import type { RecordType } from './record-type.ts';
 import { RecordsService } from './records.service.ts';
 
@@ -83,14 +83,7 @@ export class EventsService {
   }
 
   private async logAnew(manager: EntityManager, row: EventEntity): Promise<void> {
-    const change = await this.types.get(row.subjectKind)?.logged?.(manager, {
-      id: row.subjectId,
-      of: row.subjectOf,
-      eventId: row.id,
-      kind: row.kind,
-      about: row.about === null ? undefined : (keptChange(row.about) as EventAbout),
-      at: row.at,
-    });
+    const change = await this.types.get(row.subjectKind)?.logged?.(manager, loggedEvent(row));
     if (change) await writeLog(manager, change);
   }
 
@@ -120,7 +113,7 @@ export class EventsService {
       after: keptChange(row.after),
       undoOf: row.undoOf,
       undoneBy: undoneBy.get(row.id) ?? null,
-      about: row.about === null ? null : (keptChange(row.about) as EventAbout),
+      about: aboutOf(row) ?? null,
     }));
   }
 }

@@ -1,8 +1,7 @@
-import type { EventAbout } from '@hot-bead/contract';
 import type { EntityManager } from 'typeorm';
 import { writeLog } from '../log/write-log.ts';
 import { EventEntity } from './event.entity.ts';
-import { keptChange } from './event-log.ts';
+import { loggedEvent } from './event-log.ts';
 import type { RecordType } from './record-type.ts';
 
 /** The event that an undo comes down to in the end, and whether it stands again. */
@@ -27,14 +26,7 @@ export async function logTakenBack<Told>(
 ): Promise<void> {
   const { event, stands } = await comesDownTo(manager, undoOf);
   if (!event) return;
-  const change = await type.logged?.(manager, {
-    id: event.subjectId,
-    of: event.subjectOf,
-    eventId: event.id,
-    kind: event.kind,
-    about: event.about === null ? undefined : (keptChange(event.about) as EventAbout),
-    at: event.at,
-  });
+  const change = await type.logged?.(manager, loggedEvent(event));
   const own = `event:${event.id}`;
   if (change?.id !== own) return; // it is told under its record, and was written anew with it
   await writeLog(manager, stands ? change : { id: own, line: null });

@@ -158,8 +158,12 @@ export class RecordsService {
    *   fields was changed elsewhere since that version, to something else
    */
   async change<Told>(type: RecordType<Told>, command: Command, asked: Change): Promise<Told> {
-    await this.together((manager) => this.changeWithin(manager, type, command, asked));
+    await this.apply(type, command, asked);
     return type.tell(asked.id);
+  }
+
+  private apply<Told>(type: RecordType<Told>, command: Command, asked: Change): Promise<void> {
+    return this.together((manager) => this.changeWithin(manager, type, command, asked));
   }
 
   /** Changes a record within the transaction that writes another: both are written, or neither. */
@@ -195,10 +199,7 @@ export class RecordsService {
 
   /** Puts a record away: it is listed no more, and can be brought back. */
   async putAway<Told>(type: RecordType<Told>, command: Command, id: string): Promise<void> {
-    const change = { [AWAY]: true };
-    await this.together((manager) =>
-      this.changeWithin(manager, type, command, { id, kind: 'put-away', change }),
-    );
+    await this.apply(type, command, { id, kind: 'put-away', change: { [AWAY]: true } });
   }
 
   /** Brings a record back that was put away. */
@@ -241,30 +242,27 @@ export class RecordsService {
     if (event.kind === 'caution-read' || !says) {
       throw new DomainError('not-undoable', 409, 'This cannot be undone.', 'id');
     }
-    await this.together((manager) =>
-      this.changeWithin(
-        manager,
-        type,
-        { ...command, seen: 'any' },
-        {
-          id: event.subjectId,
-          kind: 'undone',
-          evenAway: true,
-          undoOf: event.id,
-          change: (fields) => {
-            const loaded: Loaded = { fields, version: event.version, of: event.subjectOf };
-            const lost = event.kind === 'created' ? [] : overtakenBy(after, loaded, reckoned);
-            if (lost.length > 0) {
-              const message = `It was changed again since (${lost.join(', ')}): undo that first.`;
-              throw new DomainError('undo-overtaken', 409, message, 'id');
-            }
-            const overtaken = new Set(
-              reckoned.filter((field) => !isSameValue(fields[field] ?? null, after[field] ?? null)),
-            );
-            return Object.fromEntries(Object.entries(back).filter(([field]) => !overtaken.has(field)));
-          },
+    await this.apply(
+      type,
+      { ...command, seen: 'any' },
+      {
+        id: event.subjectId,
+        kind: 'undone',
+        evenAway: true,
+        undoOf: event.id,
+        change: (fields) => {
+          const loaded: Loaded = { fields, version: event.version, of: event.subjectOf };
+          const lost = event.kind === 'created' ? [] : overtakenBy(after, loaded, reckoned);
+          if (lost.length > 0) {
+            const message = `It was changed again since (${lost.join(', ')}): undo that first.`;
+            throw new DomainError('undo-overtaken', 409, message, 'id');
+          }
+          const overtaken = new Set(
+            reckoned.filter((field) => !isSameValue(fields[field] ?? null, after[field] ?? null)),
+          );
+          return Object.fromEntries(Object.entries(back).filter(([field]) => !overtaken.has(field)));
         },
-      ),
+      },
     );
   }
 

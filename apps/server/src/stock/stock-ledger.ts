@@ -11,7 +11,7 @@ import {
 } from '@hot-bead/core';
 import type { EntityManager } from 'typeorm';
 import { EventEntity } from '../events/event.entity.ts';
-import { keptChange } from '../events/event-log.ts';
+import { aboutOf, keptChange } from '../events/event-log.ts';
 import type { Step } from '../events/record-type.ts';
 
 interface Told {
@@ -29,16 +29,9 @@ interface RunRow {
   readonly number: number | null;
 }
 
-function told({ number, id, at, kind, after, about, undoOf }: EventEntity): Told {
-  return {
-    number,
-    id,
-    at,
-    kind,
-    after: keptChange(after) as Fields,
-    about: about === null ? undefined : (keptChange(about) as EventAbout),
-    undoOf,
-  };
+function told(event: EventEntity): Told {
+  const { number, id, at, kind, after, undoOf } = event;
+  return { number, id, at, kind, after: keptChange(after) as Fields, about: aboutOf(event), undoOf };
 }
 
 /** Ids of events that were taken back, and were not brought back since. */

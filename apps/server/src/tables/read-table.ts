@@ -2,11 +2,11 @@ import {
   decodedText,
   LOG_TABLE,
   PIECE_TABLE,
-  readingTable,
   type RecordTable,
   STOCK_TABLE,
   TABLE_LINES_MOST,
   type TableName,
+  tableReading,
   type TableReading,
 } from '@hot-bead/contract';
 
@@ -59,10 +59,8 @@ export function readTable({ name, bytes }: SentTable): ReadTable {
     return { rows: [], lines: 0, refused, dialect: undefined, encoding: 'UTF-8' };
   }
   const { text, encoding = 'UTF-8' } = decodedText(bytes, TextDecoder);
-  const search = readingTable(TABLES[name] as RecordTable<object>, text);
-  let step = search.next();
-  while (step.done !== true) step = search.next();
-  const refused = refusedIn(step.value, TABLE_LINES_MOST[name]);
-  const rows = refused.length === 0 ? step.value.rows : [];
-  return { ...step.value, rows, refused, encoding };
+  const reading = tableReading(TABLES[name] as RecordTable<object>, text);
+  const refused = refusedIn(reading, TABLE_LINES_MOST[name]);
+  const rows = refused.length === 0 ? reading.rows : [];
+  return { ...reading, rows, refused, encoding };
 }

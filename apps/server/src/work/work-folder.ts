@@ -12,7 +12,7 @@ const megabytes = (bytes: number): string => `${Math.max(0, Math.ceil(bytes / 1_
 /** Copies and imports that were begun by a program that was killed are no use to anybody. */
 function sweepParts(path: string): void {
   const folder = dirname(path);
-  const stem = basename(path, extname(path));
+  const stem = `${basename(path, extname(path))}.`; // not those of another that begins alike
   readdirSync(folder)
     .filter((name) => name.startsWith(stem) && (name.endsWith('.part') || name.includes('.import-')))
     .forEach((name) => rmSync(join(folder, name), { recursive: true, force: true }));
