@@ -1,4 +1,4 @@
-import { mutantsOf, mutated, sampleOf } from '../scripts/mutate/mutants.mjs';
+import { mutantsOf, mutated, sampleOf, shuffled } from '../scripts/mutate/mutants.mjs';
 
 const wrongs = (source: string): readonly string[] =>
   mutantsOf('a.ts', source).map((mutant) => mutated(source, mutant));
@@ -36,5 +36,13 @@ describe('small wrongs in a source', () => {
     expect(sample).toEqual(sample.toSorted((a, b) => a - b));
     expect(sample).not.toEqual(sampleOf(list, 20, 2));
     expect(sampleOf(list, 200, 1)).toEqual(list);
+  });
+
+  it('are tried in an order of the seed, each once', () => {
+    const list = Array.from({ length: 100 }, (_, i) => i);
+    expect(shuffled(list, 1)).toEqual(shuffled(list, 1));
+    expect(shuffled(list, 1)).not.toEqual(shuffled(list, 2));
+    expect(shuffled(list, 1)).not.toEqual(list);
+    expect(shuffled(list, 1).toSorted((a, b) => a - b)).toEqual(list);
   });
 });

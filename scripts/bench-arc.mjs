@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { builtCore } from './built-core.mjs';
 import { CHROMIUM_LAUNCH, withDemoServer } from './demo-server.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './workspace.mjs';
 
@@ -12,7 +13,7 @@ import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './workspace.
 ensureInstalled();
 ensureChromium();
 ensureBuilt({ web: true });
-const { loadVolts, recordArc } = await import('@hot-bead/core');
+const { loadVolts, recordArc } = await builtCore();
 
 const lines = [];
 const say = (what, figure) => {
@@ -106,7 +107,7 @@ ${rows}
 
 ## What a recording's reading reaches
 
-All on simulated sound: the model's arcs under rooms, microphones and noises that were made up too. No real recording was used. The tests hold, on a set that nothing was chosen by (\`packages/core/src/sound-reading/sound-acceptance.test.ts\`): of 198 recordings under six conditions at least 78 % answered, at least 85 % of the answers right, cold for hot at most twice; of 182 sounds that are no arc at most 3 read as one; clipped always refused; the same answer at a twentieth of the level. \`node scripts/fit-sound.mjs\` fits the weights anew by a library.
+All on simulated sound: the model's arcs under rooms, microphones and noises that were made up too. No real recording was used. The tests hold, on a set that nothing was chosen by (\`packages/core/src/arc-lab/sound/sound-acceptance.test.ts\`): of 198 recordings under six conditions at least 78 % answered, at least 85 % of the answers right, cold for hot at most twice; of 182 sounds that are no arc at most 3 read as one; clipped always refused; the same answer at a twentieth of the level. \`node scripts/fit-sound.mjs\` fits the weights anew by a library.
 `,
   );
 }

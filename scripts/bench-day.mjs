@@ -15,12 +15,12 @@ mkdirSync(cache, { recursive: true });
 const drawn = join(cache, 'day-instances.mjs');
 writeFileSync(drawn, outputText.replace(/'\.\.\/src\/([^']+)\.ts'/g, `'${dist}/$1.js'`));
 const { drawnDay } = await import(drawn);
-const { dayOrder, settled } = await import(join(dist, 'day-order/day-order.js'));
-const { dayBound } = await import(join(dist, 'day-order/day-bound.js'));
-const { exactOrder } = await import(join(dist, 'day-order/exact-order.js'));
-const { heuristicOrder } = await import(join(dist, 'day-order/heuristic-order.js'));
-const { withDenseSetups } = await import(join(dist, 'day-order/dense-setup.js'));
-const { doTask } = await import(join(dist, 'day-order/schedule.js'));
+const { dayOrder, settled } = await import(join(dist, 'day/order/day-order.js'));
+const { dayBound } = await import(join(dist, 'day/order/day-bound.js'));
+const { exactOrder } = await import(join(dist, 'day/order/exact-order.js'));
+const { heuristicOrder } = await import(join(dist, 'day/order/heuristic-order.js'));
+const { withDenseSetups } = await import(join(dist, 'day/order/dense-setup.js'));
+const { doTask } = await import(join(dist, 'day/order/schedule.js'));
 
 function spread(samples) {
   const sorted = samples.toSorted((a, b) => a - b);

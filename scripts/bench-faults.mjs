@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { CORE_DIST, testModules } from './test-modules.mjs';
+import { builtCore } from './built-core.mjs';
+import { testModules } from './test-modules.mjs';
 import { ensureBuilt, ensureInstalled, ROOT } from './workspace.mjs';
 
 /**
@@ -14,9 +15,7 @@ const [{ CHECK_ORDERS, meanMinutes, simulatedCases }, { OPEN_CASES }, { OWN_CASE
   'fault-cases',
   'own-fault-cases',
 ]);
-const { CAUSES, FAULT_PROCESS_NAME, FAULT_PROCESSES, LINKS, rankCauses, SYMPTOMS } = await import(
-  join(CORE_DIST, 'index.js')
-);
+const { CAUSES, FAULT_PROCESS_NAME, FAULT_PROCESSES, LINKS, rankCauses, SYMPTOMS } = await builtCore();
 
 const SEED = 7;
 const cases = Number(process.argv.find((word) => /^\d+$/.test(word)) ?? 300);

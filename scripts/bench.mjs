@@ -3,13 +3,14 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { CHROMIUM_LAUNCH, withDemoServer } from './demo-server.mjs';
+import { builtCore } from './built-core.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './workspace.mjs';
 
 /** Timings and sizes, printed as a table; nothing here passes or fails. */
 ensureInstalled();
 ensureChromium();
 ensureBuilt({ web: true });
-const core = await import('../packages/core/dist/index.js');
+const core = await builtCore();
 
 function percentiles(samples) {
   const sorted = samples.toSorted((a, b) => a - b);
@@ -67,7 +68,7 @@ report(
 );
 const lines = Array.from({ length: 6000 }, (_, i) => LINES[i % LINES.length]);
 const context = { unit: 'mm', machineNames: ['Marigold', 'Old Tom', 'Suitcase'] };
-report('parse of the quick line', inMs(timed(lines, (line) => core.parseQuickLine(line, context))), '');
+report('parse of the quick line', inMs(timed(lines, (line) => core.parseLine(line, context))), '');
 
 /** Changeovers from any way to any other: the state that one leaves is where the next begins. */
 function changeovers() {

@@ -1,11 +1,12 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { builtCore } from './built-core.mjs';
 import { ensureBuilt, ensureInstalled, ROOT, runTool } from './workspace.mjs';
 
 /** Writes docs/check-values.md: each outside figure beside what the planner gives, and the residuals by family. */
 ensureInstalled();
 ensureBuilt({ web: false });
-const core = await import('../packages/core/dist/index.js');
+const core = await builtCore();
 
 const UNIT = { wireFeedSpeed: 'm/min', volts: 'V', current: 'A' };
 const NAME = { wireFeedSpeed: 'wire speed', volts: 'volts', current: 'current' };

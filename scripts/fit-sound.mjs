@@ -2,6 +2,7 @@
 // node scripts/fit-sound.mjs
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { builtCore } from './built-core.mjs';
 import { testModules } from './test-modules.mjs';
 import { ROOT } from './workspace.mjs';
 
@@ -17,7 +18,7 @@ const [sets, spoil, spectrumOf, fit] = await testModules([
   'library-spectrum',
   'sound-fit',
 ]);
-const { recordArc, loadVolts, readStretch, SOUND_CLASSES } = await import('@hot-bead/core');
+const { recordArc, loadVolts, readStretch, SOUND_CLASSES } = await builtCore();
 const spectrum = spectrumOf.librarySpectrum();
 const rows = [];
 const add = (sound, soundClass, name) => {
@@ -58,7 +59,7 @@ const lines = Object.entries(weights.features).map(
 );
 writeFileSync(
   join(ROOT, 'packages/core/test/own-sound-weights.ts'),
-  `import type { SoundWeights } from '../src/sound-reading/sound-weights.ts';
+  `import type { SoundWeights } from '../src/arc-lab/sound/sound-weights.ts';
 
 /**
  * Our own fit: ${rows.length} stretches of 3 s of simulated sound (${SOUND_CLASSES.length} classes; ${CONDITIONS.join(', ')}), by a library's BFGS. Written by scripts/fit-sound.mjs.

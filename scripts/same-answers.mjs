@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
-import { ensureBuilt, ensureInstalled, ROOT, stop } from './workspace.mjs';
+import { builtCore } from './built-core.mjs';
+import { ensureBuilt, ensureInstalled, stop } from './workspace.mjs';
 
 /**
  * Whether the house still answers as it did: plans, lines, changeovers, dial-ins, fault rankings and days, drawn from
@@ -16,13 +16,6 @@ import { ensureBuilt, ensureInstalled, ROOT, stop } from './workspace.mjs';
 ensureInstalled();
 ensureBuilt({ web: false });
 
-/** Everything that core offers at its entries. */
-async function builtCore() {
-  const folder = join(ROOT, 'packages/core');
-  const { exports } = JSON.parse(readFileSync(join(folder, 'package.json'), 'utf8'));
-  const entries = await Promise.all(Object.values(exports).map((one) => import(join(folder, one.default))));
-  return Object.assign({}, ...entries);
-}
 const core = await builtCore();
 
 function* randoms(seed) {
@@ -115,7 +108,7 @@ const SECTIONS = {
     count: 250,
     answer: () => {
       const line = [oneOf(SIZES), oneOf(METALS), oneOf(SHAPES), oneOf(WIRES)].filter(Boolean).join(' ');
-      return core.parseQuickLine(line, { unit: oneOf(['mm', 'in']), machineNames: ['Marigold', 'Old Tom'] });
+      return core.parseLine(line, { unit: oneOf(['mm', 'in']), machineNames: ['Marigold', 'Old Tom'] });
     },
   },
   changeovers: {
@@ -162,7 +155,7 @@ const SECTIONS = {
       const jobs = Array.from({ length: 2 + Math.floor(random() * 5) }, (_, i) => {
         const line = [oneOf(['2 mm', '3 mm', '6 mm']), oneOf(['steel', '304', 'alu']), oneOf(['tee', 'lap'])];
         const text = `${line.join(' ')} ${oneOf(['500 mm seam', '', '0.8'])}`;
-        const work = core.effectiveWork(core.parseQuickLine(text, context));
+        const work = core.effectiveWork(core.parseLine(text, context));
         return { id: `j${i}`, title: text, work, own: {}, minutes: maybe(0.4, () => 5 + random() * 60) };
       });
       const day = core.planDay({

@@ -1,10 +1,8 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
+import { CORE_DIST } from './built-core.mjs';
 import { ROOT } from './workspace.mjs';
-
-/** Where the built core lies. */
-export const CORE_DIST = join(ROOT, 'packages/core/dist');
 
 const compilerOptions = { target: 'es2023', module: 'esnext', verbatimModuleSyntax: true };
 

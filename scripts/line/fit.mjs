@@ -13,7 +13,7 @@ import { misses } from './judge.mjs';
  * hand by a penalty. Lines are left out a round at a time to tell what the fit is worth on lines that it has not seen.
  */
 ensureBuilt({});
-const dist = join(ROOT, 'packages/core/dist/quick-line');
+const dist = join(ROOT, 'packages/core/dist/line');
 const { readingsOf } = await import(join(dist, 'reading.js'));
 const { readWhole, effectiveWork } = await import(join(dist, 'parse.js'));
 const { lineTextOf } = await import(join(dist, 'lattice/edge.js'));
@@ -185,7 +185,7 @@ if (process.argv.includes('--write')) {
   const body = moved.map((name) => `  ${name}: ${all[name]},`).join('\n');
   const date = new Date().toISOString().slice(0, 10);
   writeFileSync(
-    join(ROOT, 'packages/core/src/quick-line/fitted-weights.ts'),
+    join(ROOT, 'packages/core/src/line/fitted-weights.ts'),
     `import type { WeightName } from './weights.ts';
 
 /**

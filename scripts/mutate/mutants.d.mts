@@ -10,3 +10,4 @@ export interface Mutant {
 export function mutantsOf(file: string, source: string): readonly Mutant[];
 export function mutated(source: string, mutant: Mutant): string;
 export function sampleOf<T>(list: readonly T[], most: number, seed: number): readonly T[];
+export function shuffled<T>(list: readonly T[], seed: number): readonly T[];

@@ -96,14 +96,20 @@ export function mutated(source, { start, end, text }) {
   return source.slice(0, start) + text + source.slice(end);
 }
 
-/** A reproducible choice: the same seed and list give the same sample, in the list's order. */
-export function sampleOf(list, most, seed) {
+/** A list in an order drawn from a seed: the same seed and list give the same order. */
+export function shuffled(list, seed) {
   let state = seed >>> 0;
   const random = () => {
     state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
     return state / 2 ** 32;
   };
-  const keyed = list.map((one, place) => ({ one, place, key: random() }));
-  const chosen = keyed.toSorted((a, b) => a.key - b.key).slice(0, most);
+  const keyed = list.map((one) => ({ one, key: random() }));
+  return keyed.toSorted((a, b) => a.key - b.key).map(({ one }) => one);
+}
+
+/** A reproducible choice: the same seed and list give the same sample, in the list's order. */
+export function sampleOf(list, most, seed) {
+  const placed = list.map((one, place) => ({ one, place }));
+  const chosen = shuffled(placed, seed).slice(0, most);
   return chosen.toSorted((a, b) => a.place - b.place).map(({ one }) => one);
 }

@@ -7,7 +7,7 @@ import { parseArgs } from 'node:util';
 import jestConfig from '../../jest.config.js';
 import { ROOT, stop } from '../workspace.mjs';
 import { EQUIVALENT } from './equivalent.mjs';
-import { mutantsOf, sampleOf } from './mutants.mjs';
+import { mutantsOf, sampleOf, shuffled } from './mutants.mjs';
 
 const { values, positionals } = parseArgs({
   allowPositionals: true,
@@ -21,10 +21,10 @@ const { values, positionals } = parseArgs({
 const [room] = positionals;
 const folder = join(ROOT, 'packages/core/src', room ?? '');
 if (!room || !existsSync(folder))
-  stop('Usage: npm run mutate -- ROOM [--seed 1] [--most 200] [--minutes 10]');
+  stop('Usage: npm run mutate -- WING or WING/ROOM [--seed 1] [--most 200] [--minutes 10]');
 
-const files = readdirSync(folder).filter((name) => name.endsWith('.ts'));
-const sources = files.filter((name) => !name.endsWith('.test.ts'));
+const files = readdirSync(folder, { recursive: true }).filter((name) => name.endsWith('.ts'));
+const sources = files.filter((name) => !name.endsWith('.test.ts') && name !== 'index.ts').toSorted();
 const all = sources.flatMap((name) => mutantsOf(name, readFileSync(join(folder, name), 'utf8')));
 const reasonFor = (mutant) =>
   EQUIVALENT.find(
@@ -104,14 +104,10 @@ console.log(
 const begun = Date.now();
 const until = begun + Number(values.minutes) * 60_000;
 // tried in a seeded order of its own, so that a run cut short is a fair sample too
-const queue = sampleOf(
+const order = shuffled(
   sample.map((mutant, place) => ({ mutant, place })),
-  sample.length,
   Number(values.seed) + 1,
 );
-const order = queue
-  .map((one, i) => ({ ...one, key: (i * 7919) % queue.length }))
-  .toSorted((a, b) => a.key - b.key);
 const survivors = [];
 const killers = new Map();
 let tried = 0;

@@ -1,4 +1,5 @@
-import { planSetup, type PlannedSetup, type Work } from '@hot-bead/core';
+import { planSetup, type PlannedSetup } from '@hot-bead/core/plan';
+import type { Work } from '@hot-bead/core/trade';
 
 /** A plain piece of work: 3 mm steel, tee, flat. */
 export const STEEL_TEE: Work = {

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { FieldChange, Json } from '@hot-bead/core';
+import type { FieldChange, Json } from '@hot-bead/core/records';
 
 /** Headers of a command: who sends it, its own id (a repeat is done once), and the version that was seen. */
 export const COMMAND_HEADER = 'command-id';

@@ -1,4 +1,4 @@
-import type { DayJob } from '@hot-bead/core';
+import type { DayJob } from '@hot-bead/core/day';
 import type { DayTasks } from './day.ts';
 import type { Job } from './job.ts';
 import type { KeptPiece } from './piece.ts';

@@ -1,4 +1,4 @@
-import { ARC_SHARE_RANGE_PERCENT, clockMinutes, type ShopDay } from '@hot-bead/core';
+import { ARC_SHARE_RANGE_PERCENT, clockMinutes, type ShopDay } from '@hot-bead/core/day';
 import Joi from 'joi';
 import { figure } from './figure.ts';
 import { type Job, jobSchema } from './job.ts';

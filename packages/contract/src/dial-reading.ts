@@ -1,12 +1,12 @@
+import { OutOfRangeError } from '@hot-bead/core/base';
 import {
   KNOB_RANGE,
   measuredSpeed,
-  OutOfRangeError,
   RUN_LENGTH_RANGE_MM,
   RUN_TIME_RANGE_S,
   type TimedReading,
   type TimedRun,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
 import Joi from 'joi';
 import { type ChosenId, idSchema } from './command.ts';
 import { figure } from './figure.ts';

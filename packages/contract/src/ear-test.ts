@@ -1,4 +1,4 @@
-import { EAR_CARDS } from '@hot-bead/core';
+import { EAR_CARDS } from '@hot-bead/core/arc-lab';
 import Joi from 'joi';
 import { type ChosenId, idSchema, versionSchema } from './command.ts';
 import { lineSchema } from './plain-text.ts';

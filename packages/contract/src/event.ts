@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { fieldChangeSchema } from './command.ts';
-import { type FieldChange, RECORD_KINDS, type RecordKind } from '@hot-bead/core';
+import { type FieldChange, RECORD_KINDS, type RecordKind } from '@hot-bead/core/records';
 import { exactly } from './validation.ts';
 
 /** What can happen to one. */

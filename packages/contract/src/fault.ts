@@ -1,5 +1,5 @@
+import { THICKNESS_RANGE_MM } from '@hot-bead/core/base';
 import {
-  BASE_METALS,
   CAUSES,
   type CauseId,
   FAULT_FACTS,
@@ -10,15 +10,11 @@ import {
   type FaultProcess,
   faultFactRow,
   type FaultReport,
-  JOINTS,
-  MACHINE_FEATURES,
-  PLACES,
-  PLANNED_MODES,
-  POSITIONS,
   type SymptomId,
   SYMPTOMS,
-  THICKNESS_RANGE_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
+import { MACHINE_FEATURES } from '@hot-bead/core/machine';
+import { BASE_METALS, JOINTS, PLACES, PLANNED_MODES, POSITIONS } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
 import { pageSchema } from './page.ts';

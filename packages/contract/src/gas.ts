@@ -1,4 +1,4 @@
-import { gasNamed } from '@hot-bead/core';
+import { gasNamed } from '@hot-bead/core/trade';
 import Joi from 'joi';
 
 /** A shielding gas by its name in the app. */

@@ -15,7 +15,7 @@ import {
   type Verdict,
   WELD_LEVELS,
   WELD_STANDARDS,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
 import { figure } from './figure.ts';

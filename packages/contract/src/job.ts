@@ -1,15 +1,14 @@
+import type { LengthUnit } from '@hot-bead/core/base';
+import { LINE_MOST } from '@hot-bead/core/line';
 import {
-  DIAL_WAYS,
-  LINE_MOST,
   OWN_CTWD_RANGE_MM,
   OWN_GAS_FLOW_RANGE_L_PER_MIN,
   OWN_VOLTS_RANGE,
   OWN_WIRE_SPEED_RANGE_M_PER_MIN,
-  type DialWay,
-  type LengthUnit,
   type OwnNumbers,
-  type QuickWork,
-} from '@hot-bead/core';
+  type StatedWork,
+} from '@hot-bead/core/plan';
+import { DIAL_WAYS, type DialWay } from '@hot-bead/core/window';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
 import { figure } from './figure.ts';
@@ -98,7 +97,7 @@ export interface Job {
   readonly version: number;
   readonly title: string;
   readonly line: string;
-  readonly work: QuickWork;
+  readonly work: StatedWork;
   readonly own: OwnNumbers;
   readonly task: JobTask;
   readonly dialIn: JobDialIn;
@@ -180,7 +179,7 @@ export const jobChangeSchema = Joi.object<JobChange>({
 
 /** What of a job is kept as JSON. */
 export interface KeptJobParts {
-  readonly work: QuickWork;
+  readonly work: StatedWork;
   readonly own: OwnNumbers;
   readonly task: JobTask;
   readonly dialIn: JobDialIn;

@@ -1,10 +1,10 @@
-import { effectiveWork, parseQuickLine } from '@hot-bead/core';
+import { effectiveWork, parseLine } from '@hot-bead/core/line';
 import { JUDGED_LINES, judgedLines, linesFrom } from '../../../scripts/line/lines.mjs';
 import { keptWorkSchema } from './work.ts';
 
 /** What of a line could not be kept, or not be read again. */
 function fault(line: string, unit: 'mm' | 'in'): string | undefined {
-  const work = effectiveWork(parseQuickLine(line, { unit, machineNames: ['Old Tom'] }));
+  const work = effectiveWork(parseLine(line, { unit, machineNames: ['Old Tom'] }));
   const { error } = keptWorkSchema.validate(work, { convert: false });
   return error && `${line} (${unit}): ${error.message}`;
 }
@@ -26,7 +26,7 @@ describe('what is understood of a line', () => {
     ['3 mm 50x50x3 angle', { thicknessMm: 3, outsideMm: [50, 50] }],
     ['1/8 tube 2x2x1/8', { thicknessMm: 3.175, outsideMm: [50.8, 50.8] }],
   ])('%s: a figure that agrees with a section’s wall is the wall said again', (line, expected) => {
-    const work = effectiveWork(parseQuickLine(line, { unit: 'mm', machineNames: [] }));
+    const work = effectiveWork(parseLine(line, { unit: 'mm', machineNames: [] }));
     expect(work).toMatchObject(expected);
     expect(work.otherThicknessMm).toBeUndefined();
     expect(fault(line, 'mm')).toBeUndefined();

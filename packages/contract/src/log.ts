@@ -1,4 +1,4 @@
-import { gasNamed, type GasId, type Joint, JOINTS, WIRE_CLASSES, type WireClass } from '@hot-bead/core';
+import { gasNamed, type GasId, type Joint, JOINTS, WIRE_CLASSES, type WireClass } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { gasSchema } from './gas.ts';
 import { type PageRequest, pageRequestSchema, pageSchema } from './page.ts';

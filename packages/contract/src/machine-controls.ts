@@ -1,10 +1,10 @@
+import { inchesPerMinFromMPerMin } from '@hot-bead/core/base';
 import {
   ENTRY_RANGE,
   ENTRY_UNITS,
   type EntryLine,
   entryLineFault,
   type EntryPoint,
-  inchesPerMinFromMPerMin,
   isSameLine,
   KNOB_RANGE,
   KNOB_SCALE_LEAST,
@@ -17,9 +17,8 @@ import {
   TRIM_UNITS,
   type VoltsKnobReading,
   type VoltsPlace,
-  WIRE_CLASSES,
-  WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
+import { WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { figure, limitsText } from './figure.ts';
 import { gasSchema } from './gas.ts';

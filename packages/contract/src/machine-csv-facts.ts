@@ -1,4 +1,4 @@
-import type { EntryLine, EntryPoint, LoadedReading, VoltsPosition } from '@hot-bead/core';
+import type { EntryLine, EntryPoint, LoadedReading, VoltsPosition } from '@hot-bead/core/machine';
 import { parted } from './machine-csv.ts';
 
 /** What the lines have said so far. */

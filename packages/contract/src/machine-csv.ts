@@ -1,4 +1,4 @@
-import type { Machine, VoltsControl, WireControl } from '@hot-bead/core';
+import type { Machine, VoltsControl, WireControl } from '@hot-bead/core/machine';
 import Papa from 'papaparse';
 import type { MachineFile } from './machine-file.ts';
 

@@ -1,16 +1,18 @@
+import { readsAsWork } from '@hot-bead/core/line';
 import {
-  type GasId,
   MACHINE_FEATURES,
-  type PlannedMode,
   SCALE_UNITS,
   SETTING_IDS,
   MACHINE_KINDS,
-  POLARITIES,
   POLARITY_CHANGES,
-  readsAsWork,
+} from '@hot-bead/core/machine';
+import {
+  type GasId,
+  type PlannedMode,
+  POLARITIES,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/trade';
 import fc from 'fast-check';
 import { guarded, joined, machineCsv, parted, unguarded } from './machine-csv.ts';
 import { CSV_CHARACTERS_MOST, CSV_LINES_MOST, readMachineCsv } from './machine-csv-read.ts';

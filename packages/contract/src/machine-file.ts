@@ -1,4 +1,4 @@
-import type { Machine, TimedReading } from '@hot-bead/core';
+import type { Machine, TimedReading } from '@hot-bead/core/machine';
 import Joi from 'joi';
 import { type ChosenId, idSchema } from './command.ts';
 import { readingSchema } from './dial-reading.ts';

@@ -1,7 +1,6 @@
 import {
   type MachineProgram,
   type MachineSetting,
-  PLANNED_MODES,
   programsFault,
   SCALE_RANGE,
   SCALE_STEP_RANGE,
@@ -9,9 +8,8 @@ import {
   scaleFault,
   SETTING_IDS,
   type SettingScale,
-  WIRE_CLASSES,
-  WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
+import { PLANNED_MODES, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { figure } from './figure.ts';
 import { gasSchema } from './gas.ts';

@@ -1,3 +1,4 @@
+import { readsAsWork } from '@hot-bead/core/line';
 import {
   BREAKER_RANGE_A,
   DUTY_RANGE_PERCENT,
@@ -8,14 +9,11 @@ import {
   GAS_STANDS,
   MACHINE_WIRE_SPEED_RANGE_M_PER_MIN,
   MAINS_VOLTS_RANGE,
-  POLARITIES,
   POLARITY_CHANGES,
-  readsAsWork,
   SOURCE_CURRENT_RANGE_A,
   SPOOL_GUN_PORTS,
-  WIRE_CLASSES,
-  WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
+import { POLARITIES, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
 import { figure, limitsText } from './figure.ts';

@@ -1,4 +1,4 @@
-import type { ControlReadings } from '@hot-bead/core';
+import type { ControlReadings } from '@hot-bead/core/machine';
 import Joi from 'joi';
 import { oneEntrySchema, voltsControlSchema } from './machine-controls.ts';
 

@@ -1,5 +1,6 @@
-import type { LengthUnit, TaskWeight } from '@hot-bead/core';
-import { NUMBER_OFF_RANGE } from '@hot-bead/core';
+import type { LengthUnit } from '@hot-bead/core/base';
+import type { TaskWeight } from '@hot-bead/core/day';
+import { NUMBER_OFF_RANGE } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
 import { type Job, jobSchema, LINE_MAX, unitSchema } from './job.ts';

@@ -7,7 +7,7 @@ import type {
   ReportedStation,
   ReportedTotals,
   ReportedWay,
-} from '@hot-bead/core';
+} from '@hot-bead/core/line';
 import Joi from 'joi';
 import { exactly } from './validation.ts';
 import { keptWorkSchema } from './work.ts';

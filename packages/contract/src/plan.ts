@@ -1,4 +1,6 @@
-import type { MachineTerms, PlanReport, Setup } from '@hot-bead/core';
+import type { PlanReport } from '@hot-bead/core/line';
+import type { Setup } from '@hot-bead/core/plan';
+import type { MachineTerms } from '@hot-bead/core/terms';
 import Joi from 'joi';
 import { type SaidJob, saidJobFields } from './job.ts';
 import { plannedReportSchema, refusedReportSchema } from './plan-report.ts';

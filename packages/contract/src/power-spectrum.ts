@@ -1,4 +1,4 @@
-import { type PowerSpectrum, SPECTRUM_FRAME } from '@hot-bead/core';
+import { type PowerSpectrum, SPECTRUM_FRAME } from '@hot-bead/core/arc-lab';
 import FFT from 'fft.js';
 
 /** The power spectrum that the core reads a recording by, made once: half the frame's length of values and one. */

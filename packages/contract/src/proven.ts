@@ -1,12 +1,5 @@
-import {
-  type BeadsTold,
-  JOINTS,
-  type LearnedGroup,
-  type MachineLearning,
-  POSITIONS,
-  type ProvenSetting,
-  TRANSFER_MODES,
-} from '@hot-bead/core';
+import { JOINTS, POSITIONS, TRANSFER_MODES } from '@hot-bead/core/trade';
+import type { BeadsTold, LearnedGroup, MachineLearning, ProvenSetting } from '@hot-bead/core/window';
 import Joi from 'joi';
 import { gasSchema } from './gas.ts';
 import { pageSchema } from './page.ts';

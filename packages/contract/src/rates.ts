@@ -1,4 +1,4 @@
-import { OPERATING_FACTORS, type WorkKind } from '@hot-bead/core';
+import { OPERATING_FACTORS, type WorkKind } from '@hot-bead/core/records';
 import Joi from 'joi';
 import { figure } from './figure.ts';
 import { lineSchema, textSchema } from './plain-text.ts';

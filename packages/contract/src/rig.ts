@@ -1,3 +1,4 @@
+import { rigField } from '@hot-bead/core/changeover';
 import {
   isRigAttribute,
   type RigAttribute,
@@ -5,11 +6,9 @@ import {
   rigAttributeRow,
   type RigFact,
   type RigFacts,
-  rigField,
   type RollPressure,
-  WIRE_CLASSES,
-  WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
+import { WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { idSchema } from './command.ts';
 import { lineSchema } from './plain-text.ts';

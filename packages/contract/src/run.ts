@@ -1,7 +1,7 @@
+import type { WeldedWith } from '@hot-bead/core/dial-in';
+import { OWN_WIRE_SPEED_RANGE_M_PER_MIN, OWN_VOLTS_RANGE } from '@hot-bead/core/plan';
 import {
   DEFECT_WORDS,
-  OWN_WIRE_SPEED_RANGE_M_PER_MIN,
-  OWN_VOLTS_RANGE,
   RUN_AMPS_RANGE,
   RUN_ARC_RANGE_S,
   RUN_COUNT_RANGE,
@@ -11,9 +11,8 @@ import {
   RUN_WIRE_RANGE_KG,
   type TracePower,
   WELD_RUN_LENGTH_RANGE_MM,
-  type WeldedWith,
   type WeldRun,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
 import { figure } from './figure.ts';

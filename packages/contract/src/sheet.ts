@@ -1,4 +1,4 @@
-import type { ProcedureSheet, SheetEssentials, SheetLine } from '@hot-bead/core';
+import type { ProcedureSheet, SheetEssentials, SheetLine } from '@hot-bead/core/records';
 import Joi from 'joi';
 import { type ChosenId, idSchema, versionSchema } from './command.ts';
 import { lineSchema } from './plain-text.ts';

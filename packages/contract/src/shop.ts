@@ -1,13 +1,8 @@
-import {
-  OWN_WORD,
-  SCHOOL_TABLE,
-  type Schools,
-  type Shelf,
-  type ShopDay,
-  type ShopWords,
-  WIRE_CLASSES,
-  WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+import { SCHOOL_TABLE, type Schools } from '@hot-bead/core/base';
+import type { ShopDay } from '@hot-bead/core/day';
+import { OWN_WORD, type ShopWords } from '@hot-bead/core/line';
+import type { Shelf } from '@hot-bead/core/plan';
+import { WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { type SeenVersion, versionSchema } from './command.ts';
 import { shopDaySchema } from './day.ts';

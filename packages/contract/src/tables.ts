@@ -1,4 +1,4 @@
-import { JOINTS, WIRE_CLASSES } from '@hot-bead/core';
+import { JOINTS, WIRE_CLASSES } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { gasSchema } from './gas.ts';
 import { LOG_KINDS, LOG_VERDICTS, type LogLine } from './log.ts';

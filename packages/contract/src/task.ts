@@ -1,4 +1,4 @@
-import { TASK_WEIGHTS, type TaskWeight } from '@hot-bead/core';
+import { TASK_WEIGHTS, type TaskWeight } from '@hot-bead/core/day';
 import Joi from 'joi';
 import { idSchema } from './command.ts';
 import { figure } from './figure.ts';

@@ -1,3 +1,6 @@
+import type { WeldedWith } from '@hot-bead/core/dial-in';
+import { OWN_VOLTS_RANGE, OWN_WIRE_SPEED_RANGE_M_PER_MIN } from '@hot-bead/core/plan';
+import { JOINTS, POLARITIES, POSITIONS, TRANSFER_MODES, WAYS } from '@hot-bead/core/trade';
 import {
   ARC_SOUNDS,
   BACK_SIDES,
@@ -10,17 +13,9 @@ import {
   type BeadVerdict,
   DOUBT_ANSWERS,
   HEAT_VERDICTS,
-  JOINTS,
-  OWN_VOLTS_RANGE,
-  OWN_WIRE_SPEED_RANGE_M_PER_MIN,
-  POLARITIES,
-  POSITIONS,
   SPATTERS,
   type TestBead,
-  TRANSFER_MODES,
-  WAYS,
-  type WeldedWith,
-} from '@hot-bead/core';
+} from '@hot-bead/core/window';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from './command.ts';
 import { figure } from './figure.ts';

@@ -1,4 +1,4 @@
-import { arcPower } from '@hot-bead/core';
+import { arcPower } from '@hot-bead/core/trade';
 import { readTrace } from './trace-csv.ts';
 
 /** A trace at 20 kHz that goes round between two states: true power 4100 W (handbook on inspection, H04). */

@@ -1,4 +1,4 @@
-import { LEAST_TRACE_SAMPLES, type TraceFault, traceFault, type TraceSample } from '@hot-bead/core';
+import { LEAST_TRACE_SAMPLES, type TraceFault, traceFault, type TraceSample } from '@hot-bead/core/trade';
 import Papa from 'papaparse';
 
 /** Least rate at which short-circuit transfer is sampled, 1/s. Source: handbook on the arc. */

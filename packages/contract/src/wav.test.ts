@@ -6,7 +6,7 @@ import {
   readRecording,
   readStretch,
   recordArc,
-} from '@hot-bead/core';
+} from '@hot-bead/core/arc-lab';
 import { WaveFile } from './wave-file.ts';
 import { powerSpectrum } from './power-spectrum.ts';
 import { readWav, writeWav } from './wav.ts';

@@ -1,4 +1,4 @@
-import type { Sound } from '@hot-bead/core';
+import type { Sound } from '@hot-bead/core/arc-lab';
 import { WaveFile } from './wave-file.ts';
 
 /** A WAV read to one channel, or why it cannot be. */

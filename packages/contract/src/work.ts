@@ -1,36 +1,35 @@
+import { type LengthUnit, parseThickness } from '@hot-bead/core/base';
+import { KEPT_RANGES } from '@hot-bead/core/line';
+import type { StatedWork } from '@hot-bead/core/plan';
 import {
   BASE_METALS,
   CIRCUMSTANCES,
   gaugeTableFor,
   JOINTS,
-  KEPT_RANGES,
-  type LengthUnit,
-  parseThickness,
   PLACES,
   POLARITIES,
   POSITIONS,
   PRIORITIES,
   PRODUCTS,
   PROFILES,
-  type QuickWork,
   SURFACES,
   TRANSFER_MODES,
   WAYS,
   WIRE_CLASSES,
   WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { figure } from './figure.ts';
 import { gasSchema } from './gas.ts';
 import { lineSchema } from './plain-text.ts';
 
 /** A thickness as written ("1/8", "14 ga") may stand in place of millimetres. */
-export interface WorkInput extends QuickWork {
+export interface WorkInput extends StatedWork {
   readonly thickness?: string | number;
   readonly otherThickness?: string | number;
 }
 
-interface Siblings extends QuickWork {
+interface Siblings extends StatedWork {
   readonly unit?: LengthUnit;
 }
 
@@ -112,10 +111,10 @@ const keptFields = {
   gapMm: figure('A gap', KEPT_RANGES.gapMm, 'mm'),
   backing: Joi.boolean(),
   thirdMember: Joi.boolean(),
-} satisfies Record<keyof QuickWork, Joi.Schema>;
+} satisfies Record<keyof StatedWork, Joi.Schema>;
 
 /** Work as it is kept: thicknesses in millimetres. */
-export const keptWorkSchema = Joi.object<QuickWork>(keptFields);
+export const keptWorkSchema = Joi.object<StatedWork>(keptFields);
 
 const fields = { ...keptFields, thickness: thicknessText, otherThickness: thicknessText };
 
@@ -134,7 +133,7 @@ export const workChangeSchema = Joi.object<WorkChange>(
   .oxor('otherThickness', 'otherThicknessMm');
 
 /** The work with its written thicknesses turned into millimetres. Call with validated input. */
-export function quickWorkOf(input: WorkInput): QuickWork {
+export function quickWorkOf(input: WorkInput): StatedWork {
   const { thickness, otherThickness, ...rest } = input;
   const mm = (text: string | number | undefined, siblings: Siblings): number | undefined => {
     if (text === undefined) return undefined;
@@ -154,7 +153,7 @@ export function quickWorkOf(input: WorkInput): QuickWork {
 }
 
 /** Work with some of its fields changed; a written thickness takes the place of the millimetres. */
-export function changedWork(work: QuickWork, change: WorkChange): WorkInput {
+export function changedWork(work: StatedWork, change: WorkChange): WorkInput {
   const replaced = new Set([
     ...(change.thickness === undefined ? [] : ['thicknessMm']),
     ...(change.otherThickness === undefined ? [] : ['otherThicknessMm']),

@@ -5,7 +5,7 @@ import { linkOf } from '../src/faults/link-of.ts';
 import { nextChecks } from '../src/faults/next-checks.ts';
 import { type FaultReport, type RankedCause, rankCauses } from '../src/faults/rank-causes.ts';
 import { symptomsIn } from '../src/faults/symptoms.ts';
-import { seededRandom } from '../src/quantity/seeded-random.ts';
+import { seededRandom } from '../src/base/numeric/seeded-random.ts';
 
 /** Ways to go about looking: where most is found a minute, likeliest first, or the same round every time. */
 export const CHECK_ORDERS = ['next-check', 'likeliest-first', 'fixed-order'] as const;

@@ -1,8 +1,8 @@
-import { metalPair } from '../src/material/metal-pair.ts';
-import type { Work } from '../src/material/work.ts';
+import { metalPair } from '../src/trade/material/metal-pair.ts';
+import type { Work } from '../src/trade/material/work.ts';
 import type { Machine } from '../src/machine/machine.ts';
-import type { Resources } from '../src/resources/resources.ts';
-import { type WorkContext, workContext } from '../src/way/work-context.ts';
+import type { Resources } from '../src/plan/work/resources.ts';
+import { type WorkContext, workContext } from '../src/plan/way/work-context.ts';
 
 /** 3 mm steel, a tee, flat, on the bench: the plainest work there is. */
 export const PLAIN_WORK: Work = {

@@ -1,5 +1,5 @@
-import { seededRandom } from '../src/quantity/seeded-random.ts';
-import type { DayHours, DayProblem, DayTask, SetupTable, TaskWeight } from '../src/day-order/day-problem.ts';
+import { seededRandom } from '../src/base/numeric/seeded-random.ts';
+import type { DayHours, DayProblem, DayTask, SetupTable, TaskWeight } from '../src/day/order/day-problem.ts';
 
 /** A rig or a need of the plain model: what it leaves out stays as it was. */
 export type PlainRig = Readonly<Record<string, string>>;

@@ -1,4 +1,4 @@
-import { DIAL_MODELS, type DialModel, searchModel } from '../src/window-search/dial-model.ts';
+import { DIAL_MODELS, type DialModel, searchModel } from '../src/window/dial-model.ts';
 import type { PlainSteps } from './plain-stepping.ts';
 import type { SimulatedJobs } from './simulated-welder.ts';
 

@@ -1,5 +1,5 @@
 import FFT from 'fft.js';
-import { type PowerSpectrum, SPECTRUM_FRAME } from '../src/sound-reading/sound-features.ts';
+import { type PowerSpectrum, SPECTRUM_FRAME } from '../src/arc-lab/sound/sound-features.ts';
 
 /** The power spectrum of a frame by the library. */
 export function librarySpectrum(): PowerSpectrum {

@@ -1,4 +1,4 @@
-import type { SoundWeights } from '../src/sound-reading/sound-weights.ts';
+import type { SoundWeights } from '../src/arc-lab/sound/sound-weights.ts';
 
 /**
  * Our own fit: 552 stretches of 3 s of simulated sound (9 classes; clean, wn10, echo3, phone), by a library's BFGS. Written by scripts/fit-sound.mjs.

@@ -1,12 +1,12 @@
-import { completeWork } from '../src/quick-line/complete-work.ts';
-import { effectiveWork, parseQuickLine } from '../src/quick-line/parse.ts';
-import { resourcesOf } from '../src/resources/shop.ts';
-import { planSetup } from '../src/setup/plan-setup.ts';
-import type { PlannedSetup } from '../src/setup/setup.ts';
+import { completeWork } from '../src/plan/work/complete-work.ts';
+import { effectiveWork, parseLine } from '../src/line/parse.ts';
+import { resourcesOf } from '../src/plan/work/shop.ts';
+import { planSetup } from '../src/plan/setup/plan-setup.ts';
+import type { PlannedSetup } from '../src/plan/setup/setup.ts';
 
 /** The plan of a line, by a shop of which nothing is known. */
 export function planned(line: string): PlannedSetup {
-  const said = effectiveWork(parseQuickLine(line, { unit: 'mm', machineNames: [] }));
+  const said = effectiveWork(parseLine(line, { unit: 'mm', machineNames: [] }));
   const work = completeWork(said)?.work;
   if (!work) throw new Error(line);
   const setup = planSetup(work, resourcesOf(said, { machines: [] }));

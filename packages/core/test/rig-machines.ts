@@ -1,4 +1,4 @@
-import type { Attributes } from '../src/rig-state/rig-fact.ts';
+import type { Attributes } from '../src/machine/rig-state/rig-fact.ts';
 
 /** The five machines of the handbook's table of minutes. */
 export const RIG_MACHINES = {

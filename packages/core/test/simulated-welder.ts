@@ -1,8 +1,8 @@
-import { normalFrom, seededRandom } from '../src/quantity/seeded-random.ts';
-import type { DialModel } from '../src/window-search/dial-model.ts';
-import { nextVolts, type NextVolts } from '../src/window-search/next-volts.ts';
-import { GROSS_SHARE, type ReadingLevel, verdictOfLevel } from '../src/window-search/reading-level.ts';
-import { GROSS_ASK, type VoltsBead } from '../src/window-search/volts-posterior.ts';
+import { normalFrom, seededRandom } from '../src/base/numeric/seeded-random.ts';
+import type { DialModel } from '../src/window/dial-model.ts';
+import { nextVolts, type NextVolts } from '../src/window/next-volts.ts';
+import { GROSS_SHARE, type ReadingLevel, verdictOfLevel } from '../src/window/reading-level.ts';
+import { GROSS_ASK, type VoltsBead } from '../src/window/volts-posterior.ts';
 import { type PlainNext, type PlainRung, plainStep, type PlainSteps } from './plain-stepping.ts';
 
 /**

@@ -1,11 +1,11 @@
 import numeric from 'numeric';
-import { SOUND_FEATURES, type SoundFeatures } from '../src/sound-reading/sound-features.ts';
+import { SOUND_FEATURES, type SoundFeatures } from '../src/arc-lab/sound/sound-features.ts';
 import {
   SOUND_CLASSES,
   type SoundClass,
   type SoundWeights,
   standardised,
-} from '../src/sound-reading/sound-weights.ts';
+} from '../src/arc-lab/sound/sound-weights.ts';
 
 /** One stretch of sound with what it is. */
 export interface LabelledFeatures {

@@ -1,9 +1,9 @@
-import { type DipClass, DIP_CLASSES, arcClass, CLASS_EDGES } from '../src/arc-model/arc-class.ts';
-import { type ArcFeatures, type RecordedArc, recordArc } from '../src/arc-model/arc-features.ts';
-import { type ArcSetting, ARC_WIRES_MM, loadVolts } from '../src/arc-model/arc-setting.ts';
-import { ARC_GASES } from '../src/arc-model/arc-gas.ts';
-import { meltingCurrentA, midWindowVolts } from '../src/arc-model/arc-constants.ts';
-import { seededRandom } from '../src/quantity/seeded-random.ts';
+import { type DipClass, DIP_CLASSES, arcClass, CLASS_EDGES } from '../src/arc-lab/model/arc-class.ts';
+import { type ArcFeatures, type RecordedArc, recordArc } from '../src/arc-lab/model/arc-features.ts';
+import { type ArcSetting, ARC_WIRES_MM, loadVolts } from '../src/arc-lab/model/arc-setting.ts';
+import { ARC_GASES } from '../src/arc-lab/model/arc-gas.ts';
+import { meltingCurrentA, midWindowVolts } from '../src/arc-lab/model/arc-constants.ts';
+import { seededRandom } from '../src/base/numeric/seeded-random.ts';
 
 /** A sound with what it is. */
 export interface LabelledArc {

@@ -1,5 +1,5 @@
 import FFT from 'fft.js';
-import { normalFrom, seededRandom } from '../src/quantity/seeded-random.ts';
+import { normalFrom, seededRandom } from '../src/base/numeric/seeded-random.ts';
 
 const { PI, abs, cos, exp, max, min, round, sin, sqrt, tanh } = Math;
 

@@ -1,5 +1,5 @@
 import { ContractError, type FaultRanking, faultReportSchema, validated } from '@hot-bead/contract';
-import { causeText } from '@hot-bead/core';
+import { causeText } from '@hot-bead/core/faults';
 import { faultRanking } from '../faults/fault-ranking.ts';
 import type { CommandResult } from './command-result.ts';
 

@@ -1,4 +1,4 @@
-import type { PlannedReport, RefusedReport } from '@hot-bead/core';
+import type { PlannedReport, RefusedReport } from '@hot-bead/core/line';
 import { demoMachines } from '../demo/demo-shop.ts';
 import { planCommand } from './plan-command.ts';
 

@@ -1,18 +1,14 @@
+import { inchesPerMinFromMPerMin, type LengthUnit } from '@hot-bead/core/base';
 import {
-  completeWork,
   effectiveWork,
-  inchesPerMinFromMPerMin,
-  type LengthUnit,
-  type Machine,
-  parseQuickLine,
+  parseLine,
   planReport,
   type PlannedReport,
   type PlanReport,
-  planSetup,
   type RefusedReport,
-  resourcesOf,
-  workTitle,
-} from '@hot-bead/core';
+} from '@hot-bead/core/line';
+import type { Machine } from '@hot-bead/core/machine';
+import { completeWork, planSetup, resourcesOf, workTitle } from '@hot-bead/core/plan';
 import type { CommandResult } from './command-result.ts';
 
 const USAGE = `Usage: npm run -s plan -- '<words>' [--json] [--unit mm|in]
@@ -189,7 +185,7 @@ export function planCommand(args: readonly string[], machines: readonly Machine[
   const options = optionsOf(args);
   if (!options) return { output: USAGE, exitCode: 1 };
   const context = { unit: options.unit, machineNames: machines.map((machine) => machine.name) };
-  const reading = parseQuickLine(options.words, context);
+  const reading = parseLine(options.words, context);
   const said = effectiveWork(reading);
   const complete = completeWork(said);
   const resources = resourcesOf(said, { machines });

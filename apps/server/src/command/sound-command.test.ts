@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { writeWav } from '@hot-bead/contract';
-import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core';
+import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core/arc-lab';
 import { soundCommand } from './sound-command.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'sound-'));

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { powerSpectrum, readWav } from '@hot-bead/contract';
-import { readRecording, SOUND_REFUSALS, type SoundReading } from '@hot-bead/core';
+import { readRecording, SOUND_REFUSALS, type SoundReading } from '@hot-bead/core/arc-lab';
 import type { CommandResult } from './command-result.ts';
 
 const USAGE = `Usage: npm run -s sound -- [--json] recording.wav

@@ -1,5 +1,5 @@
 import type { ToldDay } from '@hot-bead/contract';
-import { type DayInput, dayOrder, placedDay, planDay, settled } from '@hot-bead/core';
+import { type DayInput, dayOrder, placedDay, planDay, settled } from '@hot-bead/core/day';
 
 /** A day that is to be put in order: all that it is made of. */
 export type AskedDay = DayInput;

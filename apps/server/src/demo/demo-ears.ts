@@ -1,5 +1,6 @@
 import type { EarAnswer } from '@hot-bead/contract';
-import { EAR_CARDS, seededRandom } from '@hot-bead/core';
+import { EAR_CARDS } from '@hot-bead/core/arc-lab';
+import { seededRandom } from '@hot-bead/core/base';
 
 /** A learner of the demo shop: how often each kind is right at first and at last. Both are made up. */
 interface DemoEar {

@@ -1,5 +1,5 @@
 import type { NewTestBead } from '@hot-bead/contract';
-import type { Machine, MachineProgram, RigAttribute, TimedReading } from '@hot-bead/core';
+import type { Machine, MachineProgram, RigAttribute, TimedReading } from '@hot-bead/core/machine';
 
 import { MARIGOLD_STANDS } from './demo-stock.ts';
 

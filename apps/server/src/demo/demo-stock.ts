@@ -1,5 +1,5 @@
 import type { NewStockItem } from '@hot-bead/contract';
-import type { RigAttribute } from '@hot-bead/core';
+import type { RigAttribute } from '@hot-bead/core/machine';
 
 /** How Marigold stands, as far as somebody looked. Invented, as all of the demo shop. */
 export const MARIGOLD_STANDS: Readonly<Partial<Record<RigAttribute, string>>> = {

@@ -1,6 +1,6 @@
 import { Injectable, Module, type OnApplicationBootstrap } from '@nestjs/common';
 import { MACHINE_FILE_FORMAT, MACHINE_FILE_VERSION } from '@hot-bead/contract';
-import type { RigFacts } from '@hot-bead/core';
+import type { RigFacts } from '@hot-bead/core/machine';
 import { ownCommand } from '../events/command.ts';
 import { JobsModule } from '../jobs/jobs.module.ts';
 import { JobsService } from '../jobs/jobs.service.ts';

@@ -1,5 +1,5 @@
 import { type ApiError, ContractError } from '@hot-bead/contract';
-import { OutOfRangeError } from '@hot-bead/core';
+import { OutOfRangeError } from '@hot-bead/core/base';
 import { type ArgumentsHost, Catch, type ExceptionFilter, HttpException } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { DomainError } from './domain-error.ts';

@@ -9,7 +9,7 @@ import {
   VERSION_HEADER,
   versionSchema,
 } from '@hot-bead/contract';
-import { canonicalJson } from '@hot-bead/core';
+import { canonicalJson } from '@hot-bead/core/records';
 import { createParamDecorator, type ExecutionContext } from '@nestjs/common';
 import type { Request } from 'express';
 import { DomainError } from '../errors/domain-error.ts';

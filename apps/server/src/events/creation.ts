@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { canonicalJson, type Fields } from '@hot-bead/core';
+import { canonicalJson, type Fields } from '@hot-bead/core/records';
 import type { EntityManager } from 'typeorm';
 import { writeLog } from '../log/write-log.ts';
 import type { Command } from './command.ts';

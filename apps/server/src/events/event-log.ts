@@ -1,5 +1,5 @@
 import type { EventAbout, EventKind } from '@hot-bead/contract';
-import { type FieldChange, type RecordKind } from '@hot-bead/core';
+import type { FieldChange, RecordKind } from '@hot-bead/core/records';
 import type { EntityManager } from 'typeorm';
 import type { Command } from './command.ts';
 import { otherCommand } from '../errors/domain-error.ts';

@@ -1,5 +1,5 @@
 import type { EventKind } from '@hot-bead/contract';
-import type { RecordKind } from '@hot-bead/core';
+import type { RecordKind } from '@hot-bead/core/records';
 import { Column, Entity, Index, PrimaryGeneratedColumn } from 'typeorm';
 
 /** One thing that happened. Rows are added and never changed. */

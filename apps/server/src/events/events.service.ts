@@ -1,5 +1,5 @@
 import type { Page, PageRequest, ShopEvent } from '@hot-bead/contract';
-import type { RecordKind } from '@hot-bead/core';
+import type { RecordKind } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { type EntityManager, In, LessThan, MoreThan, Repository } from 'typeorm';

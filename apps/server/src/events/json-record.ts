@@ -1,5 +1,5 @@
 import { type LogLine, type StoredShape, validated } from '@hot-bead/contract';
-import { AWAY, type Fields, fieldsOf, type RecordKind, recordOf } from '@hot-bead/core';
+import { AWAY, type Fields, fieldsOf, type RecordKind, recordOf } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import type Joi from 'joi';

@@ -1,4 +1,4 @@
-import { type Fields, isSameValue, type RecordKind } from '@hot-bead/core';
+import { type Fields, isSameValue, type RecordKind } from '@hot-bead/core/records';
 import type { EntityManager } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';
 import type { RecordType } from './record-type.ts';

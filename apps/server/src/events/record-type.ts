@@ -1,4 +1,4 @@
-import { AWAY, type FieldChange, type Fields, type RecordKind } from '@hot-bead/core';
+import { AWAY, type FieldChange, type Fields, type RecordKind } from '@hot-bead/core/records';
 import type { EventAbout, EventKind } from '@hot-bead/contract';
 import type { EntityManager } from 'typeorm';
 import type { LogChange } from '../log/write-log.ts';

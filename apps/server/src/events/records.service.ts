@@ -9,7 +9,7 @@ import {
   fieldsAfter,
   isBooking,
   isSameValue,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';

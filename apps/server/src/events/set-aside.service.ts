@@ -1,5 +1,5 @@
 import { readStored, type SetAside, type StoredShape } from '@hot-bead/contract';
-import type { RecordKind } from '@hot-bead/core';
+import type { RecordKind } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import type { EntityTarget, ObjectLiteral } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';

@@ -1,5 +1,5 @@
 import { type FieldConflict } from '@hot-bead/contract';
-import { AWAY, type FieldChange, isSameValue } from '@hot-bead/core';
+import { AWAY, type FieldChange, isSameValue } from '@hot-bead/core/records';
 import { DomainError } from '../errors/domain-error.ts';
 import { type Loaded } from './record-type.ts';
 

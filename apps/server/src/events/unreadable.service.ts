@@ -1,5 +1,5 @@
 import type { SetAsideRecord } from '@hot-bead/contract';
-import type { FieldChange } from '@hot-bead/core';
+import type { FieldChange } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';

@@ -5,7 +5,8 @@ import {
   type KeptFaultCase,
   type LogLine,
 } from '@hot-bead/contract';
-import { causeText, FAULT_CASE_BRANCHES, symptomText } from '@hot-bead/core';
+import { causeText, symptomText } from '@hot-bead/core/faults';
+import { FAULT_CASE_BRANCHES } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
 import type { EntityManager } from 'typeorm';

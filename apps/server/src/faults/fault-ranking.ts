@@ -1,5 +1,5 @@
 import type { FaultRanking } from '@hot-bead/contract';
-import { type FaultReport, isSymptomOf, nextChecks, rankCauses } from '@hot-bead/core';
+import { type FaultReport, isSymptomOf, nextChecks, rankCauses } from '@hot-bead/core/faults';
 
 /** What may be wrong by a report, likeliest first, and the look that finds most for its trouble. */
 export function faultRanking(report: FaultReport): FaultRanking {

@@ -11,7 +11,7 @@ import {
   type PageRequest,
   pageRequestSchema,
 } from '@hot-bead/contract';
-import type { FaultReport } from '@hot-bead/core';
+import type { FaultReport } from '@hot-bead/core/faults';
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';

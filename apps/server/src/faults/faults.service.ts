@@ -7,7 +7,7 @@ import {
   type Page,
   type PageRequest,
 } from '@hot-bead/contract';
-import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core';
+import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';

@@ -1,5 +1,5 @@
 import { inspectionSchema, KEPT_INSPECTION, type KeptInspection, type LogLine } from '@hot-bead/contract';
-import { type Inspection, INSPECTION_BRANCHES, judgeInspection } from '@hot-bead/core';
+import { type Inspection, INSPECTION_BRANCHES, judgeInspection } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
 import { jobTitle } from '../log/welded-line.ts';

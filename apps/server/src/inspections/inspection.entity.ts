@@ -1,4 +1,4 @@
-import type { Verdict } from '@hot-bead/core';
+import type { Verdict } from '@hot-bead/core/records';
 import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
 
 /** A weld that was looked at. */

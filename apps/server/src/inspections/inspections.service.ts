@@ -1,5 +1,5 @@
 import type { InspectionChange, KeptInspection, NewInspection } from '@hot-bead/contract';
-import { changeOf, type InspectedPhoto, INSPECTION_BRANCHES } from '@hot-bead/core';
+import { changeOf, type InspectedPhoto, INSPECTION_BRANCHES } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';

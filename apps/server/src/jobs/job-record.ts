@@ -7,15 +7,9 @@ import {
   validated,
   workSchema,
 } from '@hot-bead/contract';
-import {
-  AWAY,
-  type Fields,
-  fieldsOf,
-  JOB_BRANCHES,
-  type QuickWork,
-  recordOf,
-  renderQuickLine,
-} from '@hot-bead/core';
+import { renderLine } from '@hot-bead/core/line';
+import type { StatedWork } from '@hot-bead/core/plan';
+import { AWAY, type Fields, fieldsOf, JOB_BRANCHES, recordOf } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, In } from 'typeorm';
@@ -40,8 +34,8 @@ export function keptLine(line: string, machineName: string | undefined): string 
 }
 
 /** The line that says the work, as it is kept. */
-export function lineOf(work: QuickWork, machineId: string | undefined): string {
-  return renderQuickLine(machineId === undefined ? work : { ...work, machineName: MACHINE_MARK });
+export function lineOf(work: StatedWork, machineId: string | undefined): string {
+  return renderLine(machineId === undefined ? work : { ...work, machineName: MACHINE_MARK });
 }
 
 interface JobRecordParts extends KeptJobParts {

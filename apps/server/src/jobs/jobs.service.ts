@@ -15,6 +15,8 @@ import {
   validated,
   workSchema,
 } from '@hot-bead/contract';
+import type { LengthUnit } from '@hot-bead/core/base';
+import { MODEL_VERSION, type StatedWork } from '@hot-bead/core/plan';
 import {
   AWAY,
   changeBetween,
@@ -23,10 +25,7 @@ import {
   changeOf,
   fieldsOf,
   JOB_BRANCHES,
-  type LengthUnit,
-  MODEL_VERSION,
-  type QuickWork,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { type EntityManager, In, IsNull } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';
@@ -47,7 +46,7 @@ import { saidWork, workOfLine } from './said-work.ts';
 /** A job's parts as they are written down: its machine apart from its work. */
 interface WrittenJob {
   readonly line: string;
-  readonly work: QuickWork;
+  readonly work: StatedWork;
   readonly machineId?: string;
 }
 
@@ -140,7 +139,7 @@ export class JobsService {
   async change(id: string, { version: _seen, ...change }: JobChange, command: Command): Promise<Job> {
     const work =
       change.line === undefined ? undefined : workOfLine(change.line, await this.lines.context(change.unit));
-    const machine = await this.machineSaid(work ?? (change.work as QuickWork | undefined));
+    const machine = await this.machineSaid(work ?? (change.work as StatedWork | undefined));
     return this.records.change(this.record, command, {
       id,
       kind: 'changed',
@@ -261,7 +260,7 @@ export class JobsService {
 
   /** The machine that work names. */
   private async machineSaid(
-    work: Pick<QuickWork, 'machineName'> | undefined,
+    work: Pick<StatedWork, 'machineName'> | undefined,
   ): Promise<NamedMachine | undefined> {
     const name = work?.machineName;
     if (name === undefined || name === null) return undefined;
@@ -276,7 +275,7 @@ export class JobsService {
     return machine;
   }
 
-  private async written(said: QuickWork, line: string | undefined): Promise<WrittenJob> {
+  private async written(said: StatedWork, line: string | undefined): Promise<WrittenJob> {
     const machine = await this.machineSaid(said);
     const { machineName: _name, ...work } = said;
     return {
@@ -290,7 +289,7 @@ export class JobsService {
   private lineChange(
     fields: Fields,
     line: string,
-    { machineName: _name, ...work }: QuickWork,
+    { machineName: _name, ...work }: StatedWork,
     machine: NamedMachine | undefined,
   ): FieldChange {
     const isWork = ([path]: readonly [string, unknown]): boolean =>

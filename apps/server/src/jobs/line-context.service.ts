@@ -1,4 +1,5 @@
-import { type LengthUnit, type QuickContext, readShopWords } from '@hot-bead/core';
+import type { LengthUnit } from '@hot-bead/core/base';
+import { type LineContext, readShopWords } from '@hot-bead/core/line';
 import { Injectable } from '@nestjs/common';
 import { MachinesService } from '../machines/machines.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
@@ -11,7 +12,7 @@ export class LineContextService {
     private readonly shop: ShopService,
   ) {}
 
-  async context(unit: LengthUnit = 'mm'): Promise<QuickContext> {
+  async context(unit: LengthUnit = 'mm'): Promise<LineContext> {
     const [machineNames, words] = await Promise.all([this.machines.namesInUse(), this.shop.words()]);
     return { unit, machineNames, shopWords: readShopWords(words) };
   }

@@ -1,11 +1,7 @@
 import { quickWorkOf, type SaidJob } from '@hot-bead/contract';
-import {
-  effectiveWork,
-  isSameValue,
-  parseQuickLine,
-  type QuickContext,
-  type QuickWork,
-} from '@hot-bead/core';
+import { effectiveWork, parseLine, type LineContext } from '@hot-bead/core/line';
+import type { StatedWork } from '@hot-bead/core/plan';
+import { isSameValue } from '@hot-bead/core/records';
 import { DomainError } from '../errors/domain-error.ts';
 
 /**
@@ -13,8 +9,8 @@ import { DomainError } from '../errors/domain-error.ts';
  *
  * @throws {DomainError} for a line in which nothing is a job, or a figure that cannot be read
  */
-export function workOfLine(line: string, context: QuickContext): QuickWork {
-  const reading = parseQuickLine(line, context);
+export function workOfLine(line: string, context: LineContext): StatedWork {
+  const reading = parseLine(line, context);
   const bad = reading.fragments.find((fragment) => fragment.code !== undefined);
   if (bad) throw new DomainError(bad.code ?? 'thickness-unreadable', 400, bad.label, 'line');
   if (!reading.fragments.some((fragment) => fragment.slots.length > 0)) {
@@ -29,7 +25,7 @@ export function workOfLine(line: string, context: QuickContext): QuickWork {
 }
 
 /** Work without what only says that something is not so: a line has no word for it. */
-function affirmed(work: QuickWork): object {
+function affirmed(work: StatedWork): object {
   return Object.fromEntries(
     Object.entries(work).filter(
       ([, value]) => value !== false && !(Array.isArray(value) && value.length === 0),
@@ -42,7 +38,7 @@ function affirmed(work: QuickWork): object {
  *
  * @throws {DomainError} where line and work disagree
  */
-export function saidWork({ line, work }: SaidJob, context: QuickContext): QuickWork {
+export function saidWork({ line, work }: SaidJob, context: LineContext): StatedWork {
   if (work === undefined) return workOfLine(line ?? '', context);
   const said = quickWorkOf(work);
   if (line === undefined || line === '') return said;

@@ -1,6 +1,7 @@
 import { pageByTime } from '../paging/page-by-time.ts';
 import type { KeptProvenSetting, Page, PageRequest } from '@hot-bead/contract';
-import { isSameValue, machineLearning, type MachineLearning, type ProvenSetting } from '@hot-bead/core';
+import { isSameValue } from '@hot-bead/core/records';
+import { machineLearning, type MachineLearning, type ProvenSetting } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { type EntityManager, In, Repository } from 'typeorm';

@@ -1,4 +1,4 @@
-import type { GasId, Joint, PlannedMode, Position, WireClass, WireDiameterMm } from '@hot-bead/core';
+import type { GasId, Joint, PlannedMode, Position, WireClass, WireDiameterMm } from '@hot-bead/core/trade';
 import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
 
 /** A setting that a job's test beads proved on a machine, written with the bead that proved it. */

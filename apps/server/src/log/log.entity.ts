@@ -1,4 +1,4 @@
-import type { GasId, Joint, WireClass } from '@hot-bead/core';
+import type { GasId, Joint, WireClass } from '@hot-bead/core/trade';
 import type { LogKind, LogVerdict } from '@hot-bead/contract';
 import { Column, Entity, Index, PrimaryGeneratedColumn } from 'typeorm';
 

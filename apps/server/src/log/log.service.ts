@@ -9,7 +9,7 @@ import type {
   LogWeek,
   Page,
 } from '@hot-bead/contract';
-import { isSameValue } from '@hot-bead/core';
+import { isSameValue } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { Between, type FindOptionsWhere, Repository, type SelectQueryBuilder } from 'typeorm';

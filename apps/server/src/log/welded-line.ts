@@ -1,5 +1,5 @@
 import type { LogLine } from '@hot-bead/contract';
-import type { WeldedWith } from '@hot-bead/core';
+import type { WeldedWith } from '@hot-bead/core/dial-in';
 import type { EntityManager } from 'typeorm';
 
 /** What a line is looked for by, from what was welded with. */

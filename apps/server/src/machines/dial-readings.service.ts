@@ -1,5 +1,6 @@
 import { type KeptDialReading, type KeptMachine, type NewDialReading } from '@hot-bead/contract';
-import { isSameValue, MACHINE_BRANCHES, readingFault, type TimedReading } from '@hot-bead/core';
+import { readingFault, type TimedReading } from '@hot-bead/core/machine';
+import { isSameValue, MACHINE_BRANCHES } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { DomainError, notFound } from '../errors/domain-error.ts';
 import type { Command } from '../events/command.ts';

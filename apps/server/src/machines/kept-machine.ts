@@ -7,7 +7,7 @@ import type {
   MachineProfile,
 } from '@hot-bead/contract';
 import { MACHINE_FILE_FORMAT, MACHINE_FILE_VERSION } from '@hot-bead/contract';
-import type { Machine, TimedReading } from '@hot-bead/core';
+import type { Machine, TimedReading } from '@hot-bead/core/machine';
 import type { DialReadingEntity } from './dial-reading.entity.ts';
 import type { MachineEntity } from './machine.entity.ts';
 

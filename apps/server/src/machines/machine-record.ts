@@ -8,18 +8,9 @@ import {
   newNameSchema,
   validated,
 } from '@hot-bead/contract';
-import {
-  AWAY,
-  type Fields,
-  fieldsOf,
-  type Machine,
-  MACHINE_BRANCHES,
-  readingFault,
-  recordOf,
-  RIG_STEPS,
-  rigVerb,
-  type TimedReading,
-} from '@hot-bead/core';
+import { RIG_STEPS, rigVerb } from '@hot-bead/core/changeover';
+import { type Machine, readingFault, type TimedReading } from '@hot-bead/core/machine';
+import { AWAY, type Fields, fieldsOf, MACHINE_BRANCHES, recordOf } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { type EntityManager, In } from 'typeorm';
 import { DomainError, notFound } from '../errors/domain-error.ts';

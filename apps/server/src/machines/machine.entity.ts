@@ -1,4 +1,4 @@
-import type { GasId, WireClass, WireDiameterMm } from '@hot-bead/core';
+import type { GasId, WireClass, WireDiameterMm } from '@hot-bead/core/trade';
 import { Column, Entity, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { DialReadingEntity } from './dial-reading.entity.ts';
 

@@ -9,6 +9,7 @@ import {
   type NewMachine,
   type WholeMachine,
 } from '@hot-bead/contract';
+import { readingLines, withoutReadings } from '@hot-bead/core/machine';
 import {
   AWAY,
   changeBetween,
@@ -16,9 +17,7 @@ import {
   type Fields,
   fieldsOf,
   MACHINE_BRANCHES,
-  readingLines,
-  withoutReadings,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { type EntityManager, type FindOptionsWhere, In, IsNull, Not } from 'typeorm';
 import { notFound } from '../errors/domain-error.ts';

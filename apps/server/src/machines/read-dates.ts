@@ -1,13 +1,13 @@
 import type { KeptPastReadings } from '@hot-bead/contract';
 import {
   type ControlReadings,
-  type Fields,
   isSameReadings,
   losesReadings,
   type OneEntry,
   readingLines,
   type VoltsControl,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
+import type { Fields } from '@hot-bead/core/records';
 import { keptChange } from '../events/event-log.ts';
 import type { EventEntity } from '../events/event.entity.ts';
 

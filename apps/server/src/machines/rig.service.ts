@@ -1,24 +1,23 @@
 import type { KeptMachine, RigChange, RigValueChange } from '@hot-bead/contract';
+import { RIG_STEPS, rigFact, rigField, rigFieldValue } from '@hot-bead/core/changeover';
 import {
   afterWelding,
-  type FieldChange,
-  type Fields,
   isOtherTip,
-  isSameValue,
-  isSameWire,
-  type Json,
   type Machine,
-  MACHINE_BRANCHES,
-  recordOf,
   type RigAttribute,
   type RigFact,
   type RigFacts,
-  RIG_STEPS,
-  rigFact,
-  rigField,
-  rigFieldValue,
   type Welding,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
+import {
+  type FieldChange,
+  type Fields,
+  isSameValue,
+  type Json,
+  MACHINE_BRANCHES,
+  recordOf,
+} from '@hot-bead/core/records';
+import { isSameWire } from '@hot-bead/core/trade';
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';

@@ -9,7 +9,7 @@ import {
   type PieceWithWelds,
   type Problem,
 } from '@hot-bead/contract';
-import { changeOf } from '@hot-bead/core';
+import { changeOf } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';
 import { notFound } from '../errors/domain-error.ts';

@@ -6,25 +6,26 @@ import {
   quickWorkOf,
 } from '@hot-bead/contract';
 import {
-  type BeadSetting,
   type DialledPlan,
-  effectiveWork,
-  LINE_MOST,
-  machineDials,
-  type Machine,
-  machineTerms,
-  parseQuickLine,
-  type PlannedSetup,
-  planReport,
-  type QuickContext,
-  type QuickReading,
   reachFault,
   type ReachFault,
-  renderQuickLine,
   weldedWith,
-  WRITTEN_LINE_MOST,
   type WeldedWith,
-} from '@hot-bead/core';
+} from '@hot-bead/core/dial-in';
+import {
+  effectiveWork,
+  LINE_MOST,
+  parseLine,
+  planReport,
+  type LineContext,
+  type LineReading,
+  renderLine,
+  WRITTEN_LINE_MOST,
+} from '@hot-bead/core/line';
+import { machineDials, type Machine } from '@hot-bead/core/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { machineTerms } from '@hot-bead/core/terms';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
 import { DomainError } from '../errors/domain-error.ts';
 import type { JobToPlan } from '../jobs/jobs.service.ts';
@@ -88,11 +89,10 @@ export class PlanService {
   async plan(request: PlanRequest): Promise<PlanResponse> {
     const { machines, setupOf, shopWords } = await this.planners.planner();
     const machineNames = machines.map((machine) => machine.name);
-    const context: QuickContext = { unit: request.unit ?? 'mm', machineNames, shopWords };
-    const line =
-      request.work === undefined ? (request.line ?? '') : renderQuickLine(quickWorkOf(request.work));
+    const context: LineContext = { unit: request.unit ?? 'mm', machineNames, shopWords };
+    const line = request.work === undefined ? (request.line ?? '') : renderLine(quickWorkOf(request.work));
     const lengthMost = request.work === undefined ? LINE_MOST : WRITTEN_LINE_MOST;
-    const reading = parseQuickLine(line, context, { lengthMost });
+    const reading = parseLine(line, context, { lengthMost });
     const said = request.work === undefined ? effectiveWork(reading) : quickWorkOf(request.work);
     refuseUnknownMachine(said.machineName, machines);
     const setup = setupOf(said, request.own ?? {});
@@ -146,7 +146,7 @@ export class PlanService {
     return isIt ? weldedOn(dialledOn(planner, job, setup), at) : null;
   }
 
-  private unreadable(reading: QuickReading, report: PlanResponse['report'], field: string): DomainError {
+  private unreadable(reading: LineReading, report: PlanResponse['report'], field: string): DomainError {
     const refused = 'refused' in report ? report.refused : undefined;
     const message = refused?.reasons[0] ?? `No thickness in “${reading.text}”.`;
     return new DomainError(refused?.code ?? 'thickness-missing', 400, message, field);

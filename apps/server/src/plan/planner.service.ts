@@ -1,17 +1,16 @@
 import type { KeptMachine } from '@hot-bead/contract';
+import { type LineContext, readShopWords } from '@hot-bead/core/line';
 import {
   completeWork,
-  type MachineLearning,
   type OwnNumbers,
   planSetup,
-  type QuickContext,
-  type QuickWork,
-  readShopWords,
+  type StatedWork,
   resourcesOf,
   type Setup,
   type Shop,
-  type RecordKind,
-} from '@hot-bead/core';
+} from '@hot-bead/core/plan';
+import type { RecordKind } from '@hot-bead/core/records';
+import type { MachineLearning } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -21,13 +20,13 @@ import { LearningService } from '../learning/learning.service.ts';
 import { MachinesService } from '../machines/machines.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 
-type SetupOf = (said: QuickWork, own: OwnNumbers) => Setup | null;
+type SetupOf = (said: StatedWork, own: OwnNumbers) => Setup | null;
 
 /** Plans in a shop that has been read. */
 export interface Planner {
   readonly machines: readonly KeptMachine[];
   /** The shop's own words for the line. */
-  readonly shopWords: QuickContext['shopWords'];
+  readonly shopWords: LineContext['shopWords'];
   /** The setup of a job as the shop would plan it, with what its beads taught; null while it has no thickness. */
   readonly setupOf: SetupOf;
   /** The same by the book: nothing that beads taught. */
@@ -57,7 +56,7 @@ export function byMachineName(
 /** What plans are made of but what beads taught. */
 type Book = Pick<Shop, 'schools' | 'shelf'> & {
   readonly machines: readonly KeptMachine[];
-  readonly shopWords: QuickContext['shopWords'];
+  readonly shopWords: LineContext['shopWords'];
 };
 
 /** What the book is read from: the shelf is what Stores hold. */

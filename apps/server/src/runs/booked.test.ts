@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { seededRandom } from '@hot-bead/core';
+import { seededRandom } from '@hot-bead/core/base';
 import type { KeptMachine, LogEntry, Page, ShopEvent } from '@hot-bead/contract';
 import { asking, inOnePacket, type RunningServer, runningServer } from '../testing/running-server.ts';
 

@@ -5,18 +5,18 @@ import {
   type RunRecordValue,
   runRecordSchema,
 } from '@hot-bead/contract';
+import { sentence } from '@hot-bead/core/base';
+import type { Welding } from '@hot-bead/core/machine';
 import {
   AWAY,
   defectWord,
   runArcMin,
-  sentence,
   type Draw,
   type Fields,
   fieldsOf,
   isSameValue,
   WELDED,
-  type Welding,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';

@@ -1,5 +1,5 @@
 import type { KeptRun, NewRun, Page, PageRequest, RunChange } from '@hot-bead/contract';
-import { changeOf } from '@hot-bead/core';
+import { changeOf } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';

@@ -1,5 +1,6 @@
 import { KEPT_SHOP, type KeptShop, type ShopSettings, validated } from '@hot-bead/contract';
-import { type Fields, fieldsOf, recordOf, SHOP_BRANCHES, type ShopWords } from '@hot-bead/core';
+import type { ShopWords } from '@hot-bead/core/line';
+import { type Fields, fieldsOf, recordOf, SHOP_BRANCHES } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';

@@ -1,5 +1,6 @@
 import { type KeptShop, type ShopChange, type WholeShop } from '@hot-bead/contract';
-import { changeBetween, changeOf, fieldsOf, SHOP_BRANCHES, type ShopWords } from '@hot-bead/core';
+import type { ShopWords } from '@hot-bead/core/line';
+import { changeBetween, changeOf, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import type { Command } from '../events/command.ts';
 import { EventsService } from '../events/events.service.ts';

@@ -8,7 +8,7 @@ import {
   type StockEntry,
   type StockItem,
   WELDED,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import type { EntityManager } from 'typeorm';
 import { EventEntity } from '../events/event.entity.ts';
 import { aboutOf, keptChange } from '../events/event-log.ts';

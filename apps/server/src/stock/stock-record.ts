@@ -5,7 +5,8 @@ import {
   type LogLine,
   stockItemSchema,
 } from '@hot-bead/contract';
-import { AWAY, type Fields, gasOf, LEFT_FIELDS, type StockItem, WELDED } from '@hot-bead/core';
+import { AWAY, type Fields, LEFT_FIELDS, type StockItem, WELDED } from '@hot-bead/core/records';
+import { gasOf } from '@hot-bead/core/trade';
 import { Injectable } from '@nestjs/common';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
 import type { EntityManager } from 'typeorm';

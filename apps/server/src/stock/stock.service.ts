@@ -5,16 +5,16 @@ import {
   type NewStockItem,
   type WholeStockItem,
 } from '@hot-bead/contract';
+import type { Shelf } from '@hot-bead/core/plan';
 import {
   afterEntry,
   changeBetween,
   type Fields,
   fieldsOf,
-  isSameWire,
   isUsedUp,
-  type Shelf,
   type StockItem,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
+import { isSameWire } from '@hot-bead/core/trade';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';

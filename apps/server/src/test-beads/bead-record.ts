@@ -7,17 +7,10 @@ import {
   newTestBeadSchema,
   validated,
 } from '@hot-bead/contract';
-import {
-  AWAY,
-  type BeadSetting,
-  beadVerdict,
-  type Fields,
-  fieldsOf,
-  laddersOf,
-  provenSetting,
-  TEST_BEAD_ARC_MIN,
-  type Welding,
-} from '@hot-bead/core';
+import { laddersOf, provenSetting } from '@hot-bead/core/dial-in';
+import { TEST_BEAD_ARC_MIN, type Welding } from '@hot-bead/core/machine';
+import { AWAY, type Fields, fieldsOf } from '@hot-bead/core/records';
+import { type BeadSetting, beadVerdict } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, In } from 'typeorm';

@@ -1,5 +1,5 @@
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
-import { changeOf, isSameValue } from '@hot-bead/core';
+import { changeOf, isSameValue } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
 import { DomainError } from '../errors/domain-error.ts';

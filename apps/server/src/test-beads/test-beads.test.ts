@@ -1,4 +1,4 @@
-import { MODEL_VERSION } from '@hot-bead/core';
+import { MODEL_VERSION } from '@hot-bead/core/plan';
 import type { Job, KeptTestBead } from '@hot-bead/contract';
 import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
 

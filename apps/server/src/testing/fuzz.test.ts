@@ -1,6 +1,6 @@
 import { Agent, type OutgoingHttpHeaders, request } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { seededRandom } from '@hot-bead/core';
+import { seededRandom } from '@hot-bead/core/base';
 import Database from 'better-sqlite3';
 import { type RunningServer, runningServer } from './running-server.ts';
 import { type JsonSchema, ODD_VALUES, pickOf, type Random, valueOf } from './schema-values.ts';

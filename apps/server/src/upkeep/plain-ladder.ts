@@ -1,4 +1,5 @@
-import { beadVerdict, type BeadSetting, type WeldedBead } from '@hot-bead/core';
+import type { WeldedBead } from '@hot-bead/core/dial-in';
+import { beadVerdict, type BeadSetting } from '@hot-bead/core/window';
 
 /** Beads within this of a wire speed were of one ladder, m/min. */
 const SAME_SPEED_M_PER_MIN = 0.05;

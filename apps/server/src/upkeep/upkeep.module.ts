@@ -1,5 +1,7 @@
 import { KEPT_BEAD, type KeptTestBead } from '@hot-bead/contract';
-import { type BeadSetting, laddersOf, type ShelfWire, type WeldedBead } from '@hot-bead/core';
+import { laddersOf, type WeldedBead } from '@hot-bead/core/dial-in';
+import type { ShelfWire } from '@hot-bead/core/trade';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { Injectable, Module, type OnApplicationBootstrap } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';

@@ -1,4 +1,4 @@
-import { BEAD_FACES } from '@hot-bead/core';
+import { BEAD_FACES } from '@hot-bead/core/window';
 import { BEAD_PROFILES, beadPaths, scaledProfile } from './bead-profile.ts';
 
 /** Every coordinate pair of a path, commands dropped. */

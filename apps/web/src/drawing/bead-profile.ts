@@ -1,4 +1,4 @@
-import type { BeadFace, BeadVerdict } from '@hot-bead/core';
+import type { BeadFace, BeadVerdict } from '@hot-bead/core/window';
 
 /** Shape of a bead's section on a plate, all lengths in plate thicknesses. */
 export interface BeadProfile {

@@ -1,5 +1,5 @@
 import { DETAIL_PX, OUTLINE_PX, TONE } from './pen.ts';
-import type { BeadFace } from '@hot-bead/core';
+import type { BeadFace } from '@hot-bead/core/window';
 import { BEAD_PROFILES, beadPaths, scaledProfile } from './bead-profile.ts';
 
 /** Section through a bead of one face, drawn from its numbers. */

@@ -1,4 +1,4 @@
-import { JOINTS } from '@hot-bead/core';
+import { JOINTS } from '@hot-bead/core/trade';
 import { jointDrawing, type JointSection } from './joint-geometry.ts';
 
 const BASE: JointSection = {

@@ -1,4 +1,5 @@
-import { isFilletJoint, type Joint, type PlannedSetup, type RunCell } from '@hot-bead/core';
+import type { PlannedSetup, RunCell } from '@hot-bead/core/plan';
+import { isFilletJoint, type Joint } from '@hot-bead/core/trade';
 
 /** What a joint's section is drawn from, all lengths in mm. */
 export interface JointSection {

@@ -1,4 +1,5 @@
-import type { Joint, LinerMaterial, PlannedSetup, RollForm } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { Joint, LinerMaterial, RollForm } from '@hot-bead/core/trade';
 import { DETAIL_PX, OUTLINE_PX, TONE } from './pen.ts';
 
 export type SymbolId = 'leads' | 'spool' | 'rolls' | 'liner' | 'tip' | 'arc' | 'joint' | 'clamp' | 'gas';

@@ -1,4 +1,5 @@
-import type { BeadFace, SymptomId } from '@hot-bead/core';
+import type { SymptomId } from '@hot-bead/core/faults';
+import type { BeadFace } from '@hot-bead/core/window';
 import type { ReactNode } from 'react';
 import { BeadSection } from './bead-section.tsx';
 import { DETAIL_PX, OUTLINE_PX, TONE } from './pen.ts';

@@ -1,4 +1,4 @@
-import type { BeadVerdict } from '@hot-bead/core';
+import type { BeadVerdict } from '@hot-bead/core/window';
 
 const MARK: Readonly<
   Record<BeadVerdict, { readonly sign: string; readonly colour: string; readonly word: string }>

@@ -1,4 +1,4 @@
-import type { BeadVerdict } from '@hot-bead/core';
+import type { BeadVerdict } from '@hot-bead/core/window';
 
 /** The mark of a verdict about a point, and its colour: shape and colour say the same. */
 export const VERDICT_SHAPE: Readonly<

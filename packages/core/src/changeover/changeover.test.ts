@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { RIG_MACHINES, RIG_NEEDS, type RigNeed, standingFor } from '../../test/rig-machines.ts';
 import { changeover, type Changeover } from './changeover.ts';
 import { conditionOf, type Facts } from './condition.ts';
-import type { Attributes } from '../rig-state/rig-fact.ts';
+import type { Attributes } from '../machine/rig-state/rig-fact.ts';
 import { RIG_LOOKS } from './rig-looks.ts';
 import { RIG_STEPS } from './rig-steps.ts';
 

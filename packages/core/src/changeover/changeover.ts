@@ -1,5 +1,5 @@
 import { type Condition, conditionOf, type Facts, type Listed } from './condition.ts';
-import type { Attributes } from '../rig-state/rig-fact.ts';
+import type { Attributes } from '../machine/rig-state/rig-fact.ts';
 import type { RigStepRow } from './rig-step-row.ts';
 import { type RigLookRow, RIG_LOOKS } from './rig-looks.ts';
 import { RIG_STEPS } from './rig-steps.ts';

@@ -1,4 +1,4 @@
-import type { Attributes } from '../rig-state/rig-fact.ts';
+import type { Attributes } from '../machine/rig-state/rig-fact.ts';
 
 /** What a condition is held against. */
 export interface Facts {

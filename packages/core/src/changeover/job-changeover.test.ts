@@ -1,12 +1,16 @@
 import fc from 'fast-check';
 import type { Machine } from '../machine/machine.ts';
 import { PLAIN_MACHINE, PLAIN_WORK } from '../../test/context.ts';
-import type { Work } from '../material/work.ts';
-import type { Resources } from '../resources/resources.ts';
-import { type RigAttribute, RIG_ATTRIBUTE_NAMES, rigAttributeRow } from '../rig-state/rig-attribute.ts';
-import type { Attributes, RigFact } from '../rig-state/rig-fact.ts';
-import { planSetup } from '../setup/plan-setup.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
+import type { Work } from '../trade/material/work.ts';
+import type { Resources } from '../plan/work/resources.ts';
+import {
+  type RigAttribute,
+  RIG_ATTRIBUTE_NAMES,
+  rigAttributeRow,
+} from '../machine/rig-state/rig-attribute.ts';
+import type { Attributes, RigFact } from '../machine/rig-state/rig-fact.ts';
+import { planSetup } from '../plan/setup/plan-setup.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
 import { stepEffect } from './changeover.ts';
 import { closeDown, jobChangeover, type JobChangeover, machineCheck } from './job-changeover.ts';
 import { rigField, withRigValue } from './machine-rig.ts';

@@ -1,10 +1,10 @@
 import type { Machine } from '../machine/machine.ts';
-import type { Attributes } from '../rig-state/rig-fact.ts';
-import { type Schools, settledSchools } from '../school/school.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
+import type { Attributes } from '../machine/rig-state/rig-fact.ts';
+import { type Schools, settledSchools } from '../base/school.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
 import { changeover, type ChangeoverStep } from './changeover.ts';
 import { type RigState, rigState } from './machine-rig.ts';
-import { isRigAttribute, type RigAttribute, rigAttributeRow } from '../rig-state/rig-attribute.ts';
+import { isRigAttribute, type RigAttribute, rigAttributeRow } from '../machine/rig-state/rig-attribute.ts';
 import { RIG_LOOKS, type RigLookRow } from './rig-looks.ts';
 import { rigNeed } from './rig-need.ts';
 

@@ -1,7 +1,7 @@
-import { gasOf } from '../gas/gas.ts';
+import { gasOf } from '../trade/gas/gas.ts';
 import type { Machine } from '../machine/machine.ts';
-import { type RigAttribute, RIG_ATTRIBUTE_NAMES } from '../rig-state/rig-attribute.ts';
-import { type Attributes, reckonedValue, type RigFact, standingOf } from '../rig-state/rig-fact.ts';
+import { type RigAttribute, RIG_ATTRIBUTE_NAMES } from '../machine/rig-state/rig-attribute.ts';
+import { type Attributes, reckonedValue, type RigFact, standingOf } from '../machine/rig-state/rig-fact.ts';
 
 /** Attributes that a machine has a field of its own for: there the value is kept, and the rig keeps since when. */
 const OWN_FIELDS: Readonly<Partial<Record<RigAttribute, keyof Machine>>> = {

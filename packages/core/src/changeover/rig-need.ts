@@ -1,8 +1,8 @@
 import type { Machine } from '../machine/machine.ts';
-import { workTitle } from '../quick-line/complete-work.ts';
-import type { Attributes } from '../rig-state/rig-fact.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
-import { isSameWire } from '../wire/shelf-wire.ts';
+import { workTitle } from '../plan/work/complete-work.ts';
+import type { Attributes } from '../machine/rig-state/rig-fact.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
+import { isSameWire } from '../trade/wire/shelf-wire.ts';
 import { gasHardware, rigSize, takesSize } from './machine-rig.ts';
 
 /** Nozzles that do for a wire, mm. Source: handbook, from memory. */

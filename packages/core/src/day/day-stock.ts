@@ -1,8 +1,8 @@
-import { type GasId } from '../gas/gas.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
-import { cylinderLeft, spoolLeft, type StockItem } from '../stock/stock-item.ts';
-import { KEPT_BACK } from '../stock/enough.ts';
-import { isSameWire, type ShelfWire } from '../wire/shelf-wire.ts';
+import { type GasId } from '../trade/gas/gas.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
+import { cylinderLeft, spoolLeft, type StockItem } from '../records/stock/stock-item.ts';
+import { KEPT_BACK } from '../records/stock/enough.ts';
+import { isSameWire, type ShelfWire } from '../trade/wire/shelf-wire.ts';
 
 /** What a task takes of Stores; undefined amounts: its length is not known. */
 export interface TaskTakes {

@@ -1,4 +1,4 @@
-import type { DayUnit } from '../day-order/day-problem.ts';
+import type { DayUnit } from './order/day-problem.ts';
 
 /** Where a task is kept by hand: on a machine, and there first, or right after another task. */
 export interface Pin {

@@ -1,7 +1,7 @@
-import { type DayOrder } from '../day-order/day-order.ts';
-import { type DaySequences, type DayUnit, type DayValue } from '../day-order/day-problem.ts';
-import { placedTasks, type PlacedTask, valueOf } from '../day-order/schedule.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
+import { type DayOrder } from './order/day-order.ts';
+import { type DaySequences, type DayUnit, type DayValue } from './order/day-problem.ts';
+import { placedTasks, type PlacedTask, valueOf } from './order/schedule.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
 import type { PlannedDay, TaskOfDay } from './plan-day.ts';
 
 /** What it would cost to have a task first on its machine. */

@@ -1,7 +1,7 @@
-import { dayOrder, settled } from '../day-order/day-order.ts';
-import { placedTasks, valueOf } from '../day-order/schedule.ts';
+import { dayOrder, settled } from './order/day-order.ts';
+import { placedTasks, valueOf } from './order/schedule.ts';
 import type { Machine } from '../machine/machine.ts';
-import { effectiveWork, parseQuickLine } from '../quick-line/parse.ts';
+import { effectiveWork, parseLine } from '../line/parse.ts';
 import { type DayInput, type DayJob, planDay, planOn, taskMinutes } from './plan-day.ts';
 import { placedDay } from './placed-day.ts';
 import { clockMinutes, clockText, endOfHours, hoursOf, minutesFrom } from './shop-day.ts';
@@ -50,7 +50,7 @@ const ready = (name: string, over: Partial<Machine> = {}): Machine => ({
 const job = (id: string, line: string, over: Partial<DayJob> = {}): DayJob => ({
   id,
   title: line,
-  work: effectiveWork(parseQuickLine(line, { unit: 'mm', machineNames: ['Tom', 'Ann'] })),
+  work: effectiveWork(parseLine(line, { unit: 'mm', machineNames: ['Tom', 'Ann'] })),
   own: {},
   ...over,
 });

@@ -1,11 +1,11 @@
-import type { DayMachine, DayProblem, DayTask, TaskWeight } from '../day-order/day-problem.ts';
-import { canDo, DAY_MIN } from '../day-order/day-problem.ts';
+import type { DayMachine, DayProblem, DayTask, TaskWeight } from './order/day-problem.ts';
+import { canDo, DAY_MIN } from './order/day-problem.ts';
 import type { Machine } from '../machine/machine.ts';
-import { completeWork } from '../quick-line/complete-work.ts';
-import type { QuickWork } from '../quick-line/quick-work.ts';
-import { resourcesOf, type Shop } from '../resources/shop.ts';
-import { planSetup } from '../setup/plan-setup.ts';
-import type { OwnNumbers, PlannedSetup } from '../setup/setup.ts';
+import { completeWork } from '../plan/work/complete-work.ts';
+import type { StatedWork } from '../plan/work/stated-work.ts';
+import { resourcesOf, type Shop } from '../plan/work/shop.ts';
+import { planSetup } from '../plan/setup/plan-setup.ts';
+import type { OwnNumbers, PlannedSetup } from '../plan/setup/setup.ts';
 import { type Pin, type PinFault, pinnedUnits } from './pins.ts';
 import { RigSetup } from './rig-setup.ts';
 import { endOfHours, hoursOf, minutesFrom, type ShopDay, USUAL_DAY } from './shop-day.ts';
@@ -19,7 +19,7 @@ export const CLAMP_UP_MIN = 2;
 export interface DayJob {
   readonly id: string;
   readonly title: string;
-  readonly work: QuickWork;
+  readonly work: StatedWork;
   readonly own: OwnNumbers;
   /** How many of the piece that it is a weld of; 1 for a job by itself. */
   readonly pieces?: number | undefined;

@@ -1,6 +1,6 @@
 import { PLAIN_MACHINE, PLAIN_WORK } from '../../test/context.ts';
-import { planSetup } from '../setup/plan-setup.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
+import { planSetup } from '../plan/setup/plan-setup.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
 import { RigSetup } from './rig-setup.ts';
 
 const plan = (gasFlowLPerMin?: number, gas: 'ar-co2-18' | 'co2' = 'ar-co2-18'): PlannedSetup => {

@@ -1,11 +1,11 @@
 import { hardwareNeed, rigMove, unknownOf } from '../changeover/job-changeover.ts';
 import { rigState } from '../changeover/machine-rig.ts';
 import { rigNeed } from '../changeover/rig-need.ts';
-import type { SetupTable } from '../day-order/day-problem.ts';
+import type { SetupTable } from './order/day-problem.ts';
 import type { Machine } from '../machine/machine.ts';
-import type { Attributes } from '../rig-state/rig-fact.ts';
-import type { Schools } from '../school/school.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
+import type { Attributes } from '../machine/rig-state/rig-fact.ts';
+import type { Schools } from '../base/school.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
 
 /** Flows within so much of each other are one, L/min. Source: our model: a float meter is read no finer. */
 const FLOW_STEP_L_PER_MIN = 2;

@@ -1,5 +1,5 @@
-import type { DayHours } from '../day-order/day-problem.ts';
-import { isoMinutes } from '../quantity/iso-minutes.ts';
+import type { DayHours } from './order/day-problem.ts';
+import { isoMinutes } from '../base/quantity/iso-minutes.ts';
 
 /** How the shop's day goes: times of the day as 07:00. */
 export interface ShopDay {

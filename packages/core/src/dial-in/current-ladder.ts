@@ -1,6 +1,6 @@
-import { laddersOf } from '../proof/proven-setting.ts';
-import { isSameLadder, weldedWith, type WeldedWith } from '../proof/welded-with.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
+import { laddersOf } from './proof/proven-setting.ts';
+import { isSameLadder, weldedWith, type WeldedWith } from './proof/welded-with.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
 import type { LadderBead } from './dial-in.ts';
 
 /** A job's beads, those that a plan goes on from, and those of plans before. */

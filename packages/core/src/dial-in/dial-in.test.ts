@@ -1,21 +1,16 @@
 import fc from 'fast-check';
-import { machineDials, type MachineDials } from '../dial-calibration/machine-dials.ts';
-import type { TimedReading } from '../dial-calibration/timed-run.ts';
+import { machineDials, type MachineDials } from '../machine/dial/machine-dials.ts';
+import type { TimedReading } from '../machine/dial/timed-run.ts';
 import type { Machine } from '../machine/machine.ts';
-import { machineTerms } from '../machine-terms/machine-terms.ts';
-import type { Work } from '../material/work.ts';
-import { weldedWith } from '../proof/welded-with.ts';
-import { planSetup } from '../setup/plan-setup.ts';
-import type { OwnNumbers, PlannedSetup } from '../setup/setup.ts';
-import { bookVoltsAt } from '../setup/window-curve.ts';
-import type { Resources } from '../resources/resources.ts';
-import {
-  type BeadReport,
-  type BeadVerdict,
-  DOUBT_ANSWERS,
-  HEAT_VERDICTS,
-} from '../window-search/bead-report.ts';
-import { DIAL_WAYS, type DialWay } from '../window-search/dial-model.ts';
+import { machineTerms } from '../terms/machine-terms.ts';
+import type { Work } from '../trade/material/work.ts';
+import { weldedWith } from './proof/welded-with.ts';
+import { planSetup } from '../plan/setup/plan-setup.ts';
+import type { OwnNumbers, PlannedSetup } from '../plan/setup/setup.ts';
+import { bookVoltsAt } from '../plan/setup/window-curve.ts';
+import type { Resources } from '../plan/work/resources.ts';
+import { type BeadReport, type BeadVerdict, DOUBT_ANSWERS, HEAT_VERDICTS } from '../window/bead-report.ts';
+import { DIAL_WAYS, type DialWay } from '../window/dial-model.ts';
 import { dialIn, type LadderBead } from './dial-in.ts';
 import { dialWayFor, dialWayRows } from './dial-ways.ts';
 import { heatAskedOf, heatStep } from './heat-step.ts';

@@ -1,15 +1,15 @@
-import { positionFit } from '../machine-terms/position-fit.ts';
-import { nearestIndex } from '../quantity/nearest.ts';
-import { priorOf, type WeldedWith } from '../proof/welded-with.ts';
-import { planDialModel } from '../setup/plan-dial-model.ts';
-import { bookVoltsAt } from '../setup/window-curve.ts';
-import type { BeadVerdict, TestBead } from '../window-search/bead-report.ts';
-import type { BeadSetting } from '../window-search/bead-setting.ts';
-import { type DialModel, type DialWay, searchModel } from '../window-search/dial-model.ts';
-import { type EndReason, nextVolts, type NextVolts } from '../window-search/next-volts.ts';
-import { beadsOverLine, isOnOneLine, movedSdV } from '../window-search/over-line.ts';
-import { beadVerdict, readingOf } from '../window-search/reading-level.ts';
-import { GROSS_ASK, type VoltsPosterior } from '../window-search/volts-posterior.ts';
+import { positionFit } from '../terms/position-fit.ts';
+import { nearestIndex } from '../base/numeric/nearest.ts';
+import { priorOf, type WeldedWith } from './proof/welded-with.ts';
+import { planDialModel } from '../plan/setup/plan-dial-model.ts';
+import { bookVoltsAt } from '../plan/setup/window-curve.ts';
+import type { BeadVerdict, TestBead } from '../window/bead-report.ts';
+import type { BeadSetting } from '../window/bead-setting.ts';
+import { type DialModel, type DialWay, searchModel } from '../window/dial-model.ts';
+import { type EndReason, nextVolts, type NextVolts } from '../window/next-volts.ts';
+import { beadsOverLine, isOnOneLine, movedSdV } from '../window/over-line.ts';
+import { beadVerdict, readingOf } from '../window/reading-level.ts';
+import { GROSS_ASK, type VoltsPosterior } from '../window/volts-posterior.ts';
 import { heatAskedOf, heatStep } from './heat-step.ts';
 import { type Candidate, columnsOf, type DialledPlan, givenSpeed, isTapped, settable } from './settable.ts';
 

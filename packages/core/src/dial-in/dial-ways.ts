@@ -1,4 +1,4 @@
-import { DIAL_WAYS, type DialWay } from '../window-search/dial-model.ts';
+import { DIAL_WAYS, type DialWay } from '../window/dial-model.ts';
 import { columnsOf, type DialledPlan } from './settable.ts';
 
 /** A way of searching, whether it is open on the machine, and why not. */

@@ -1,6 +1,6 @@
-import type { HeatVerdict, TestBead } from '../window-search/bead-report.ts';
-import { beadVerdict, readingOf } from '../window-search/reading-level.ts';
-import { isOnOneLine } from '../window-search/over-line.ts';
+import type { HeatVerdict, TestBead } from '../window/bead-report.ts';
+import { beadVerdict, readingOf } from '../window/reading-level.ts';
+import { isOnOneLine } from '../window/over-line.ts';
 
 /** How far the wire speed moves for the heat, as a share; half of it, in steps, once both sides were seen. Source: handbook on dialling in. */
 const HEAT_SHARE = 0.15;

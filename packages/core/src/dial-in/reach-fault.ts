@@ -1,5 +1,5 @@
-import { machineTerms, planReach } from '../machine-terms/machine-terms.ts';
-import type { BeadSetting } from '../window-search/bead-setting.ts';
+import { machineTerms, planReach } from '../terms/machine-terms.ts';
+import type { BeadSetting } from '../window/bead-setting.ts';
 import { type DialledPlan, voltsReach } from './settable.ts';
 
 /** How far past what was read of the machine a bead is still taken for welded on it: V, and as a share. Source: our model. */

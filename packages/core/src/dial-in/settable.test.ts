@@ -1,11 +1,11 @@
-import { machineDials } from '../dial-calibration/machine-dials.ts';
-import type { TimedReading } from '../dial-calibration/timed-run.ts';
+import { machineDials } from '../machine/dial/machine-dials.ts';
+import type { TimedReading } from '../machine/dial/timed-run.ts';
 import type { Machine } from '../machine/machine.ts';
-import { machineTerms } from '../machine-terms/machine-terms.ts';
-import { weldedWith } from '../proof/welded-with.ts';
-import { planSetup } from '../setup/plan-setup.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
-import { bookVoltsAt } from '../setup/window-curve.ts';
+import { machineTerms } from '../terms/machine-terms.ts';
+import { weldedWith } from './proof/welded-with.ts';
+import { planSetup } from '../plan/setup/plan-setup.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
+import { bookVoltsAt } from '../plan/setup/window-curve.ts';
 import { jobLadders } from './current-ladder.ts';
 import { dialIn, type LadderBead } from './dial-in.ts';
 import { reachFault } from './reach-fault.ts';

@@ -1,20 +1,20 @@
-import type { MachineDials } from '../dial-calibration/machine-dials.ts';
-import { dialAtPosition } from '../dial-calibration/machine-dials.ts';
-import { dialEnds, dialSpeed } from '../dial-calibration/dial-band.ts';
+import type { MachineDials } from '../machine/dial/machine-dials.ts';
+import { dialAtPosition } from '../machine/dial/machine-dials.ts';
+import { dialEnds, dialSpeed } from '../machine/dial/dial-band.ts';
 import type { Machine } from '../machine/machine.ts';
-import { machineTerms, positionOf } from '../machine-terms/machine-terms.ts';
-import { wireReach } from '../machine-terms/knob-terms.ts';
-import { isSameLine, trimSteps } from '../one-entry/one-entry.ts';
-import { bandAt, curveEnds } from '../quantity/banded-curve.ts';
-import { nearestIndex, nearestOf } from '../quantity/nearest.ts';
-import { handStep } from '../quantity/knob-words.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
-import { bookVoltsAt, currentAt } from '../setup/window-curve.ts';
-import { positionVolts } from '../volts-calibration/position-volts.ts';
-import { voltsOverKnob } from '../volts-calibration/volts-knob.ts';
-import type { BeadSetting } from '../window-search/bead-setting.ts';
-import type { DialWay } from '../window-search/dial-model.ts';
-import { OWN_VOLTS_RANGE, OWN_WIRE_SPEED_RANGE_M_PER_MIN } from '../setup/plan-setup.ts';
+import { machineTerms, positionOf } from '../terms/machine-terms.ts';
+import { wireReach } from '../terms/knob-terms.ts';
+import { isSameLine, trimSteps } from '../machine/one-entry.ts';
+import { bandAt, curveEnds } from '../base/numeric/banded-curve.ts';
+import { nearestIndex, nearestOf } from '../base/numeric/nearest.ts';
+import { handStep } from '../base/quantity/knob-words.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
+import { bookVoltsAt, currentAt } from '../plan/setup/window-curve.ts';
+import { positionVolts } from '../machine/volts/position-volts.ts';
+import { voltsOverKnob } from '../machine/volts/volts-knob.ts';
+import type { BeadSetting } from '../window/bead-setting.ts';
+import type { DialWay } from '../window/dial-model.ts';
+import { OWN_VOLTS_RANGE, OWN_WIRE_SPEED_RANGE_M_PER_MIN } from '../plan/setup/plan-setup.ts';
 
 /** A setting that the machine can be put to, and its volts over the book's at its wire speed, V. */
 export interface Candidate extends BeadSetting {

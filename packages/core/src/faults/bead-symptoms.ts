@@ -1,4 +1,4 @@
-import type { TestBead } from '../window-search/bead-report.ts';
+import type { TestBead } from '../window/bead-report.ts';
 import type { SymptomId } from './symptoms.ts';
 
 const OF_FACE: Readonly<Partial<Record<NonNullable<TestBead['face']>, SymptomId>>> = {

@@ -1,4 +1,4 @@
-import type { MachineFeature } from '../machine-setting/machine-feature.ts';
+import type { MachineFeature } from '../machine/scale/machine-feature.ts';
 import type { FaultFact } from './fault-fact.ts';
 import type { FaultProcess } from './fault-process.ts';
 import type { SymptomId } from './symptoms.ts';

@@ -1,6 +1,6 @@
 import { PLAIN_MACHINE, PLAIN_WORK } from '../../test/context.ts';
 import type { Machine } from '../machine/machine.ts';
-import { planSetup } from '../setup/plan-setup.ts';
+import { planSetup } from '../plan/setup/plan-setup.ts';
 import { causeRow } from './causes.ts';
 import { faultJob, faultProcess, machineLacks, rigWhenRight } from './fault-context.ts';
 

@@ -1,10 +1,10 @@
 import { rigState } from '../changeover/machine-rig.ts';
 import { rigNeed } from '../changeover/rig-need.ts';
-import { MACHINE_FEATURES } from '../machine-setting/machine-feature.ts';
+import { MACHINE_FEATURES } from '../machine/scale/machine-feature.ts';
 import { type Machine, machineHas } from '../machine/machine.ts';
-import type { RigAttribute } from '../rig-state/rig-attribute.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
-import { wireClassRow } from '../wire/wire-class.ts';
+import type { RigAttribute } from '../machine/rig-state/rig-attribute.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
+import { wireClassRow } from '../trade/wire/wire-class.ts';
 import type { FaultCause, MachineTrait } from './fault-cause.ts';
 import { RIG_TELLERS } from './fault-evidence.ts';
 import type { FaultFact } from './fault-fact.ts';

@@ -1,11 +1,11 @@
 import { PLAIN_MACHINE, PLAIN_WORK } from '../../test/context.ts';
 import { rigNeed } from '../changeover/rig-need.ts';
 import type { Machine } from '../machine/machine.ts';
-import type { Work } from '../material/work.ts';
-import type { Resources } from '../resources/resources.ts';
-import { planSetup } from '../setup/plan-setup.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
-import type { Cylinder, Spool } from '../stock/stock-item.ts';
+import type { Work } from '../trade/material/work.ts';
+import type { Resources } from '../plan/work/resources.ts';
+import { planSetup } from '../plan/setup/plan-setup.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
+import type { Cylinder, Spool } from '../records/stock/stock-item.ts';
 import { type EvidenceGiven, faultEvidence } from './fault-evidence.ts';
 import { knownTogether } from './known-together.ts';
 import { rankCauses } from './rank-causes.ts';

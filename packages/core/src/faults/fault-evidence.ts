@@ -1,17 +1,17 @@
-import { DUTY_MENTIONED_UNDER_PERCENT, DUTY_PERIOD_MIN, dutyPercent } from '../duty/duty.ts';
+import { DUTY_MENTIONED_UNDER_PERCENT, DUTY_PERIOD_MIN, dutyPercent } from '../machine/duty.ts';
 import { rigFact, rigState, takesSize } from '../changeover/machine-rig.ts';
 import { rigNeed } from '../changeover/rig-need.ts';
-import type { Circumstance } from '../material/work.ts';
+import type { Circumstance } from '../trade/material/work.ts';
 import type { Machine } from '../machine/machine.ts';
-import { isoDaysBetween } from '../quantity/iso-minutes.ts';
-import type { RigAttribute } from '../rig-state/rig-attribute.ts';
-import { standingOf } from '../rig-state/rig-fact.ts';
-import { tipMinutes } from '../rig-state/tip-life.ts';
-import { planSetup } from '../setup/plan-setup.ts';
-import type { PlannedSetup } from '../setup/setup.ts';
-import { type Cylinder, isLow, isUsedUp, type Spool } from '../stock/stock-item.ts';
-import { wireClassRow } from '../wire/wire-class.ts';
-import type { TestBead } from '../window-search/bead-report.ts';
+import { isoDaysBetween } from '../base/quantity/iso-minutes.ts';
+import type { RigAttribute } from '../machine/rig-state/rig-attribute.ts';
+import { standingOf } from '../machine/rig-state/rig-fact.ts';
+import { tipMinutes } from '../machine/rig-state/tip-life.ts';
+import { planSetup } from '../plan/setup/plan-setup.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
+import { type Cylinder, isLow, isUsedUp, type Spool } from '../records/stock/stock-item.ts';
+import { wireClassRow } from '../trade/wire/wire-class.ts';
+import type { TestBead } from '../window/bead-report.ts';
 import type { FaultFact } from './fault-fact.ts';
 import type { FaultSign } from './fault-sign.ts';
 

@@ -1,4 +1,4 @@
-import type { Way } from '../wire/way.ts';
+import type { Way } from '../trade/wire/way.ts';
 
 /** How a fault is asked about: faults differ by what is welded with what. */
 export const FAULT_PROCESSES = [

@@ -1,4 +1,4 @@
-import { midSentence, sentence } from '../words/sentence.ts';
+import { midSentence, sentence } from '../base/sentence.ts';
 import type { LinkStrength } from './fault-cause.ts';
 import { faultFactText } from './fault-fact.ts';
 import { faultSignRow } from './fault-sign.ts';

@@ -1,4 +1,4 @@
-import { isoDaysBetween } from '../quantity/iso-minutes.ts';
+import { isoDaysBetween } from '../base/quantity/iso-minutes.ts';
 import type { FaultEvidence } from './fault-evidence.ts';
 import type { FaultFact } from './fault-fact.ts';
 import type { FaultSign } from './fault-sign.ts';

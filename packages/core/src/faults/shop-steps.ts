@@ -1,4 +1,4 @@
-import { held } from '../quantity/between.ts';
+import { held } from '../base/numeric/between.ts';
 import { type CauseId, causesIn, type TableCause } from './causes.ts';
 import type { FaultProcess } from './fault-process.ts';
 

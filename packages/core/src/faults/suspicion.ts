@@ -1,6 +1,6 @@
-import type { BaseMetal } from '../material/base-metal.ts';
-import type { Joint, Place, Position } from '../material/work.ts';
-import type { PlannedMode } from '../transfer/transfer-mode.ts';
+import type { BaseMetal } from '../trade/material/base-metal.ts';
+import type { Joint, Place, Position } from '../trade/material/work.ts';
+import type { PlannedMode } from '../trade/transfer/transfer-mode.ts';
 import type { CauseId } from './causes.ts';
 
 /** What is known of the job; what is absent is not known and moves nothing. */

@@ -1,4 +1,4 @@
-import type { OneEntry } from '../one-entry/one-entry.ts';
+import type { OneEntry } from './one-entry.ts';
 import type { Machine } from './machine.ts';
 import {
   type ControlReadings,
@@ -7,7 +7,7 @@ import {
   readingLines,
   withoutReadings,
 } from './machine-readings.ts';
-import type { VoltsPosition } from '../volts-calibration/position-volts.ts';
+import type { VoltsPosition } from './volts/position-volts.ts';
 
 const taps = (...positions: readonly VoltsPosition[]): ControlReadings => ({
   kind: 'volts',

@@ -1,4 +1,4 @@
-import type { OneEntry } from '../one-entry/one-entry.ts';
+import type { OneEntry } from './one-entry.ts';
 import type { Machine, VoltsControl } from './machine.ts';
 
 /** What was read of a machine's controls: what a meter told of its volts, or what it chose for its one entry. */

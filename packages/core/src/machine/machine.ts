@@ -1,20 +1,20 @@
-import type { DutyRating } from '../duty/duty.ts';
-import type { RollForm } from '../feed-path/feed-path.ts';
-import type { GasId } from '../gas/gas.ts';
-import type { MachineFeature } from '../machine-setting/machine-feature.ts';
-import type { MachineSetting } from '../machine-setting/setting-scale.ts';
-import type { MachineKind } from '../volts-calibration/machine-kind.ts';
-import type { MainsSupply } from '../mains/mains-draw.ts';
-import type { OneEntry } from '../one-entry/one-entry.ts';
-import type { Polarity } from '../polarity/polarity.ts';
-import type { MachineProgram } from '../program/program.ts';
-import type { RigFacts } from '../rig-state/rig-fact.ts';
-import type { VoltsPosition } from '../volts-calibration/position-volts.ts';
-import type { MeterReading } from '../volts-calibration/shown-volts.ts';
-import type { VoltsPlace } from '../volts-calibration/volts-knob.ts';
-import type { ShelfWire } from '../wire/shelf-wire.ts';
-import type { WireClass } from '../wire/wire-class.ts';
-import type { WireDiameterMm } from '../wire/wire-diameter.ts';
+import type { DutyRating } from './duty.ts';
+import type { RollForm } from '../trade/feed-path.ts';
+import type { GasId } from '../trade/gas/gas.ts';
+import type { MachineFeature } from './scale/machine-feature.ts';
+import type { MachineSetting } from './scale/setting-scale.ts';
+import type { MachineKind } from './volts/machine-kind.ts';
+import type { MainsSupply } from './mains-draw.ts';
+import type { OneEntry } from './one-entry.ts';
+import type { Polarity } from '../trade/polarity.ts';
+import type { MachineProgram } from './program.ts';
+import type { RigFacts } from './rig-state/rig-fact.ts';
+import type { VoltsPosition } from './volts/position-volts.ts';
+import type { MeterReading } from './volts/shown-volts.ts';
+import type { VoltsPlace } from './volts/volts-knob.ts';
+import type { ShelfWire } from '../trade/wire/shelf-wire.ts';
+import type { WireClass } from '../trade/wire/wire-class.ts';
+import type { WireDiameterMm } from '../trade/wire/wire-diameter.ts';
 
 /** How the two leads are swapped. */
 export const POLARITY_CHANGES = ['sockets', 'links', 'switch', 'fixed'] as const;

@@ -1,5 +1,6 @@
 import { KEPT_JOB, MACHINE_MARK, readStored } from '@hot-bead/contract';
-import { effectiveWork, parseQuickLine, type QuickWork } from '@hot-bead/core';
+import { effectiveWork, parseLine } from '@hot-bead/core/line';
+import type { StatedWork } from '@hot-bead/core/plan';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
 import { jobTitle } from '../../jobs/job-title.ts';
 
@@ -29,10 +30,10 @@ function isReadable({ shape, ...row }: JobRow, work: unknown): boolean {
 }
 
 /** The work that a kept line says, where it says the same in either unit. */
-function workSaid(line: string): QuickWork | undefined {
+function workSaid(line: string): StatedWork | undefined {
   const text = line.replaceAll(MACHINE_MARK, ' ');
   const [metric, inch] = (['mm', 'in'] as const).map((unit) =>
-    effectiveWork(parseQuickLine(text, { unit, machineNames: [] })),
+    effectiveWork(parseLine(text, { unit, machineNames: [] })),
   );
   return JSON.stringify(metric) === JSON.stringify(inch) ? metric : undefined;
 }

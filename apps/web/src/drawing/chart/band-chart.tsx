@@ -1,4 +1,4 @@
-import type { Span } from '@hot-bead/core';
+import type { Span } from '@hot-bead/core/base';
 import { useRef } from 'react';
 import { Area, Line, Scatter } from 'recharts';
 import { ChartFrame } from './chart-frame.tsx';

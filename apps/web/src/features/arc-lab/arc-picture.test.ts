@@ -1,4 +1,4 @@
-import { arcSamples } from '@hot-bead/core';
+import { arcSamples } from '@hot-bead/core/arc-lab';
 import { arcPaths } from './arc-picture.ts';
 
 function moment(state: Partial<Record<keyof ReturnType<typeof arcSamples>, number>>) {

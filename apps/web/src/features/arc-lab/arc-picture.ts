@@ -1,4 +1,4 @@
-import type { ArcSamples } from '@hot-bead/core';
+import type { ArcSamples } from '@hot-bead/core/arc-lab';
 
 /** Paths of the wire's end, the drop, the arc and the pool at one moment, mm, the pool's rest at 0, down positive. */
 export interface ArcPaths {

@@ -1,4 +1,5 @@
-import { ARC_SAMPLES_PER_S, wireDiameterRow } from '@hot-bead/core';
+import { ARC_SAMPLES_PER_S } from '@hot-bead/core/arc-lab';
+import { wireDiameterRow } from '@hot-bead/core/trade';
 import { Pause, Play } from 'lucide-react';
 import { useCallback, useRef, useState } from 'react';
 import { Button } from '../../ui/button.tsx';

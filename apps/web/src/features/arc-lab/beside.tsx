@@ -1,4 +1,5 @@
-import { ARC_CLASS_WORDS, ARC_GASES, arcText, gasOf } from '@hot-bead/core';
+import { ARC_CLASS_WORDS, ARC_GASES, arcText } from '@hot-bead/core/arc-lab';
+import { gasOf } from '@hot-bead/core/trade';
 import { useEffect, useMemo, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { type ArcRecord, PlayButton, recordAway } from '../arc-sound/index.ts';

@@ -1,4 +1,5 @@
-import { type ArcClass, type ArcLevel, type BeadFace, levelOf } from '@hot-bead/core';
+import { type ArcClass, type ArcLevel, levelOf } from '@hot-bead/core/arc-lab';
+import type { BeadFace } from '@hot-bead/core/window';
 
 /** Letter of a class in the map, and the bead that it leaves. Source: faces by common practice. */
 export const CLASS_LETTER: Readonly<Record<ArcClass, string>> = {

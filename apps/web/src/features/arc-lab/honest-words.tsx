@@ -1,4 +1,5 @@
-import { ARC_PARAMETER_TABLE, sourceText } from '@hot-bead/core';
+import { ARC_PARAMETER_TABLE } from '@hot-bead/core/arc-lab';
+import { sourceText } from '@hot-bead/core/base';
 import { Table } from '../../ui/page/table.tsx';
 
 /** What the model holds and what it does not, and every figure in it. */

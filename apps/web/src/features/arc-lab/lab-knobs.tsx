@@ -1,4 +1,5 @@
-import { ARC_GASES, ARC_RANGES, ARC_WIRES_MM, gasOf, type GasId } from '@hot-bead/core';
+import { ARC_GASES, ARC_RANGES, ARC_WIRES_MM } from '@hot-bead/core/arc-lab';
+import { gasOf, type GasId } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { Segmented } from '../../ui/segmented.tsx';

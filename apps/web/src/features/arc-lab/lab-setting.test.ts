@@ -1,4 +1,5 @@
-import { gasOf, planSetup, type PlannedSetup, type Work } from '@hot-bead/core';
+import { planSetup, type PlannedSetup } from '@hot-bead/core/plan';
+import { gasOf, type Work } from '@hot-bead/core/trade';
 import { FIRST_SETTING, labFrom, labOfPlan, labSearch } from './lab-setting.ts';
 
 const WORK: Work = {

@@ -3,15 +3,14 @@ import {
   ARC_WIRES_MM,
   type ArcSetting,
   type ArcWireMm,
-  gasNamed,
   gasNotModelled,
-  type GasId,
   loadVolts,
   notModelled,
-  type PlannedSetup,
   USUAL_INDUCTANCE_H,
   USUAL_SLOPE_V_PER_A,
-} from '@hot-bead/core';
+} from '@hot-bead/core/arc-lab';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { gasNamed, type GasId } from '@hot-bead/core/trade';
 
 /** What the lab's knobs stand at. */
 export interface LabSetting {

@@ -1,4 +1,4 @@
-import { ARC_SAMPLES_PER_S } from '@hot-bead/core';
+import { ARC_SAMPLES_PER_S } from '@hot-bead/core/arc-lab';
 import { Download, Square, Volume2 } from 'lucide-react';
 import { useEffect, useId, useRef, useState } from 'react';
 import { Button } from '../../ui/button.tsx';

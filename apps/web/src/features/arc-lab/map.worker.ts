@@ -1,4 +1,4 @@
-import { mapAxes, type MapCell, type MapSetting, windowMap } from '@hot-bead/core';
+import { mapAxes, type MapCell, type MapSetting, windowMap } from '@hot-bead/core/arc-lab';
 
 /** How far the map is. */
 export interface MapProgress {

@@ -1,4 +1,6 @@
-import { arcText, type BeadSetting, type PlannedSetup } from '@hot-bead/core';
+import { arcText } from '@hot-bead/core/arc-lab';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { useMemo } from 'react';
 import { useArcRecord } from './use-arc-record.ts';
 import { arcOf, type LabSetting, planInLab } from './lab-setting.ts';

@@ -1,4 +1,4 @@
-import { arcText } from '@hot-bead/core';
+import { arcText } from '@hot-bead/core/arc-lab';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';

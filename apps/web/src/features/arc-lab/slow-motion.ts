@@ -1,4 +1,4 @@
-import { ARC_SAMPLES_PER_S } from '@hot-bead/core';
+import { ARC_SAMPLES_PER_S } from '@hot-bead/core/arc-lab';
 import { useEffect, useRef } from 'react';
 
 /** How much slower than it is the arc is drawn. */

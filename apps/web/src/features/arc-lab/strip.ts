@@ -1,4 +1,4 @@
-import { ARC_SAMPLES_PER_S, type ArcSamples } from '@hot-bead/core';
+import { ARC_SAMPLES_PER_S, type ArcSamples } from '@hot-bead/core/arc-lab';
 
 /** Time that the strip shows, s. */
 const SHOWN_S = 0.06;

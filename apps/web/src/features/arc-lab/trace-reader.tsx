@@ -1,4 +1,5 @@
-import { ARC_CLASS_WORDS, evenWord, heatFromPowerKJPerMm, THERMAL_EFFICIENCY } from '@hot-bead/core';
+import { ARC_CLASS_WORDS, evenWord } from '@hot-bead/core/arc-lab';
+import { heatFromPowerKJPerMm, THERMAL_EFFICIENCY } from '@hot-bead/core/trade';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field } from '../../ui/form/field.tsx';

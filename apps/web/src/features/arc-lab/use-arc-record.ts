@@ -1,4 +1,4 @@
-import type { ArcSetting } from '@hot-bead/core';
+import type { ArcSetting } from '@hot-bead/core/arc-lab';
 import { useEffect, useRef, useState } from 'react';
 import { type ArcRecord, recordAway } from '../arc-sound/index.ts';
 

@@ -1,4 +1,4 @@
-import { ARC_CLASSES, type MapCell, type MapSetting } from '@hot-bead/core';
+import { ARC_CLASSES, type MapCell, type MapSetting } from '@hot-bead/core/arc-lab';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { MapProgress } from './map.worker.ts';
 

@@ -1,4 +1,4 @@
-import { ARC_CLASS_WORDS, arcText, arcBead, type ArcFeatures } from '@hot-bead/core';
+import { ARC_CLASS_WORDS, arcText, arcBead, type ArcFeatures } from '@hot-bead/core/arc-lab';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { ArcRecord } from '../arc-sound/index.ts';

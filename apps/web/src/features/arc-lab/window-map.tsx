@@ -5,7 +5,7 @@ import {
   type MapCell,
   type MapSetting,
   plannerVolts,
-} from '@hot-bead/core';
+} from '@hot-bead/core/arc-lab';
 import { useMemo } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';

@@ -5,7 +5,7 @@ import {
   type ArcSamples,
   type ArcSetting,
   recordArc,
-} from '@hot-bead/core';
+} from '@hot-bead/core/arc-lab';
 
 /** An arc to be run. */
 export interface RecordAsk {

@@ -7,7 +7,7 @@ import {
   runArc,
   SETTLES_S,
   startArc,
-} from '@hot-bead/core';
+} from '@hot-bead/core/arc-lab';
 
 /** What the stream is told: an arc to begin with, then knobs as they are turned. */
 export type StreamMessage =

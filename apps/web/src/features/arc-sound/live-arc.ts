@@ -1,4 +1,4 @@
-import type { ArcSetting } from '@hot-bead/core';
+import type { ArcSetting } from '@hot-bead/core/arc-lab';
 import type { StreamMessage } from './arc-stream.worker.ts';
 import workletUrl from './arc-stream.worklet.ts?worker&url';
 import { comeUp, soundOutput, takeTurn } from './sound-output.ts';

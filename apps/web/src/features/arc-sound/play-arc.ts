@@ -1,4 +1,4 @@
-import { ARC_SAMPLES_PER_S, type ArcSetting } from '@hot-bead/core';
+import { ARC_SAMPLES_PER_S, type ArcSetting } from '@hot-bead/core/arc-lab';
 import { recordAway } from './record-away.ts';
 import { soundOutput, takeTurn } from './sound-output.ts';
 

@@ -1,4 +1,4 @@
-import type { ArcSetting } from '@hot-bead/core';
+import type { ArcSetting } from '@hot-bead/core/arc-lab';
 import type { ArcRecord, RecordAsk } from './arc-record.worker.ts';
 
 let worker: Worker | undefined;

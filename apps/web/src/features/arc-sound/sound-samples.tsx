@@ -1,4 +1,5 @@
-import { ARC_SOUNDS, type ArcSound, FAMILY_ARC } from '@hot-bead/core';
+import { FAMILY_ARC } from '@hot-bead/core/arc-lab';
+import { ARC_SOUNDS, type ArcSound } from '@hot-bead/core/window';
 import { useState } from 'react';
 import { PlayButton } from './play-button.tsx';
 

@@ -1,5 +1,6 @@
 import type { Job, JobSummary } from '@hot-bead/contract';
-import { gasOf, type Shortage, shortages } from '@hot-bead/core';
+import { type Shortage, shortages } from '@hot-bead/core/day';
+import { gasOf } from '@hot-bead/core/trade';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button.tsx';

@@ -1,5 +1,8 @@
 import type { KeptMachine, KeptStockItem } from '@hot-bead/contract';
-import { gasOf, rigFact, rigValueText, type StockItem } from '@hot-bead/core';
+import { rigFact } from '@hot-bead/core/changeover';
+import { rigValueText } from '@hot-bead/core/machine';
+import type { StockItem } from '@hot-bead/core/records';
+import { gasOf } from '@hot-bead/core/trade';
 import { Link } from 'react-router';
 import { calibratedAt, isOld } from '../machines/index.ts';
 import { inUse, leftOf } from '../stores/index.ts';

@@ -2,16 +2,12 @@ import {
   comparedPlans,
   type ComparedRow,
   completeWork,
-  gasOf,
-  type GasId,
   planSetup,
-  type QuickWork,
+  type StatedWork,
   resourcesOf,
   type Setup,
-  WAY_MODES,
-  wayModeName,
-  WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/plan';
+import { gasOf, type GasId, WAY_MODES, wayModeName, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import { useSearchParams } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
@@ -103,7 +99,7 @@ function Picks({
   );
 }
 
-function useOther(work: QuickWork): Setup | undefined {
+function useOther(work: StatedWork): Setup | undefined {
   const shop = useShop();
   const complete = completeWork(work);
   return complete && planSetup(complete.work, resourcesOf(work, shop));

@@ -1,16 +1,14 @@
 import type { KeptMachine } from '@hot-bead/contract';
+import { changeoverMinutesText, jobChangeover, standingMarks } from '@hot-bead/core/changeover';
 import {
-  changeoverMinutesText,
   completeWork,
-  jobChangeover,
   type PlannedSetup,
   planSetup,
-  type QuickWork,
+  type StatedWork,
   resourcesOf,
   type Setup,
-  standingMarks,
-  type Work,
-} from '@hot-bead/core';
+} from '@hot-bead/core/plan';
+import type { Work } from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -97,7 +95,12 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
 }
 
 /** The work on one machine: wire and gas as the machine has them, unless the job asks for others. */
-function setupOn(work: Work, said: QuickWork, machine: KeptMachine, shop: ReturnType<typeof useShop>): Setup {
+function setupOn(
+  work: Work,
+  said: StatedWork,
+  machine: KeptMachine,
+  shop: ReturnType<typeof useShop>,
+): Setup {
   return planSetup(work, resourcesOf({ ...said, machineName: machine.name }, shop));
 }
 

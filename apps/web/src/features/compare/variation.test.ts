@@ -1,7 +1,7 @@
-import type { QuickWork } from '@hot-bead/core';
+import type { StatedWork } from '@hot-bead/core/plan';
 import { variationOf, variedWork } from './variation.ts';
 
-const WORK: QuickWork = {
+const WORK: StatedWork = {
   thicknessMm: 3,
   joint: 'tee',
   way: 'solid-gas',
@@ -11,7 +11,7 @@ const WORK: QuickWork = {
   gas: 'co2',
   machineName: 'Tom',
 };
-const varied = (query: string): QuickWork => variedWork(WORK, variationOf(new URLSearchParams(query)));
+const varied = (query: string): StatedWork => variedWork(WORK, variationOf(new URLSearchParams(query)));
 
 describe('the other plan of a comparison', () => {
   it('keeps work and machine, and leaves way, wire and gas open', () => {

@@ -1,12 +1,12 @@
+import type { StatedWork } from '@hot-bead/core/plan';
 import {
   COMMON_GASES,
   type GasId,
-  type QuickWork,
   TRANSFER_MODES,
   WAYS,
   WIRE_DIAMETERS_MM,
   type WireDiameterMm,
-} from '@hot-bead/core';
+} from '@hot-bead/core/trade';
 
 /** How the other plan differs: way with its transfer, wire size, gas; each empty where it is left open. */
 export interface Variation {
@@ -23,7 +23,7 @@ export function variationOf(search: URLSearchParams): Variation {
 }
 
 /** The job's work with another way, wire or gas; what the address says and no list knows is left open. */
-export function variedWork(work: QuickWork, { way, wire, gas }: Variation): QuickWork {
+export function variedWork(work: StatedWork, { way, wire, gas }: Variation): StatedWork {
   const { way: _w, mode: _m, wireClass: _c, wireDiameterMm: _d, gas: _g, polarity: _p, ...rest } = work;
   const [wayName, modeName] = way.split('/');
   const foundWay = WAYS.find((w) => w === wayName);

@@ -1,5 +1,7 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import { dutyPercent, jobChangeover, type PlannedSetup } from '@hot-bead/core';
+import { jobChangeover } from '@hot-bead/core/changeover';
+import { dutyPercent } from '@hot-bead/core/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';

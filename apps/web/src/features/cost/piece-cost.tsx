@@ -1,4 +1,4 @@
-import type { PlannedSetup } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { NOTHING_CHOSEN, shopQuery } from '../shop/index.ts';
 import { QuoteFields } from './quote-fields.tsx';

@@ -1,5 +1,5 @@
 import type { ShopRates } from '@hot-bead/contract';
-import type { Quote, QuoteSwing, WeldCost } from '@hot-bead/core';
+import type { Quote, QuoteSwing, WeldCost } from '@hot-bead/core/records';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { moneyText } from './money.ts';

@@ -1,5 +1,6 @@
 import { type ShopRates, shopRatesSchema, validated, WORK_KINDS } from '@hot-bead/contract';
-import { OPERATING_FACTORS, sentence, USUAL_RATES, USUAL_TIP_LIFE_H, type WorkKind } from '@hot-bead/core';
+import { sentence } from '@hot-bead/core/base';
+import { OPERATING_FACTORS, USUAL_RATES, USUAL_TIP_LIFE_H, type WorkKind } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';

@@ -1,7 +1,7 @@
 import type { ShopRates } from '@hot-bead/contract';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import {
   type CostRates,
-  type PlannedSetup,
   type Quote,
   quote,
   QUOTE_MINUTES_RANGE,
@@ -11,7 +11,7 @@ import {
   USUAL_RATES,
   USUAL_TIP_LIFE_H,
   type WorkKind,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import { useState } from 'react';
 import { numberOrText } from '../units/index.ts';
 

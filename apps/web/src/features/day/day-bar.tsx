@@ -1,5 +1,5 @@
 import type { Job } from '@hot-bead/contract';
-import { compareValues, type DayValue } from '@hot-bead/core';
+import { compareValues, type DayValue } from '@hot-bead/core/day';
 import { Button } from '../../ui/button.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';

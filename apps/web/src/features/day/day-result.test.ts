@@ -1,4 +1,4 @@
-import type { DayInput, DayJob } from '@hot-bead/core';
+import type { DayInput, DayJob } from '@hot-bead/core/day';
 import { type DayMoment, orderedDay } from './day-result.ts';
 
 const job = (id: string, over: Partial<DayJob> = {}): DayJob => ({

@@ -4,7 +4,6 @@ import {
   dayBound,
   dayOrder,
   type DayValue,
-  gasOf,
   type LeftOut,
   type PinFault,
   placedDay,
@@ -14,7 +13,8 @@ import {
   type PlanOn,
   taskTakes,
   type TaskTakes,
-} from '@hot-bead/core';
+} from '@hot-bead/core/day';
+import { gasOf } from '@hot-bead/core/trade';
 
 /** A task in its place, as the page shows it. */
 export interface ShownPlace {

@@ -1,4 +1,4 @@
-import { clockText } from '@hot-bead/core';
+import { clockText } from '@hot-bead/core/day';
 import { format } from 'date-fns';
 
 const two = (n: number): string => String(n).padStart(2, '0');

@@ -1,5 +1,5 @@
 import type { DayTasks, Job, JobTask } from '@hot-bead/contract';
-import { JOB_BRANCHES } from '@hot-bead/core';
+import { JOB_BRANCHES } from '@hot-bead/core/records';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendChange } from '../../commands/send-change.ts';

@@ -1,4 +1,4 @@
-import type { DayInput } from '@hot-bead/core';
+import type { DayInput } from '@hot-bead/core/day';
 import { orderedDay } from './day-result.ts';
 
 /** Time between two messages of what is the best so far, ms. */

@@ -1,4 +1,4 @@
-import { completeWork, workTitle } from '@hot-bead/core';
+import { completeWork, workTitle } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet, useParams } from 'react-router';
 import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';

@@ -1,4 +1,4 @@
-import { clockText } from '@hot-bead/core';
+import { clockText } from '@hot-bead/core/day';
 import { useSortable } from '@dnd-kit/sortable';
 import { GripVertical, MoreVertical, Pin } from 'lucide-react';
 import { Link } from 'react-router';

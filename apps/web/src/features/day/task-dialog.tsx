@@ -1,5 +1,5 @@
 import { type Job, TASK_MINUTES_RANGE } from '@hot-bead/contract';
-import type { TaskWeight } from '@hot-bead/core';
+import type { TaskWeight } from '@hot-bead/core/day';
 import { useState } from 'react';
 import { Button, ButtonLink } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';

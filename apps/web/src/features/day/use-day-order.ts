@@ -1,5 +1,5 @@
 import { dayJobs, type DayTasks } from '@hot-bead/contract';
-import type { DayInput } from '@hot-bead/core';
+import type { DayInput } from '@hot-bead/core/day';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNow } from '../../ui/use-now.ts';

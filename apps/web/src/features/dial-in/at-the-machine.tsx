@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { FullScreen } from '../../ui/full-screen.tsx';
 import { ReportBead } from './report-bead.tsx';
 import type { Reporting } from './use-reporting.ts';

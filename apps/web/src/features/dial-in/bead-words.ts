@@ -7,7 +7,7 @@ import type {
   BeadVerdict,
   HeatVerdict,
   Spatter,
-} from '@hot-bead/core';
+} from '@hot-bead/core/window';
 
 export const FACE_WORD: Readonly<Record<BeadFace, string>> = {
   ropy: 'ropy, lies on top',

@@ -1,4 +1,5 @@
-import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { withUnit } from '../units/index.ts';

@@ -1,4 +1,5 @@
-import type { BeadVerdict, BoothBead } from '@hot-bead/core';
+import type { BoothBead } from '@hot-bead/core/practice';
+import type { BeadVerdict } from '@hot-bead/core/window';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';

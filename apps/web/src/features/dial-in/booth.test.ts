@@ -1,4 +1,4 @@
-import { beadVerdict } from '@hot-bead/core';
+import { beadVerdict } from '@hot-bead/core/window';
 import { type BoothRung, boothState, hiddenMiddleV, openBooth, weldInBooth } from './booth.ts';
 
 /** Dials a booth in as a careful reader does. */

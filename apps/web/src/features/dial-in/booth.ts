@@ -1,20 +1,15 @@
+import { ARC_WIRES_MM, type ArcSetting, notModelled } from '@hot-bead/core/arc-lab';
+import { type DialIn, dialIn, type DialledPlan, type LadderBead } from '@hot-bead/core/dial-in';
+import { planSetup } from '@hot-bead/core/plan';
 import {
-  ARC_WIRES_MM,
-  type ArcSetting,
   boothArc,
   boothBead,
   type BoothBead,
   boothMiddleV,
-  type DialIn,
-  dialIn,
-  type DialledPlan,
-  type LadderBead,
-  notModelled,
-  planSetup,
   practiceBooth,
   type PracticeBooth,
-  type Work,
-} from '@hot-bead/core';
+} from '@hot-bead/core/practice';
+import type { Work } from '@hot-bead/core/trade';
 
 /** Works to practise on. */
 export const BOOTH_WORKS = [

@@ -1,5 +1,5 @@
 import type { KeptTestBead } from '@hot-bead/contract';
-import { BEAD_VERDICTS } from '@hot-bead/core';
+import { BEAD_VERDICTS } from '@hot-bead/core/window';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';

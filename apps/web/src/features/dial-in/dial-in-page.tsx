@@ -1,5 +1,6 @@
 import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
-import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { useQuery } from '@tanstack/react-query';
 import { Maximize2 } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';

@@ -1,5 +1,5 @@
 import type { KeptTestBead } from '@hot-bead/contract';
-import type { DoubtAnswer } from '@hot-bead/core';
+import type { DoubtAnswer } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { VerdictMark } from '../../drawing/verdict-mark.tsx';
 import { Button } from '../../ui/button.tsx';

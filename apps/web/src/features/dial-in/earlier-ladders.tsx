@@ -1,5 +1,5 @@
 import type { KeptTestBead } from '@hot-bead/contract';
-import { gasOf } from '@hot-bead/core';
+import { gasOf } from '@hot-bead/core/trade';
 import { wireSizeText } from '../units/index.ts';
 import { Ladder } from './ladder.tsx';
 

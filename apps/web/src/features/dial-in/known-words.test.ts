@@ -1,4 +1,6 @@
-import { type BeadReport, dialIn, type DialIn, type LadderBead, type PlannedSetup } from '@hot-bead/core';
+import { dialIn, type DialIn, type LadderBead } from '@hot-bead/core/dial-in';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadReport } from '@hot-bead/core/window';
 import { METRIC } from '../../preferences/units.ts';
 import { planOf } from '../../../test/plans.ts';
 import { TAPPED } from '../../../test/machines.ts';

@@ -1,5 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type { BeadSetting, DialIn, DialWay, PlannedSetup } from '@hot-bead/core';
+import type { DialIn } from '@hot-bead/core/dial-in';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting, DialWay } from '@hot-bead/core/window';
 import type { Units } from '../../preferences/units.ts';
 import { termsOf } from '../machine-terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';

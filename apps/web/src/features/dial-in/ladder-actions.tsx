@@ -1,5 +1,5 @@
 import type { Job, JobSummary, KeptTestBead } from '@hot-bead/contract';
-import type { BeadSetting } from '@hot-bead/core';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';

@@ -1,5 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type { BeadSetting, DialIn, PlannedSetup } from '@hot-bead/core';
+import type { DialIn } from '@hot-bead/core/dial-in';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { InItsTerms } from '../machine-terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../units/index.ts';

@@ -1,4 +1,4 @@
-import type { BeadVerdict } from '@hot-bead/core';
+import type { BeadVerdict } from '@hot-bead/core/window';
 import { SAID_WORD } from './bead-words.ts';
 
 const TAPS: readonly (readonly [BeadVerdict, string, string])[] = [

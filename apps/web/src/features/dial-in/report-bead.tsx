@@ -1,4 +1,6 @@
-import type { ArcLevel, BeadSetting, PlannedSetup } from '@hot-bead/core';
+import type { ArcLevel } from '@hot-bead/core/arc-lab';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { useState } from 'react';
 import { ApiFailure } from '../../api/client.ts';
 import { usePreferences } from '../../preferences/preferences.tsx';

@@ -1,5 +1,5 @@
 import { NOTE_MAX } from '@hot-bead/contract';
-import { ARC_SOUNDS, BACK_SIDES, BEAD_ENDS, BEAD_FACES, BEAD_FLAGS, SPATTERS } from '@hot-bead/core';
+import { ARC_SOUNDS, BACK_SIDES, BEAD_ENDS, BEAD_FACES, BEAD_FLAGS, SPATTERS } from '@hot-bead/core/window';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field, FigureField } from '../../ui/form/field.tsx';

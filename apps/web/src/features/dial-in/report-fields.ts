@@ -1,5 +1,5 @@
 import { type NewTestBead, newTestBeadSchema, validated } from '@hot-bead/contract';
-import type { BeadFlag, BeadReport, BeadSetting } from '@hot-bead/core';
+import type { BeadFlag, BeadReport, BeadSetting } from '@hot-bead/core/window';
 import type { Units } from '../../preferences/units.ts';
 import { figureOf, numberOrText, shownAs } from '../units/index.ts';
 

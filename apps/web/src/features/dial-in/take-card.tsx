@@ -1,6 +1,8 @@
 import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
-import type { BeadSetting, DialIn, HeatVerdict, PlannedSetup } from '@hot-bead/core';
-import { HEAT_VERDICTS } from '@hot-bead/core';
+import type { DialIn } from '@hot-bead/core/dial-in';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting, HeatVerdict } from '@hot-bead/core/window';
+import { HEAT_VERDICTS } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';

@@ -1,14 +1,8 @@
 import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
-import {
-  type DialIn,
-  dialIn,
-  type DialledPlan,
-  type DialWay,
-  dialWayFor,
-  jobLadders,
-  type PlannedSetup,
-  settledSchools,
-} from '@hot-bead/core';
+import { settledSchools } from '@hot-bead/core/base';
+import { type DialIn, dialIn, type DialledPlan, dialWayFor, jobLadders } from '@hot-bead/core/dial-in';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { DialWay } from '@hot-bead/core/window';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { dialsOf } from '../machine-terms/index.ts';

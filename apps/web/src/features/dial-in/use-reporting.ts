@@ -1,5 +1,6 @@
 import type { Job, KeptMachine, NewTestBead } from '@hot-bead/contract';
-import { type PlannedSetup, weldedWith } from '@hot-bead/core';
+import { weldedWith } from '@hot-bead/core/dial-in';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import { useState } from 'react';
 import { useToast } from '../../ui/toasts.tsx';
 import { useReportBead } from '../test-beads/index.ts';

@@ -1,5 +1,6 @@
 import type { Job, JobDialIn } from '@hot-bead/contract';
-import { type DialledPlan, type DialWay, dialWayRows } from '@hot-bead/core';
+import { type DialledPlan, dialWayRows } from '@hot-bead/core/dial-in';
+import type { DialWay } from '@hot-bead/core/window';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
 import { OptionList } from '../../ui/option-list.tsx';
 import { useToast } from '../../ui/toasts.tsx';

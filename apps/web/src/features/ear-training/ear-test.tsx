@@ -1,5 +1,5 @@
 import type { EarAnswer } from '@hot-bead/contract';
-import { ARC_CLASS_WORDS, type EarCard, earQuestion } from '@hot-bead/core';
+import { ARC_CLASS_WORDS, type EarCard, earQuestion } from '@hot-bead/core/arc-lab';
 import { useMemo, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { PlayButton, stopPlaying } from '../arc-sound/index.ts';

@@ -1,4 +1,4 @@
-import type { EarKind } from '@hot-bead/core';
+import type { EarKind } from '@hot-bead/core/arc-lab';
 
 export const KIND_NAME: Readonly<Record<EarKind, string>> = {
   level: 'Cold, right or hot',

@@ -1,5 +1,5 @@
 import type { EarAnswer } from '@hot-bead/contract';
-import type { EarCard } from '@hot-bead/core';
+import type { EarCard } from '@hot-bead/core/arc-lab';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';

@@ -1,4 +1,4 @@
-import { EAR_LESSONS, type LessonStep } from '@hot-bead/core';
+import { EAR_LESSONS, type LessonStep } from '@hot-bead/core/arc-lab';
 import { PlayButton } from '../arc-sound/index.ts';
 
 const SEED = 21;

@@ -1,5 +1,5 @@
 import type { EarAnswer, KeptEarTest } from '@hot-bead/contract';
-import { EAR_KINDS, type EarKind } from '@hot-bead/core';
+import { EAR_KINDS, type EarKind } from '@hot-bead/core/arc-lab';
 import { Line } from 'recharts';
 import { ChartFrame } from '../../drawing/chart/chart-frame.tsx';
 import { choiceWord, KIND_NAME } from './ear-words.ts';

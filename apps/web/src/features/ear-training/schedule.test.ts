@@ -1,5 +1,5 @@
 import type { EarAnswer } from '@hot-bead/contract';
-import { EAR_CARDS } from '@hot-bead/core';
+import { EAR_CARDS } from '@hot-bead/core/arc-lab';
 import { cardStates, confusionOf, dueCount, nextTest, QUESTIONS } from './schedule.ts';
 
 const at = (day: number): string => new Date(Date.UTC(2026, 2, day, 9)).toISOString();

@@ -1,5 +1,6 @@
 import type { EarAnswer } from '@hot-bead/contract';
-import { EAR_CARDS, type EarCard, seededRandom } from '@hot-bead/core';
+import { EAR_CARDS, type EarCard } from '@hot-bead/core/arc-lab';
+import { seededRandom } from '@hot-bead/core/base';
 import { type Card, createEmptyCard, fsrs, Rating } from 'ts-fsrs';
 
 /** Questions of one test, and how many of them may be asked for the first time. */

@@ -1,5 +1,5 @@
 import type { FaultCase, KeptMachine } from '@hot-bead/contract';
-import { FAULT_PROCESS_NAME, FAULT_PROCESSES } from '@hot-bead/core';
+import { FAULT_PROCESS_NAME, FAULT_PROCESSES } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';

@@ -1,5 +1,5 @@
 import { CASE_MINUTES_RANGE, type KeptFaultCase } from '@hot-bead/contract';
-import { causeRow, FAULT_STATIONS, symptomText } from '@hot-bead/core';
+import { causeRow, FAULT_STATIONS, symptomText } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { ChevronDown } from 'lucide-react';

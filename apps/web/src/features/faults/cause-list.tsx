@@ -6,7 +6,7 @@ import {
   faultReasons,
   type FaultReport,
   type RankedCause,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
 import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import { minutesText } from '../plan/index.ts';

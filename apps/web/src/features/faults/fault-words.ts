@@ -1,4 +1,4 @@
-import type { ArcSound } from '@hot-bead/core';
+import type { ArcSound } from '@hot-bead/core/window';
 import type { FaultCase, FaultCount } from '@hot-bead/contract';
 import {
   type CauseId,
@@ -9,7 +9,7 @@ import {
   faultSignRow,
   type SymptomGroup,
   symptomText,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
 import { format } from 'date-fns';
 
 export const GROUP_NAME: Readonly<Record<SymptomGroup, string>> = {

@@ -12,7 +12,7 @@ import {
   rigWhenRight,
   type SymptomId,
   symptomText,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
 import { type ReactNode, useMemo } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { MIND_BOX, Notice } from '../../ui/page/notices.tsx';

@@ -1,5 +1,5 @@
 import type { KeptFaultCase } from '@hot-bead/contract';
-import { FAULT_PROCESS_NAME, symptomText } from '@hot-bead/core';
+import { FAULT_PROCESS_NAME, symptomText } from '@hot-bead/core/faults';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Link } from 'react-router';

@@ -1,5 +1,5 @@
 import type { FaultCase, FaultCaseChange, KeptFaultCase } from '@hot-bead/contract';
-import { changeOf, FAULT_CASE_BRANCHES, fieldsAfter, fieldsOf, recordOf } from '@hot-bead/core';
+import { changeOf, FAULT_CASE_BRANCHES, fieldsAfter, fieldsOf, recordOf } from '@hot-bead/core/records';
 import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';

@@ -1,5 +1,5 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import type { CauseId, FaultStation, TableCause } from '@hot-bead/core';
+import type { CauseId, FaultStation, TableCause } from '@hot-bead/core/faults';
 
 /** Somewhere in the app where a fault is mended. */
 export interface FixPlace {

@@ -1,5 +1,5 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import { type CauseId, causeRow } from '@hot-bead/core';
+import { type CauseId, causeRow } from '@hot-bead/core/faults';
 import { minutesText } from '../plan/index.ts';
 import { Button, ButtonLink } from '../../ui/button.tsx';
 

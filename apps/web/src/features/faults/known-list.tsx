@@ -4,8 +4,8 @@ import {
   type FaultFact,
   faultFactRow,
   isAsItShould,
-  type RigAttribute,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
+import type { RigAttribute } from '@hot-bead/core/machine';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { SelectField } from '../../ui/form/field.tsx';

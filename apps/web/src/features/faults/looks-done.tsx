@@ -1,4 +1,4 @@
-import { causeRow } from '@hot-bead/core';
+import { causeRow } from '@hot-bead/core/faults';
 import type { FaultLook } from '@hot-bead/contract';
 import { Undo2 } from 'lucide-react';
 import { Button } from '../../ui/button.tsx';

@@ -1,5 +1,11 @@
 import type { FaultCase, Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
-import { beadSymptoms, FAULT_PROCESSES, FAULT_STATIONS, faultProcess, isSymptomOf } from '@hot-bead/core';
+import {
+  beadSymptoms,
+  FAULT_PROCESSES,
+  FAULT_STATIONS,
+  faultProcess,
+  isSymptomOf,
+} from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';

@@ -1,5 +1,6 @@
 import type { LookAnswer } from '@hot-bead/contract';
-import { type CauseId, causeRow, FAULT_STATION_NAME, midSentence, type NextCheck } from '@hot-bead/core';
+import { midSentence } from '@hot-bead/core/base';
+import { type CauseId, causeRow, FAULT_STATION_NAME, type NextCheck } from '@hot-bead/core/faults';
 import { minutesText } from '../plan/index.ts';
 import { Button } from '../../ui/button.tsx';
 

@@ -4,7 +4,7 @@ import {
   type SymptomId,
   symptomText,
   tellingSymptoms,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
 import { SymptomDrawing } from '../../drawing/symptom-drawing.tsx';
 import { Section } from '../../ui/page/section.tsx';
 

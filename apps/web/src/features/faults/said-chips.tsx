@@ -1,5 +1,5 @@
 import type { FaultCase } from '@hot-bead/contract';
-import { isSymptomOf, type SymptomId, symptomText } from '@hot-bead/core';
+import { isSymptomOf, type SymptomId, symptomText } from '@hot-bead/core/faults';
 import { X } from 'lucide-react';
 
 interface Props {

@@ -1,15 +1,15 @@
 import type { FaultCase } from '@hot-bead/contract';
+import { sentence } from '@hot-bead/core/base';
 import {
   FAULT_STATION_NAME,
   type FaultStation,
   findSymptoms,
-  sentence,
   stationSymptoms,
   SYMPTOM_GROUPS,
   type SymptomGroup,
   type SymptomId,
   type TableSymptom,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
 import { Search } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { SymptomDrawing } from '../../drawing/symptom-drawing.tsx';

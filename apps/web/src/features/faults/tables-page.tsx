@@ -18,7 +18,7 @@ import {
   SYMPTOMS,
   symptomsIn,
   symptomText,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { ButtonLink } from '../../ui/button.tsx';

@@ -7,9 +7,9 @@ import type {
   KeptRun,
   KeptTestBead,
 } from '@hot-bead/contract';
+import { settledSchools } from '@hot-bead/core/base';
 import {
   type CauseCounts,
-  driftOf,
   type FaultEvidence,
   faultEvidence,
   type FaultFact,
@@ -17,12 +17,12 @@ import {
   type FaultReport,
   knownTogether,
   machineLacks,
-  type PlannedSetup,
-  settledSchools,
   shopSteps,
-  TEST_BEAD_ARC_MIN,
-  recentArcMinutes,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
+import { TEST_BEAD_ARC_MIN } from '@hot-bead/core/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { recentArcMinutes } from '@hot-bead/core/records';
+import { driftOf } from '@hot-bead/core/window';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useNow } from '../../ui/use-now.ts';

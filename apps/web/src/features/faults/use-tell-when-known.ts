@@ -1,5 +1,6 @@
 import type { KeptMachine, RigValueChange } from '@hot-bead/contract';
-import { type RigAttribute, rigFact } from '@hot-bead/core';
+import { rigFact } from '@hot-bead/core/changeover';
+import type { RigAttribute } from '@hot-bead/core/machine';
 import { useToast } from '../../ui/toasts.tsx';
 import { useTellRig } from '../machines/index.ts';
 

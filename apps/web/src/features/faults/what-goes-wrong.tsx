@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { causeRow, FAULT_STATION_NAME, settledSchools } from '@hot-bead/core';
+import { settledSchools } from '@hot-bead/core/base';
+import { causeRow, FAULT_STATION_NAME } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useState } from 'react';

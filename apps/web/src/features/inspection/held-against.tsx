@@ -1,4 +1,4 @@
-import { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from '@hot-bead/core';
+import { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from '@hot-bead/core/records';
 import { Field } from '../../ui/form/field.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Segmented } from '../../ui/segmented.tsx';

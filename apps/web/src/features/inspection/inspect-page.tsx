@@ -1,5 +1,7 @@
 import type { Job, KeptInspection } from '@hot-bead/contract';
-import { completeWork, isFilletJoint, offeredStandard, type PlannedSetup } from '@hot-bead/core';
+import { completeWork, type PlannedSetup } from '@hot-bead/core/plan';
+import { offeredStandard } from '@hot-bead/core/records';
+import { isFilletJoint } from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useParams } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';

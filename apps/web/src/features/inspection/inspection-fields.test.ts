@@ -1,5 +1,5 @@
 import type { KeptInspection } from '@hot-bead/contract';
-import type { Inspection } from '@hot-bead/core';
+import type { Inspection } from '@hot-bead/core/records';
 import {
   emptyItem,
   fieldsOfInspection,

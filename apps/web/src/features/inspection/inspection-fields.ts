@@ -1,4 +1,5 @@
 import type { KeptInspection } from '@hot-bead/contract';
+import { measuredLength } from '@hot-bead/core/base';
 import {
   changeBetween,
   type FieldChange,
@@ -11,11 +12,10 @@ import {
   inspectionItem,
   type InspectionItemId,
   INSPECTION_ITEM_IDS,
-  measuredLength,
   patchOf,
   type WeldLevel,
   type WeldStandard,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 import { numberOrText } from '../units/index.ts';
 
 /** A size as it is typed. */

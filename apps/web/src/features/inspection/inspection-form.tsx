@@ -1,4 +1,9 @@
-import { type InspectionItemId, itemsOf, type JudgedInspection, type JudgedItem } from '@hot-bead/core';
+import {
+  type InspectionItemId,
+  itemsOf,
+  type JudgedInspection,
+  type JudgedItem,
+} from '@hot-bead/core/records';
 import { Field } from '../../ui/form/field.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { Parts } from '../../ui/page/parts.tsx';

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
-import { judgeInspection } from '@hot-bead/core';
+import { judgeInspection } from '@hot-bead/core/records';
 import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Skeleton } from '../../ui/page/notices.tsx';
 import { Section } from '../../ui/page/section.tsx';

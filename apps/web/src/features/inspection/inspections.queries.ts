@@ -1,5 +1,5 @@
 import type { InspectionChange, KeptInspection, NewInspection } from '@hot-bead/contract';
-import { changeOf, INSPECTION_BRANCHES } from '@hot-bead/core';
+import { changeOf, INSPECTION_BRANCHES } from '@hot-bead/core/records';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';

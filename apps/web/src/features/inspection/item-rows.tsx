@@ -1,4 +1,5 @@
-import { type InspectionItem, ITEM_GRADES, type JudgedItem, sentence } from '@hot-bead/core';
+import { sentence } from '@hot-bead/core/base';
+import { type InspectionItem, ITEM_GRADES, type JudgedItem } from '@hot-bead/core/records';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { Segmented } from '../../ui/segmented.tsx';

@@ -1,4 +1,4 @@
-import type { InspectedPhoto, PhotoMark, PhotoPoint } from '@hot-bead/core';
+import type { InspectedPhoto, PhotoMark, PhotoPoint } from '@hot-bead/core/records';
 import { type KeyboardEvent, type MouseEvent, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';

@@ -6,7 +6,7 @@ import {
   type PhotoMark,
   type PhotoPoint,
   TOE_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
 
 /** Pixels between two points. */
 export function pixelsBetween([x1, y1]: PhotoPoint, [x2, y2]: PhotoPoint): number {

@@ -1,4 +1,4 @@
-import { gaugeU95Mm, type JudgedItem } from '@hot-bead/core';
+import { gaugeU95Mm, type JudgedItem } from '@hot-bead/core/records';
 import { Field, SelectField } from '../../ui/form/field.tsx';
 import { GAUGE_CHOICES, type SizeFields } from './inspection-fields.ts';
 import { limitText, VERDICT_COLOUR, VERDICT_WORD, whyText } from './verdict-text.ts';

@@ -1,5 +1,5 @@
 import { newInspectionSchema, type NewInspection, validated } from '@hot-bead/contract';
-import { type Inspection, type JudgedInspection, judgeInspection } from '@hot-bead/core';
+import { type Inspection, type JudgedInspection, judgeInspection } from '@hot-bead/core/records';
 import { useState } from 'react';
 import { type Problem, sendChecked } from '../../ui/form/problems.ts';
 import { type InspectionFields, inspectionOf } from './inspection-fields.ts';

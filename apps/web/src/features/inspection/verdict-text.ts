@@ -1,4 +1,4 @@
-import type { JudgedItem, Verdict } from '@hot-bead/core';
+import type { JudgedItem, Verdict } from '@hot-bead/core/records';
 
 /** A verdict with its mark. */
 export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {

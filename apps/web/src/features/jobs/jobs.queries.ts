@@ -1,13 +1,7 @@
 import type { Job, JobDialIn, JobState, NewAcknowledgement, NewJob } from '@hot-bead/contract';
-import {
-  changeBetween,
-  type FieldChange,
-  fieldsOf,
-  JOB_BRANCHES,
-  type LengthUnit,
-  type OwnNumbers,
-  type QuickWork,
-} from '@hot-bead/core';
+import type { LengthUnit } from '@hot-bead/core/base';
+import type { OwnNumbers, StatedWork } from '@hot-bead/core/plan';
+import { changeBetween, type FieldChange, fieldsOf, JOB_BRANCHES } from '@hot-bead/core/records';
 import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
 import { v4 as uuid } from 'uuid';
 import { api, readBy } from '../../api/client.ts';
@@ -73,7 +67,7 @@ export function jobQuery(id: string) {
 export interface JobNext {
   readonly line?: string;
   readonly unit?: LengthUnit;
-  readonly work?: QuickWork;
+  readonly work?: StatedWork;
   readonly own?: OwnNumbers;
   readonly dialIn?: JobDialIn;
 }

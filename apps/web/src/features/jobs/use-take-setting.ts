@@ -1,5 +1,5 @@
 import type { Job } from '@hot-bead/contract';
-import type { BeadSetting } from '@hot-bead/core';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { useToast } from '../../ui/toasts.tsx';
 import { useChangeJob } from './jobs.queries.ts';
 

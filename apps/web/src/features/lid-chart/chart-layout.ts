@@ -1,4 +1,4 @@
-import type { LidBasis } from '@hot-bead/core';
+import type { LidBasis } from '@hot-bead/core/terms';
 import { fittedText, type Mark, type Paper, PAPERS, type TextWidth } from '../../print/page.ts';
 
 /** A cell as it is printed; undefined texts: out of reach. */

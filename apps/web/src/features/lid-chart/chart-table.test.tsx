@@ -1,4 +1,5 @@
-import { lidChart, machineDials } from '@hot-bead/core';
+import { machineDials } from '@hot-bead/core/machine';
+import { lidChart } from '@hot-bead/core/terms';
 import { screen } from '@testing-library/react';
 import { TAPPED } from '../../../test/machines.ts';
 import { show } from '../../../test/show.tsx';

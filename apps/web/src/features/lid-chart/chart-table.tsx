@@ -1,4 +1,5 @@
-import type { LidCell, LidColumn, LidRow, Machine } from '@hot-bead/core';
+import type { Machine } from '@hot-bead/core/machine';
+import type { LidCell, LidColumn, LidRow } from '@hot-bead/core/terms';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { figureOf, shownAs } from '../units/index.ts';
 import { BASIS, cellText, columnName, whyText } from './chart-text.ts';

@@ -1,15 +1,14 @@
+import type { EntryUnit, Machine } from '@hot-bead/core/machine';
 import {
-  type EntryUnit,
   isFarPosition,
   type LidBasis,
   type LidCell,
   type LidColumn,
   type LidRow,
-  type Machine,
-  MODE_NAME,
   NEAR_LETTER_SHARE,
   NEAR_POSITION_V,
-} from '@hot-bead/core';
+} from '@hot-bead/core/terms';
+import { MODE_NAME } from '@hot-bead/core/trade';
 import Papa from 'papaparse';
 import type { Units } from '../../preferences/units.ts';
 import { entryFigure, outOfReachText, trimText, voltsOutOfReachText } from '../machine-terms/index.ts';

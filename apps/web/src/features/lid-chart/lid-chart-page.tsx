@@ -1,18 +1,18 @@
 import type { KeptMachine } from '@hot-bead/contract';
+import { loadedWire } from '@hot-bead/core/machine';
+import type { LidColumn } from '@hot-bead/core/terms';
 import {
   isSameWire,
   type Joint,
   JOINT_NAME,
   JOINTS,
-  type LidColumn,
-  loadedWire,
   MODE_NAME,
   type Position,
   POSITION_NAME,
   POSITIONS,
   type ShelfWire,
   wireClassRow,
-} from '@hot-bead/core';
+} from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo } from 'react';

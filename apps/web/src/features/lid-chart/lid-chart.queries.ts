@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type { LidChartInput, LidRow } from '@hot-bead/core';
+import type { LidChartInput, LidRow } from '@hot-bead/core/terms';
 import { queryOptions } from '@tanstack/react-query';
 
 /** What a chart is worked out from: the machine with its readings in place of its dials. */

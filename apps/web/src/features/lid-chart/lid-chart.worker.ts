@@ -1,4 +1,5 @@
-import { lidChart, machineDials } from '@hot-bead/core';
+import { machineDials } from '@hot-bead/core/machine';
+import { lidChart } from '@hot-bead/core/terms';
 import type { ChartRequest } from './lid-chart.queries.ts';
 
 addEventListener('message', (event: MessageEvent<ChartRequest>) => {

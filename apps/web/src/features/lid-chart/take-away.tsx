@@ -1,4 +1,5 @@
-import type { LidColumn, LidRow, Machine } from '@hot-bead/core';
+import type { Machine } from '@hot-bead/core/machine';
+import type { LidColumn, LidRow } from '@hot-bead/core/terms';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { saveFile } from '../../ui/save-file.ts';

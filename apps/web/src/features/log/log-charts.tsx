@@ -1,5 +1,5 @@
 import type { LogPoint, LogWeek } from '@hot-bead/contract';
-import { causeText } from '@hot-bead/core';
+import { causeText } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { type ReactNode, useRef } from 'react';

@@ -1,5 +1,5 @@
 import { gasWord, type LogEntry } from '@hot-bead/contract';
-import { JOINT_NAME } from '@hot-bead/core';
+import { JOINT_NAME } from '@hot-bead/core/trade';
 import type { Units } from '../../preferences/units.ts';
 import { wireSizeText, withUnit } from '../units/index.ts';
 

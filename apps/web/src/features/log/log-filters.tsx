@@ -1,5 +1,5 @@
 import { LOG_KINDS, LOG_SORTS, LOG_VERDICTS } from '@hot-bead/contract';
-import { COMMON_GASES, gasOf, JOINT_NAME, JOINTS, WIRE_CLASSES } from '@hot-bead/core';
+import { COMMON_GASES, gasOf, JOINT_NAME, JOINTS, WIRE_CLASSES } from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';

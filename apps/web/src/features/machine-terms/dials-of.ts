@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { type MachineDials, machineDials } from '@hot-bead/core';
+import { type MachineDials, machineDials } from '@hot-bead/core/machine';
 
 const made = new WeakMap<KeptMachine, MachineDials>();
 

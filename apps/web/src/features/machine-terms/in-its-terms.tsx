@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type { BeadSetting, PlannedSetup } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { Link } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Behind } from '../../ui/behind.tsx';

@@ -1,21 +1,18 @@
 import type { KeptMachine } from '@hot-bead/contract';
+import type { Span } from '@hot-bead/core/base';
+import type { EntrySetting, EntryUnit, Machine, TrimUnit } from '@hot-bead/core/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import {
-  type BeadSetting,
-  type EntrySetting,
-  type EntryUnit,
-  type Machine,
   type MachineTerms,
   machineTerms,
   type OutOfReach,
   planFit,
-  type PlannedSetup,
   type PositionFit,
-  type Span,
-  type TrimUnit,
   type VoltsOutOfReach,
   type VoltsTerm,
   type WireTerm,
-} from '@hot-bead/core';
+} from '@hot-bead/core/terms';
+import type { BeadSetting } from '@hot-bead/core/window';
 import type { Units } from '../../preferences/units.ts';
 import { rangeText, withUnit } from '../units/index.ts';
 import { dialsOf } from './dials-of.ts';

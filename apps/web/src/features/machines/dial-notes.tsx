@@ -1,4 +1,4 @@
-import { type Dial, dialBend, type MachineDials, type PositionDial } from '@hot-bead/core';
+import { type Dial, dialBend, type MachineDials, type PositionDial } from '@hot-bead/core/machine';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { withUnit } from '../units/index.ts';

@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { dialAtPosition, nextKnob } from '@hot-bead/core';
+import { dialAtPosition, nextKnob } from '@hot-bead/core/machine';
 import { useState } from 'react';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Pick } from '../../ui/pick.tsx';

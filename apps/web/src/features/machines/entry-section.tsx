@@ -7,9 +7,9 @@ import {
   type EntryPoint,
   type EntryUnit,
   entryLineFault,
-  gasOf,
   type OneEntry,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
+import { gasOf } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { shownAs, wireSizeText } from '../units/index.ts';

@@ -1,4 +1,4 @@
-import type { EntryPoint, EntryUnit } from '@hot-bead/core';
+import type { EntryPoint, EntryUnit } from '@hot-bead/core/machine';
 import type { Units } from '../../preferences/units.ts';
 import { entryFigure } from '../machine-terms/index.ts';
 import { withUnit } from '../units/index.ts';

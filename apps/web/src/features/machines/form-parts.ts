@@ -1,4 +1,4 @@
-import { WIRE_DIAMETERS_MM } from '@hot-bead/core';
+import { WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import type { Control, FieldErrors, UseFormRegister, UseFormSetValue } from 'react-hook-form';
 import { wireSizeText } from '../units/index.ts';
 import type { MachineFields } from './machine-fields.ts';

@@ -1,5 +1,5 @@
 import type { KeptProvenSetting, ShopLearning } from '@hot-bead/contract';
-import { machineLearning } from '@hot-bead/core';
+import { machineLearning } from '@hot-bead/core/window';
 import { screen } from '@testing-library/react';
 import { TAPPED } from '../../../test/machines.ts';
 import { Refusal, show } from '../../../test/show.tsx';

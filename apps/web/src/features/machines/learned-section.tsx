@@ -1,13 +1,12 @@
 import type { KeptMachine, KeptProvenSetting } from '@hot-bead/contract';
+import { gasOf, MODE_NAME } from '@hot-bead/core/trade';
 import {
   driftOf,
-  gasOf,
   type LearnedGroup,
   learnedOffset,
   type MachineLearning,
-  MODE_NAME,
   offsetWords,
-} from '@hot-bead/core';
+} from '@hot-bead/core/window';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { Link } from 'react-router';

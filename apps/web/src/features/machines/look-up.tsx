@@ -1,5 +1,7 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { dialAtPosition, sentence, wireTerm } from '@hot-bead/core';
+import { sentence } from '@hot-bead/core/base';
+import { dialAtPosition } from '@hot-bead/core/machine';
+import { wireTerm } from '@hot-bead/core/terms';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { dialsOf, knobFigure, outOfReachText } from '../machine-terms/index.ts';

@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { gasOf } from '@hot-bead/core';
+import { gasOf } from '@hot-bead/core/trade';
 import { Link } from 'react-router';
 import { wireSizeText } from '../units/index.ts';
 import { ageText, calibratedAt, isOld } from './calibration-age.ts';

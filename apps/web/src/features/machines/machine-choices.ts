@@ -1,4 +1,4 @@
-import { COMMON_GASES, gasOf, WIRE_CLASS_TABLE } from '@hot-bead/core';
+import { COMMON_GASES, gasOf, WIRE_CLASS_TABLE } from '@hot-bead/core/trade';
 
 /** Wires and gases to choose from, as a select takes them. */
 export const CLASSES = WIRE_CLASS_TABLE.map(({ id }) => [id, id] as const);

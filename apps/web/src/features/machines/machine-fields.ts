@@ -5,15 +5,8 @@ import {
   newMachineSchema,
   validated,
 } from '@hot-bead/contract';
-import {
-  type DriveRoll,
-  type EntryUnit,
-  type TrimUnit,
-  type MachineFeature,
-  type RollForm,
-  type ShelfWire,
-  usualClass,
-} from '@hot-bead/core';
+import type { DriveRoll, EntryUnit, TrimUnit, MachineFeature } from '@hot-bead/core/machine';
+import { type RollForm, type ShelfWire, usualClass } from '@hot-bead/core/trade';
 import type { Units } from '../../preferences/units.ts';
 import { numberOrText, shownAs } from '../units/index.ts';
 

@@ -1,5 +1,6 @@
 import { type KeptMachine, type NewMachine } from '@hot-bead/contract';
-import { MACHINE_FEATURES, POLARITIES } from '@hot-bead/core';
+import { MACHINE_FEATURES } from '@hot-bead/core/machine';
+import { POLARITIES } from '@hot-bead/core/trade';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { usePreferences } from '../../preferences/preferences.tsx';

@@ -1,5 +1,6 @@
 import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine } from '@hot-bead/contract';
-import { changeBetween, changeOf, fieldsOf, MACHINE_BRANCHES, type TimedReading } from '@hot-bead/core';
+import type { TimedReading } from '@hot-bead/core/machine';
+import { changeBetween, changeOf, fieldsOf, MACHINE_BRANCHES } from '@hot-bead/core/records';
 import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';

@@ -1,5 +1,8 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { gasOf, programForText, ROLL_WORD, sentence } from '@hot-bead/core';
+import { sentence } from '@hot-bead/core/base';
+import { ROLL_WORD } from '@hot-bead/core/changeover';
+import { programForText } from '@hot-bead/core/machine';
+import { gasOf } from '@hot-bead/core/trade';
 import { ButtonLink } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Pick } from '../../ui/pick.tsx';

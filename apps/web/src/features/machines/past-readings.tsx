@@ -1,5 +1,5 @@
 import type { KeptMachine, KeptPastReadings, MachineChange } from '@hot-bead/contract';
-import { readingLines } from '@hot-bead/core';
+import { readingLines } from '@hot-bead/core/machine';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { usePreferences } from '../../preferences/preferences.tsx';

@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { dutyPercent } from '@hot-bead/core';
+import { dutyPercent } from '@hot-bead/core/machine';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
 

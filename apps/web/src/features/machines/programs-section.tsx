@@ -1,5 +1,7 @@
 import { type KeptMachine, programListSchema, validated } from '@hot-bead/contract';
-import { gasOf, type MachineProgram, MODE_NAME, PLANNED_MODES, readProgramLines } from '@hot-bead/core';
+import { readProgramLines } from '@hot-bead/core/line';
+import type { MachineProgram } from '@hot-bead/core/machine';
+import { gasOf, MODE_NAME, PLANNED_MODES } from '@hot-bead/core/trade';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';

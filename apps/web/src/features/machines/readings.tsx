@@ -1,5 +1,6 @@
 import type { KeptDialReading, KeptMachine } from '@hot-bead/contract';
-import { measuredSpeed, TWO_SIDED_95 } from '@hot-bead/core';
+import { TWO_SIDED_95 } from '@hot-bead/core/base';
+import { measuredSpeed } from '@hot-bead/core/machine';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { RotateCcw, Trash2 } from 'lucide-react';

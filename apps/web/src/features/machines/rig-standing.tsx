@@ -1,13 +1,12 @@
 import type { KeptMachine, RigValueChange } from '@hot-bead/contract';
+import { rigFact, rigField } from '@hot-bead/core/changeover';
 import {
   type RigAttribute,
   RIG_ATTRIBUTE_NAMES,
   rigAttributeRow,
-  rigFact,
-  rigField,
   rigValueText,
   standingOf,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Table } from '../../ui/page/table.tsx';

@@ -1,5 +1,6 @@
 import type { KeptMachine, RigChange } from '@hot-bead/contract';
-import { type RigAttribute, withRigValue } from '@hot-bead/core';
+import { withRigValue } from '@hot-bead/core/changeover';
+import type { RigAttribute } from '@hot-bead/core/machine';
 import { useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { useCommand } from '../../commands/use-command.ts';

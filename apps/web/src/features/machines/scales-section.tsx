@@ -1,13 +1,13 @@
 import { type KeptMachine, machineSettingSchema, validated } from '@hot-bead/contract';
+import { sentence } from '@hot-bead/core/base';
 import {
   type MachineSetting,
   machineSettingText,
   SCALE_UNITS,
   type ScaleUnit,
-  sentence,
   SETTING_TABLE,
   type SettingId,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';

@@ -1,5 +1,5 @@
 import { type KeptMachine, meterReadingSchema, validated } from '@hot-bead/contract';
-import { type MeterReading, shownOffset, type VoltsControl } from '@hot-bead/core';
+import { type MeterReading, shownOffset, type VoltsControl } from '@hot-bead/core/machine';
 import { Removable } from '../../ui/removable.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { ValuesForm } from './values-form.tsx';

@@ -6,7 +6,7 @@ import {
   positionVolts,
   type VoltsControl,
   type VoltsPosition,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
 import { useState } from 'react';
 import { SelectField } from '../../ui/form/field.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';

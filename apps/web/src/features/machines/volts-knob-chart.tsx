@@ -1,4 +1,4 @@
-import { bandAt, type BandedCurve, curveEnds } from '@hot-bead/core';
+import { bandAt, type BandedCurve, curveEnds } from '@hot-bead/core/base';
 import { BandChart } from '../../drawing/chart/band-chart.tsx';
 
 /** Arc volts over the marks of a volts knob: readings, the curve through them and its 95 % band. */

@@ -1,15 +1,14 @@
 import { type KeptMachine, validated, voltsPlaceReadingSchema } from '@hot-bead/contract';
+import { bandAt } from '@hot-bead/core/base';
 import {
-  bandAt,
   fallingPlaces,
   nextVoltsPlace,
   type VoltsControl,
   voltsOverKnob,
-  voltsTerm,
-  type VoltsTerm,
   type VoltsPlace,
   withReading,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
+import { voltsTerm, type VoltsTerm } from '@hot-bead/core/terms';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { Removable } from '../../ui/removable.tsx';

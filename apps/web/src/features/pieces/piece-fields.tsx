@@ -1,5 +1,5 @@
 import type { KeptPiece } from '@hot-bead/contract';
-import type { TaskWeight } from '@hot-bead/core';
+import type { TaskWeight } from '@hot-bead/core/day';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';

@@ -9,7 +9,8 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { KeptMachine, PieceWithWelds } from '@hot-bead/contract';
-import { gasOf, shortages } from '@hot-bead/core';
+import { shortages } from '@hot-bead/core/day';
+import { gasOf } from '@hot-bead/core/trade';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useMemo, useState } from 'react';

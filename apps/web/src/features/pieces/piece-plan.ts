@@ -1,13 +1,6 @@
 import { dayJob, type Job, type KeptMachine, type KeptPiece } from '@hot-bead/contract';
-import {
-  type PlannedSetup,
-  planOn,
-  type Shop,
-  type ShopDay,
-  taskMinutes,
-  taskTakes,
-  type TaskTakes,
-} from '@hot-bead/core';
+import { planOn, type ShopDay, taskMinutes, taskTakes, type TaskTakes } from '@hot-bead/core/day';
+import type { PlannedSetup, Shop } from '@hot-bead/core/plan';
 
 /** A weld of a piece with its plan on a machine. */
 export interface WeldOfPiece {

@@ -5,7 +5,7 @@ import {
   type SettingGroup,
   weldAt,
   weldBand,
-} from '@hot-bead/core';
+} from '@hot-bead/core/day';
 import { type ReactNode, useId, useMemo, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';

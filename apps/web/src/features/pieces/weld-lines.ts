@@ -1,4 +1,4 @@
-import { columnAt, linesOfTable, readPastedList } from '@hot-bead/core';
+import { columnAt, linesOfTable, readPastedList } from '@hot-bead/core/line';
 import Papa from 'papaparse';
 
 /** Lines of a text that say something, each with what its columns mean. */

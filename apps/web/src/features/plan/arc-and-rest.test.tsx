@@ -1,5 +1,5 @@
 import type { Job } from '@hot-bead/contract';
-import type { QuickWork } from '@hot-bead/core';
+import type { StatedWork } from '@hot-bead/core/plan';
 import { screen } from '@testing-library/react';
 import { jobOf } from '../../../test/jobs.ts';
 import { SHOWN, TAPPED } from '../../../test/machines.ts';
@@ -7,7 +7,7 @@ import { planOf } from '../../../test/plans.ts';
 import { show } from '../../../test/show.tsx';
 import { ArcAndRest } from './arc-and-rest.tsx';
 
-const jobWith = (work: QuickWork): Job => jobOf({ work });
+const jobWith = (work: StatedWork): Job => jobOf({ work });
 
 const planWith = (seamMm?: number) => planOf({ seamMm }, { machine: TAPPED });
 const seam = () => screen.getByLabelText('Seam to weld, in any unit');
@@ -20,7 +20,7 @@ describe('arc and rest', () => {
     });
     expect(screen.getByText(/min of arc in ten at/)).toBeInTheDocument();
     await user.type(seam(), '18 in{enter}');
-    expect((sent[0]?.body as { work: QuickWork }).work.seamMm).toBeCloseTo(457.2, 6);
+    expect((sent[0]?.body as { work: StatedWork }).work.seamMm).toBeCloseTo(457.2, 6);
   });
 
   it('says at the field what is no length or none that is welded, and sends nothing', async () => {
@@ -44,7 +44,7 @@ describe('arc and rest', () => {
     expect(screen.getByText(/breaker/, { selector: 'p' })).toHaveTextContent(/about \d+ A/);
     await user.clear(seam());
     await user.tab();
-    expect((sent[0]?.body as { work: QuickWork }).work).not.toHaveProperty('seamMm');
+    expect((sent[0]?.body as { work: StatedWork }).work).not.toHaveProperty('seamMm');
   });
 
   it('is nothing where neither plate nor supply is known', () => {

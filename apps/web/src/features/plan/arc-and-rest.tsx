@@ -1,5 +1,7 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import { measuredLength, type PlannedSetup, SEAM_RANGE_MM } from '@hot-bead/core';
+import { measuredLength } from '@hot-bead/core/base';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { SEAM_RANGE_MM } from '@hot-bead/core/trade';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field } from '../../ui/form/field.tsx';

@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { isNewSetting, MODE_NAME, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core';
+import { isNewSetting, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core/plan';
+import { MODE_NAME } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { FullScreen } from '../../ui/full-screen.tsx';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';

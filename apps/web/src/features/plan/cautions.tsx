@@ -1,5 +1,6 @@
 import type { Acknowledgement, Job } from '@hot-bead/contract';
-import { type Caution, type CautionLevel, sourceText } from '@hot-bead/core';
+import { sourceText } from '@hot-bead/core/base';
+import type { Caution, CautionLevel } from '@hot-bead/core/plan';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button.tsx';

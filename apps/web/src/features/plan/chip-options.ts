@@ -1,3 +1,4 @@
+import type { Machine } from '@hot-bead/core/machine';
 import {
   BASE_METAL_TABLE,
   CIRCUMSTANCE_NAME,
@@ -8,7 +9,6 @@ import {
   gasOf,
   JOINT_NAME,
   JOINTS,
-  type Machine,
   metalName,
   POSITION_NAME,
   POSITIONS,
@@ -23,7 +23,7 @@ import {
   WIRE_CLASS_TABLE,
   type WireClass,
   WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/trade';
 import { wireSizeText } from '../units/index.ts';
 
 /** One row of a chip's list. */

@@ -1,4 +1,4 @@
-import type { QuickWork } from '@hot-bead/core';
+import type { StatedWork } from '@hot-bead/core/plan';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { useChangeJob } from '../jobs/index.ts';
@@ -15,7 +15,7 @@ interface Props extends Omit<ChipGroupProps, 'set'> {
 /** Everything the plan stands on, each a chip that opens its editor; on a narrow screen what is assumed waits behind one. */
 export function Chips({ actions, ...group }: Props) {
   const change = useChangeJob(group.job.id);
-  const set = (work: QuickWork): void => change.mutate({ work });
+  const set = (work: StatedWork): void => change.mutate({ work });
   const [all, setAll] = useState(false);
   return (
     <section aria-label="What the plan stands on">

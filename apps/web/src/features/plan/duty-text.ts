@@ -1,12 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import {
-  breakerVerdict,
-  dutyPlan,
-  type DutyPlan,
-  mainsDrawA,
-  type PlannedSetup,
-  type SeamRest,
-} from '@hot-bead/core';
+import { breakerVerdict, dutyPlan, type DutyPlan, mainsDrawA, type SeamRest } from '@hot-bead/core/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 
 /** Duty of a plan on a machine, with the rest its seam needs; undefined without a rating. */
 export function dutyOf(plan: PlannedSetup, machine: KeptMachine | undefined): DutyPlan | undefined {

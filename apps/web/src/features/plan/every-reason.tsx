@@ -1,4 +1,5 @@
-import { type PlannedSetup, sourceText } from '@hot-bead/core';
+import { sourceText } from '@hot-bead/core/base';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 
 /** Every reason of the plan but that of the current, which has its own table; where each comes from is marked by a letter, and the letters are spelt out once beneath. */
 export function EveryReason({ plan }: { readonly plan: PlannedSetup }) {

@@ -1,4 +1,4 @@
-import { held, type Span } from '@hot-bead/core';
+import { held, type Span } from '@hot-bead/core/base';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';

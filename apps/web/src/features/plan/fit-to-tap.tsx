@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import type { PlannedSetup } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { fitToPosition } from '../machine-terms/index.ts';
 import { withUnit } from '../units/index.ts';

@@ -1,5 +1,5 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import type { Setup } from '@hot-bead/core';
+import type { Setup } from '@hot-bead/core/plan';
 import {
   Columns2,
   Copy,

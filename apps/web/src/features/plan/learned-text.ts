@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { learnedClaim, offsetWords, type PlannedSetup } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { learnedClaim, offsetWords } from '@hot-bead/core/window';
 
 /** By how much this machine wanted other volts than the book, and whether the plan follows; undefined: not known, or as the book says. */
 export function learnedText(

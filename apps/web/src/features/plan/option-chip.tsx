@@ -1,5 +1,6 @@
 import type { Job } from '@hot-bead/contract';
-import type { CompletedWork, Machine, QuickWork, Setup } from '@hot-bead/core';
+import type { Machine } from '@hot-bead/core/machine';
+import type { CompletedWork, StatedWork, Setup } from '@hot-bead/core/plan';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
 import { OptionList } from '../../ui/option-list.tsx';
 import type { Option } from './chip-options.ts';
@@ -10,7 +11,7 @@ export interface ChipGroupProps {
   readonly complete: CompletedWork | undefined;
   readonly setup: Setup | undefined;
   readonly machines: readonly Machine[];
-  readonly set: (work: QuickWork) => void;
+  readonly set: (work: StatedWork) => void;
 }
 
 interface Props<T extends string> {

@@ -1,5 +1,5 @@
 import type { Job } from '@hot-bead/contract';
-import type { OtherWay } from '@hot-bead/core';
+import type { OtherWay } from '@hot-bead/core/plan';
 import { useChangeJob } from '../jobs/index.ts';
 import { Button } from '../../ui/button.tsx';
 import { withWayMode } from './work-changes.ts';

@@ -1,5 +1,6 @@
 import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
-import { type PlannedSetup, type StationId, stationsOf, workTitle } from '@hot-bead/core';
+import { type StationId, stationsOf } from '@hot-bead/core/changeover';
+import { type PlannedSetup, workTitle } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { type PagePart, Parts } from '../../ui/page/parts.tsx';

@@ -1,7 +1,7 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
 import { jobOf } from '../../../test/jobs.ts';
 import { planOf } from '../../../test/plans.ts';
-import type { Caution, PlannedSetup } from '@hot-bead/core';
+import type { Caution, PlannedSetup } from '@hot-bead/core/plan';
 import { pathWords } from '../../drawing/station-symbol.tsx';
 import { readAt, unreadStops } from './cautions.tsx';
 import { dutyOf, dutyText, mainsText, minutesText, seamText } from './duty-text.ts';

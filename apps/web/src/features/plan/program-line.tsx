@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { differenceText, type PlannedSetup, programForText, type ProgramTerm } from '@hot-bead/core';
+import { differenceText, programForText, type ProgramTerm } from '@hot-bead/core/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 
 /** Which program to take, in a few words. */
 export function programText(term: ProgramTerm): string {

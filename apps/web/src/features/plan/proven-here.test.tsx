@@ -1,5 +1,6 @@
 import type { Job } from '@hot-bead/contract';
-import type { PlannedSetup, ProvenSetting } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { ProvenSetting } from '@hot-bead/core/window';
 import { screen } from '@testing-library/react';
 import { SHOWN } from '../../../test/machines.ts';
 import { planOf } from '../../../test/plans.ts';

@@ -1,5 +1,6 @@
 import type { Job } from '@hot-bead/contract';
-import { parseQuickLine, type RefusedSetup } from '@hot-bead/core';
+import { parseLine } from '@hot-bead/core/line';
+import type { RefusedSetup } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { bareLengthUnit } from '../../preferences/units.ts';
@@ -36,7 +37,7 @@ export function ThicknessNeeded({ job }: { readonly job: Job }) {
   const change = useChangeJob(job.id);
   const machineNames = machines.map((machine) => machine.name);
   const context = { unit: bareLengthUnit(units), machineNames };
-  const question = parseQuickLine(job.line, context).questions.find((q) => q.slot === 'thicknessMm');
+  const question = parseLine(job.line, context).questions.find((q) => q.slot === 'thicknessMm');
   const answer = (line: string): void => {
     change.mutate({ line, unit: context.unit });
   };

@@ -1,4 +1,5 @@
-import { planSetup, type PlannedSetup, type Work } from '@hot-bead/core';
+import { planSetup, type PlannedSetup } from '@hot-bead/core/plan';
+import type { Work } from '@hot-bead/core/trade';
 import { screen, within } from '@testing-library/react';
 import { show } from '../../../test/show.tsx';
 import { runGroups, Runs } from './runs.tsx';

@@ -1,11 +1,5 @@
-import {
-  isNewSetting,
-  MODE_NAME,
-  type PlannedSetup,
-  type Run,
-  RUN_ROLE_NAME,
-  WAY_NAME,
-} from '@hot-bead/core';
+import { isNewSetting, type PlannedSetup, type Run, RUN_ROLE_NAME } from '@hot-bead/core/plan';
+import { MODE_NAME, WAY_NAME } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
 import { wireSizeText, withUnit } from '../units/index.ts';

@@ -1,4 +1,5 @@
-import { type PlannedSetup, SCHOOL_TABLE } from '@hot-bead/core';
+import { SCHOOL_TABLE } from '@hot-bead/core/base';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
 import { SchoolChoice } from '../shop/index.ts';

@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { type PlannedSetup, type SecondarySetting, sourceText } from '@hot-bead/core';
+import { sourceText } from '@hot-bead/core/base';
+import type { PlannedSetup, SecondarySetting } from '@hot-bead/core/plan';
 import { Link } from 'react-router';
 import { machinePart, SETTINGS_PART } from '../machine-terms/index.ts';
 import { Section } from '../../ui/page/section.tsx';

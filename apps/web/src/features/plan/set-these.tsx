@@ -6,7 +6,7 @@ import {
   OWN_WIRE_SPEED_RANGE_M_PER_MIN,
   type OwnNumbers,
   type PlannedSetup,
-} from '@hot-bead/core';
+} from '@hot-bead/core/plan';
 import { useEffect, useRef, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';

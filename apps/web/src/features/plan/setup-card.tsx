@@ -1,5 +1,8 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { MODE_NAME, type PlannedSetup, RUN_ROLE_NAME, sentence, STATION_IDS } from '@hot-bead/core';
+import { sentence } from '@hot-bead/core/base';
+import { STATION_IDS } from '@hot-bead/core/changeover';
+import { type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core/plan';
+import { MODE_NAME } from '@hot-bead/core/trade';
 import { pathForm, StationSymbol } from '../../drawing/station-symbol.tsx';
 import { programText } from './program-line.tsx';
 import { createPortal } from 'react-dom';

@@ -1,4 +1,5 @@
-import { sourceText, type Station } from '@hot-bead/core';
+import { sourceText } from '@hot-bead/core/base';
+import type { Station } from '@hot-bead/core/changeover';
 
 /** One station: what to fit, why, how to check it, and what happens when it is wrong. */
 export function StationDetail({ station }: { readonly station: Station }) {

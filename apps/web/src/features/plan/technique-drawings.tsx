@@ -1,4 +1,5 @@
-import { JOINT_NAME, type PlannedSetup } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { JOINT_NAME } from '@hot-bead/core/trade';
 import { jointDrawing, sectionOf } from '../../drawing/joint-geometry.ts';
 import { DETAIL_PX, OUTLINE_PX, TONE } from '../../drawing/pen.ts';
 

@@ -1,20 +1,20 @@
 import {
-  gaugeTableFor,
   gaugeTableName,
   nearestGauge,
   parseThickness,
-  type QuickWork,
   THICKNESS_FORMS,
   type ThicknessChoice,
-} from '@hot-bead/core';
+} from '@hot-bead/core/base';
+import type { StatedWork } from '@hot-bead/core/plan';
+import { gaugeTableFor } from '@hot-bead/core/trade';
 import { type FormEvent, useId, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { bareLengthUnit } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 
 interface Props {
-  readonly work: QuickWork;
-  readonly onSave: (work: QuickWork) => void;
+  readonly work: StatedWork;
+  readonly onSave: (work: StatedWork) => void;
 }
 
 interface Problem {
@@ -22,7 +22,7 @@ interface Problem {
   readonly choices: readonly ThicknessChoice[];
 }
 
-function withThickness(work: QuickWork, part: 'first' | 'second', mm: number | undefined): QuickWork {
+function withThickness(work: StatedWork, part: 'first' | 'second', mm: number | undefined): StatedWork {
   if (part === 'first') return mm === undefined ? work : { ...work, thicknessMm: mm };
   const { otherThicknessMm: _old, ...rest } = work;
   return mm === undefined ? rest : { ...rest, otherThicknessMm: mm };

@@ -1,13 +1,13 @@
 import type { Job, KeptMachine, ShopLearning } from '@hot-bead/contract';
+import type { Machine } from '@hot-bead/core/machine';
 import {
   completeWork,
   type CompletedWork,
-  type Machine,
   planSetup,
   resourcesOf,
   type Setup,
   type Shop,
-} from '@hot-bead/core';
+} from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { learningQuery, machineListQuery } from '../machines/index.ts';

@@ -1,4 +1,4 @@
-import type { QuickWork } from '@hot-bead/core';
+import type { StatedWork } from '@hot-bead/core/plan';
 import { type FormEvent, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
@@ -21,19 +21,19 @@ const TICKS = [
   ['thirdMember', 'third part behind'],
 ] as const;
 
-function withSides(work: QuickWork, sides: Sides): QuickWork {
+function withSides(work: StatedWork, sides: Sides): StatedWork {
   const { sides: _old, ...rest } = work;
   return sides === 'open' ? rest : { ...rest, sides: sides === '1' ? 1 : 2 };
 }
 
-function withTick(work: QuickWork, slot: (typeof TICKS)[number][0], on: boolean): QuickWork {
+function withTick(work: StatedWork, slot: (typeof TICKS)[number][0], on: boolean): StatedWork {
   const { [slot]: _old, ...rest } = work;
   return on ? { ...rest, [slot]: true } : rest;
 }
 
 interface FormProps {
-  readonly work: QuickWork;
-  readonly onSave: (work: QuickWork) => void;
+  readonly work: StatedWork;
+  readonly onSave: (work: StatedWork) => void;
 }
 
 /** Size, sides, length, stitches, gap and what stands behind: all of it may be left open. */

@@ -1,14 +1,13 @@
+import { measuredLength, inchesFromMm } from '@hot-bead/core/base';
+import type { StatedWork } from '@hot-bead/core/plan';
 import {
   GAP_RANGE_MM,
   LEG_RANGE_MM,
-  measuredLength,
-  inchesFromMm,
   NUMBER_OFF_RANGE,
   PASSES_RANGE,
-  type QuickWork,
   SEAM_RANGE_MM,
   STITCH_RANGE_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/trade';
 
 /** The figures of a weld that are typed. */
 export type WeldSlot =
@@ -49,7 +48,7 @@ function tidy(value: number): string {
 }
 
 /** The figures of a work as they are typed: lengths in the user's unit, metres where they read better. */
-export function weldTexts(work: QuickWork, unit: 'mm' | 'in'): WeldTexts {
+export function weldTexts(work: StatedWork, unit: 'mm' | 'in'): WeldTexts {
   const text = ({ slot, whole }: WeldField): string => {
     const value = work[slot];
     if (value === undefined) return '';
@@ -91,11 +90,11 @@ function conflicts(values: Readonly<Partial<Record<WeldSlot, number>>>): WeldPro
 }
 
 export type WeldReading =
-  | { readonly status: 'read'; readonly work: QuickWork }
+  | { readonly status: 'read'; readonly work: StatedWork }
   | { readonly status: 'wrong'; readonly problems: WeldProblems };
 
 /** The work with the figures as they were typed, or what is wrong with them, field by field. */
-export function readWeld(work: QuickWork, texts: WeldTexts, unit: 'mm' | 'in'): WeldReading {
+export function readWeld(work: StatedWork, texts: WeldTexts, unit: 'mm' | 'in'): WeldReading {
   const values: Partial<Record<WeldSlot, number>> = {};
   const problems: Partial<Record<WeldSlot, string>> = {};
   for (const one of WELD_FIELDS) {
@@ -111,7 +110,7 @@ export function readWeld(work: QuickWork, texts: WeldTexts, unit: 'mm' | 'in'): 
 }
 
 /** The weld in a chip's words; undefined where nothing is said of it. */
-export function weldChipText(work: QuickWork): string | undefined {
+export function weldChipText(work: StatedWork): string | undefined {
   const mm = (value: number): string => (value >= 1000 ? `${tidy(value / 1000)} m` : `${tidy(value)} mm`);
   const parts = [
     work.legMm === undefined ? undefined : `z${tidy(work.legMm)}`,

@@ -1,5 +1,6 @@
 import { Fragment } from 'react';
-import { type DemandRow, type PlannedSetup, sourceText } from '@hot-bead/core';
+import { sourceText } from '@hot-bead/core/base';
+import type { DemandRow, PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { wireSizeText, withUnit } from '../units/index.ts';
 import { Section } from '../../ui/page/section.tsx';

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useRef } from 'react';
 import { type PathForm, pathWords, StationSymbol } from '../../drawing/station-symbol.tsx';
 import { WireLine } from '../../drawing/wire-line.tsx';
-import type { Station, StationId, StationMark } from '@hot-bead/core';
+import type { Station, StationId, StationMark } from '@hot-bead/core/changeover';
 
 interface Props {
   readonly stations: readonly Station[];

@@ -1,4 +1,4 @@
-import type { QuickWork } from '@hot-bead/core';
+import type { StatedWork } from '@hot-bead/core/plan';
 import {
   withCircumstances,
   withGas,
@@ -12,7 +12,7 @@ import {
   withWire,
 } from './work-changes.ts';
 
-const WORK: QuickWork = {
+const WORK: StatedWork = {
   thicknessMm: 3,
   metal: 'carbon-steel',
   alloy: 'S235',

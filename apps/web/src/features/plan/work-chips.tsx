@@ -1,3 +1,4 @@
+import { USUAL_WORK } from '@hot-bead/core/plan';
 import {
   gaugeTableFor,
   JOINT_NAME,
@@ -6,8 +7,7 @@ import {
   POSITION_NAME,
   PRIORITY_NAME,
   SURFACE_NAME,
-  USUAL_WORK,
-} from '@hot-bead/core';
+} from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { CheckList } from '../../ui/form/check-list.tsx';
 import { ChipEditor } from '../../ui/chip-editor.tsx';

@@ -1,12 +1,5 @@
-import {
-  dialOf,
-  nextKnob,
-  PRACTICE_KNOB,
-  type PracticeFeeder,
-  practiceRun,
-  practiceSpeed,
-  type TimedReading,
-} from '@hot-bead/core';
+import { dialOf, nextKnob, type TimedReading } from '@hot-bead/core/machine';
+import { PRACTICE_KNOB, type PracticeFeeder, practiceRun, practiceSpeed } from '@hot-bead/core/practice';
 import { useCallback, useMemo, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';

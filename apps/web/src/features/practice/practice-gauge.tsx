@@ -1,11 +1,5 @@
-import {
-  COMMON_GASES,
-  type GasId,
-  gasOf,
-  PRACTICE_VALVE_TURNS,
-  type PracticeFeeder,
-  practiceFlow,
-} from '@hot-bead/core';
+import { PRACTICE_VALVE_TURNS, type PracticeFeeder, practiceFlow } from '@hot-bead/core/practice';
+import { COMMON_GASES, type GasId, gasOf } from '@hot-bead/core/trade';
 import { useId, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Pick } from '../../ui/pick.tsx';

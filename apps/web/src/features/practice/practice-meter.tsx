@@ -1,4 +1,5 @@
-import { type PracticeFeeder, positionVolts, practiceVolts, type VoltsPosition } from '@hot-bead/core';
+import { positionVolts, type VoltsPosition } from '@hot-bead/core/machine';
+import { type PracticeFeeder, practiceVolts } from '@hot-bead/core/practice';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Pick } from '../../ui/pick.tsx';

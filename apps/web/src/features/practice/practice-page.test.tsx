@@ -1,5 +1,7 @@
 import { fireEvent, screen, within } from '@testing-library/react';
-import { gasOf, practiceFeeder, practiceFlow, practiceSpeed, seededRandom } from '@hot-bead/core';
+import { seededRandom } from '@hot-bead/core/base';
+import { practiceFeeder, practiceFlow, practiceSpeed } from '@hot-bead/core/practice';
+import { gasOf } from '@hot-bead/core/trade';
 import { show } from '../../../test/show.tsx';
 import { PracticePage } from './practice-page.tsx';
 import { Tape } from './tape.tsx';

@@ -1,4 +1,5 @@
-import { practiceFeeder, seededRandom } from '@hot-bead/core';
+import { seededRandom } from '@hot-bead/core/base';
+import { practiceFeeder } from '@hot-bead/core/practice';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Button, ButtonLink } from '../../ui/button.tsx';

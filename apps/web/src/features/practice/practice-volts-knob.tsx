@@ -1,15 +1,11 @@
+import { bandAt, curveEnds } from '@hot-bead/core/base';
+import { nextVoltsPlace, voltsOverKnob, type VoltsPlace, withReading } from '@hot-bead/core/machine';
 import {
-  bandAt,
-  curveEnds,
-  nextVoltsPlace,
   PRACTICE_KNOB,
   practiceKnobRead,
   practiceKnobVolts,
   type PracticeFeeder,
-  voltsOverKnob,
-  type VoltsPlace,
-  withReading,
-} from '@hot-bead/core';
+} from '@hot-bead/core/practice';
 import { useState } from 'react';
 import { BandChart } from '../../drawing/chart/band-chart.tsx';
 import { Button } from '../../ui/button.tsx';

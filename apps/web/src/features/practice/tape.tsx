@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from '@hot-bead/core';
+import { MM_PER_INCH } from '@hot-bead/core/base';
 
 interface Props {
   readonly lengthMm: number;

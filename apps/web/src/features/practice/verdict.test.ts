@@ -1,4 +1,6 @@
-import { dialOf, practiceFeeder, practiceSpeed, seededRandom, type TimedReading } from '@hot-bead/core';
+import { seededRandom } from '@hot-bead/core/base';
+import { dialOf, type TimedReading } from '@hot-bead/core/machine';
+import { practiceFeeder, practiceSpeed } from '@hot-bead/core/practice';
 import { practiceVerdict } from './verdict.ts';
 
 const FEEDER = practiceFeeder(seededRandom(7));

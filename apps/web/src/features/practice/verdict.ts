@@ -1,4 +1,5 @@
-import { type Dial, dialEnds, dialSpeed, type PracticeFeeder, practiceSpeed } from '@hot-bead/core';
+import { type Dial, dialEnds, dialSpeed } from '@hot-bead/core/machine';
+import { type PracticeFeeder, practiceSpeed } from '@hot-bead/core/practice';
 
 /** How what was found stands against what was hidden. */
 export interface PracticeVerdict {

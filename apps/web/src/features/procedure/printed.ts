@@ -1,14 +1,8 @@
 import type { Job, KeptMachine, SheetDrawing } from '@hot-bead/contract';
-import {
-  isNewSetting,
-  MODE_NAME,
-  type PlannedSetup,
-  type ProcedureSheet,
-  procedureSheet,
-  RUN_ROLE_NAME,
-  sentence,
-  workTitle,
-} from '@hot-bead/core';
+import { sentence } from '@hot-bead/core/base';
+import { isNewSetting, type PlannedSetup, RUN_ROLE_NAME, workTitle } from '@hot-bead/core/plan';
+import { type ProcedureSheet, procedureSheet } from '@hot-bead/core/records';
+import { MODE_NAME } from '@hot-bead/core/trade';
 import { jointDrawing, sectionOf } from '../../drawing/joint-geometry.ts';
 import type { Units } from '../../preferences/units.ts';
 import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';

@@ -1,4 +1,4 @@
-import { SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core';
+import { SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core/records';
 import { CARDS, type PageSize, standing } from '../../print/page.ts';
 import { cardLayout, PRINTED_RUNS_MOST, sheetLayout } from './sheet-layout.ts';
 

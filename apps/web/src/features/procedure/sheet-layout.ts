@@ -1,5 +1,5 @@
 import type { SheetDrawing } from '@hot-bead/contract';
-import { type ProcedureSheet, SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core';
+import { type ProcedureSheet, SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core/records';
 import { type Mark, type PageSize, textMark, type TextWidth, wrappedText } from '../../print/page.ts';
 
 /** A sheet as it is printed. */

@@ -1,5 +1,6 @@
 import type { Job, KeptMachine, KeptSheet } from '@hot-bead/contract';
-import { type PlannedSetup, type SheetChange, sheetChanges } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { type SheetChange, sheetChanges } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import { SHEET_DISCLAIMER } from '@hot-bead/core';
+import { SHEET_DISCLAIMER } from '@hot-bead/core/records';
 import { type Card, CARDS, type Paper, standing } from '../../print/page.ts';
 import { pagePdf } from '../../print/page-pdf.ts';
 import { cardLayout, type PrintedCard, type PrintedSheet, sheetLayout } from './sheet-layout.ts';

@@ -1,5 +1,5 @@
 import type { SheetDrawing } from '@hot-bead/contract';
-import { type ProcedureSheet, SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core';
+import { type ProcedureSheet, SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core/records';
 import { useRef } from 'react';
 import { SaveChart } from '../../drawing/chart/save-chart.tsx';
 import { DETAIL_PX, OUTLINE_PX, TONE } from '../../drawing/pen.ts';

@@ -1,14 +1,14 @@
-import type { QuickFragment } from '@hot-bead/core';
+import type { LineFragment } from '@hot-bead/core/line';
 import { Menu } from '../../ui/menu.tsx';
 import type { QuickLineState } from './use-quick-line.ts';
 
 /** A figure with the word that it was read with, in the order of the line. */
 interface Bracket {
-  readonly fragment: QuickFragment & { readonly figure: NonNullable<QuickFragment['figure']> };
+  readonly fragment: LineFragment & { readonly figure: NonNullable<LineFragment['figure']> };
   readonly words: string;
 }
 
-function bracketsOf(fragments: readonly QuickFragment[]): readonly Bracket[] {
+function bracketsOf(fragments: readonly LineFragment[]): readonly Bracket[] {
   return fragments.flatMap((fragment): Bracket[] => {
     const { figure } = fragment;
     if (!figure) return [];

@@ -1,4 +1,4 @@
-import { CAUSES } from '@hot-bead/core';
+import { CAUSES } from '@hot-bead/core/faults';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { Link } from 'react-router';

@@ -1,7 +1,7 @@
-import type { QuickReading } from '@hot-bead/core';
+import type { LineReading } from '@hot-bead/core/line';
 
 /** What keeps a line from being saved, in words; undefined when nothing does. */
-export function lineObstacle(reading: QuickReading | undefined): string | undefined {
+export function lineObstacle(reading: LineReading | undefined): string | undefined {
   // while the reader is not there the server says it
   if (!reading) return undefined;
   const bad = reading.fragments.find((fragment) => fragment.code !== undefined);

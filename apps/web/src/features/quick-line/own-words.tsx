@@ -1,10 +1,10 @@
-import { A_THING, NOTHING, type QuickFragment } from '@hot-bead/core';
+import { A_THING, NOTHING, type LineFragment } from '@hot-bead/core/line';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { canBeKept, useOwnWords } from '../shop/index.ts';
 import { useToast } from '../../ui/toasts.tsx';
 
 /** Words of the line that nothing is made of: told once what they are, they are known to this shop. */
-export function OwnWords({ fragments }: { readonly fragments: readonly QuickFragment[] }) {
+export function OwnWords({ fragments }: { readonly fragments: readonly LineFragment[] }) {
   const { keep, refused } = useOwnWords();
   const toast = useToast();
   const strange = fragments.filter(({ status, text }) => status === 'not-understood' && canBeKept(text));

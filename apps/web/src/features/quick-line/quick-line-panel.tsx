@@ -1,4 +1,4 @@
-import type { QuickFragment } from '@hot-bead/core';
+import type { LineFragment } from '@hot-bead/core/line';
 import { X } from 'lucide-react';
 import { type ComponentType, useEffect, useState } from 'react';
 import { FigureBrackets } from './figure-brackets.tsx';
@@ -11,19 +11,19 @@ interface Props {
   readonly onDone: () => void;
 }
 
-const STATUS: Readonly<Record<QuickFragment['status'], string>> = {
+const STATUS: Readonly<Record<LineFragment['status'], string>> = {
   understood: 'border-line-strong',
   questioned: 'border-straw bg-straw-tint',
   noted: 'border-dashed border-line-strong text-ink-soft',
   'not-understood': 'border-dashed border-hot',
 };
 
-function without(text: string, { start, end }: QuickFragment): string {
+function without(text: string, { start, end }: LineFragment): string {
   return (text.slice(0, start) + text.slice(end)).replace(/\s{2,}/g, ' ').trim();
 }
 
 /** A chip's text: what it was taken for, or the word itself where it has no part in the plan. */
-function shownAs({ status, text, label, code }: QuickFragment): string {
+function shownAs({ status, text, label, code }: LineFragment): string {
   if (code === 'line-too-long') return label;
   if (status === 'not-understood') return `? ${text}`;
   return status === 'noted' ? `${text}: noted` : label;

@@ -1,4 +1,4 @@
-import type { PastedList, QuickReading } from '@hot-bead/core';
+import type { PastedList, LineReading } from '@hot-bead/core/line';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -16,7 +16,7 @@ import { useSaveWelds } from './use-save-welds.ts';
 export interface QuickLineState {
   readonly text: string;
   /** Undefined until the reader is there. */
-  readonly reading: QuickReading | undefined;
+  readonly reading: LineReading | undefined;
   readonly error: string | undefined;
   readonly saving: boolean;
   /** A list that was pasted, in place of the line. */
@@ -27,7 +27,7 @@ export interface QuickLineState {
   paste(text: string): void;
   /** The field is being used: what reads it is wanted. */
   wake(): void;
-  readLine(text: string): QuickReading | undefined;
+  readLine(text: string): LineReading | undefined;
   submit(): void;
   saveAsPiece(lines: readonly string[]): void;
   saveAsJobs(lines: readonly string[]): void;
@@ -52,7 +52,7 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
     return { reader, context: { unit, machineNames, ...(shopWords && { shopWords }) } };
   }, [reader, unit, machines, shop]);
   const readLine = useCallback(
-    (line: string): QuickReading | undefined => read.reader?.parseQuickLine(line, read.context),
+    (line: string): LineReading | undefined => read.reader?.parseLine(line, read.context),
     [read],
   );
   const reading = useMemo(() => readLine(text), [readLine, text]);

@@ -1,4 +1,5 @@
-import { completeWork, type PastedList, workTitle } from '@hot-bead/core';
+import type { PastedList } from '@hot-bead/core/line';
+import { completeWork, workTitle } from '@hot-bead/core/plan';
 import { Button } from '../../ui/button.tsx';
 import { lineObstacle } from './line-obstacle.ts';
 import type { QuickLineState } from './use-quick-line.ts';

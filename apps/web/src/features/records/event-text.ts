@@ -1,5 +1,6 @@
 import type { EventAbout, ShopEvent } from '@hot-bead/contract';
-import { type FieldChange, isBooking, rigVerb } from '@hot-bead/core';
+import { rigVerb } from '@hot-bead/core/changeover';
+import { type FieldChange, isBooking } from '@hot-bead/core/records';
 import { fieldWord, valueText } from './field-text.ts';
 
 const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {

@@ -1,4 +1,4 @@
-import type { Json } from '@hot-bead/core';
+import type { Json } from '@hot-bead/core/records';
 import { fieldWord, valueText } from './field-text.ts';
 
 describe('fields of a fault case', () => {

@@ -4,9 +4,9 @@ import {
   FAULT_PROCESSES,
   FAULT_FACTS,
   faultFactRow,
-  type Json,
   symptomText,
-} from '@hot-bead/core';
+} from '@hot-bead/core/faults';
+import type { Json } from '@hot-bead/core/records';
 
 const ANSWER_WORD: Readonly<Record<string, string>> = {
   was: 'it was',

@@ -1,18 +1,7 @@
-import {
-  AWAY,
-  gasNamed,
-  isRigAttribute,
-  type Joint,
-  JOINT_NAME,
-  type Json,
-  type Position,
-  POSITION_NAME,
-  type RigAttribute,
-  rigAttributeRow,
-  rigValueText,
-  SCHOOL_TABLE,
-  sentence,
-} from '@hot-bead/core';
+import { SCHOOL_TABLE, sentence } from '@hot-bead/core/base';
+import { isRigAttribute, type RigAttribute, rigAttributeRow, rigValueText } from '@hot-bead/core/machine';
+import { AWAY, type Json } from '@hot-bead/core/records';
+import { gasNamed, type Joint, JOINT_NAME, type Position, POSITION_NAME } from '@hot-bead/core/trade';
 import { faultFieldWord, faultValueText } from './fault-field-text.ts';
 
 /** Fields whose own name does not say enough. */

@@ -1,4 +1,4 @@
-import type { RecordKind } from '@hot-bead/core';
+import type { RecordKind } from '@hot-bead/core/records';
 
 /** What a record is called to its user. */
 export const KIND_WORD: Readonly<Record<RecordKind, string>> = {

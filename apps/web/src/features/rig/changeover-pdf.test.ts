@@ -1,4 +1,4 @@
-import type { ChangeoverStep, Gate } from '@hot-bead/core';
+import type { ChangeoverStep, Gate } from '@hot-bead/core/changeover';
 import { PDFDocument } from 'pdf-lib';
 import { CARDS } from '../../print/page.ts';
 import { cardLayout, changeoverPdf } from './changeover-pdf.ts';

@@ -1,4 +1,4 @@
-import type { ChangeoverStep } from '@hot-bead/core';
+import type { ChangeoverStep } from '@hot-bead/core/changeover';
 import { type Mark, type Card, CARDS, textMark, type TextWidth } from '../../print/page.ts';
 import { pagePdf } from '../../print/page-pdf.ts';
 import { gatesInFront } from './gate-spans.ts';

@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { type CheckedLook, machineCheck, rigFact, standingOf } from '@hot-bead/core';
+import { type CheckedLook, machineCheck, rigFact } from '@hot-bead/core/changeover';
+import { standingOf } from '@hot-bead/core/machine';
 import { useState } from 'react';
 import { StepDrawing } from '../../drawing/step-drawing.tsx';
 import { Button, ButtonLink } from '../../ui/button.tsx';

@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { closeDown } from '@hot-bead/core';
+import { closeDown } from '@hot-bead/core/changeover';
 import type { PathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';

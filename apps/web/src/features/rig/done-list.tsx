@@ -1,5 +1,6 @@
 import type { ShopEvent } from '@hot-bead/contract';
-import { isBooking, rigVerb } from '@hot-bead/core';
+import { rigVerb } from '@hot-bead/core/changeover';
+import { isBooking } from '@hot-bead/core/records';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';

@@ -1,4 +1,5 @@
-import type { Attributes, ChangeoverStep, Gate } from '@hot-bead/core';
+import type { ChangeoverStep, Gate } from '@hot-bead/core/changeover';
+import type { Attributes } from '@hot-bead/core/machine';
 
 /** What a gate confirms, as a rig says it: as long as that holds it is not asked again. */
 const HELD_WHILE: Readonly<Partial<Record<Gate, readonly [attribute: string, value: string]>>> = {

@@ -1,4 +1,4 @@
-import type { Gate } from '@hot-bead/core';
+import type { Gate } from '@hot-bead/core/changeover';
 
 /** What is confirmed at a gate, and what the press says. */
 export const GATE_TEXT: Readonly<Record<Gate, readonly [ask: string, confirm: string]>> = {

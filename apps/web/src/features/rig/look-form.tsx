@@ -1,14 +1,8 @@
 import type { KeptMachine } from '@hot-bead/contract';
 import { OTHER_VALUE } from '@hot-bead/contract';
-import {
-  COMMON_GASES,
-  rigAttributeRow,
-  type RigAttribute,
-  rigFact,
-  rigField,
-  rigValueText,
-  WIRE_CLASSES,
-} from '@hot-bead/core';
+import { rigFact, rigField } from '@hot-bead/core/changeover';
+import { rigAttributeRow, type RigAttribute, rigValueText } from '@hot-bead/core/machine';
+import { COMMON_GASES, WIRE_CLASSES } from '@hot-bead/core/trade';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 

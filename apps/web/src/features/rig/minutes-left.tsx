@@ -1,4 +1,4 @@
-import { changeoverMinutesText, type JobChangeover } from '@hot-bead/core';
+import { changeoverMinutesText, type JobChangeover } from '@hot-bead/core/changeover';
 
 /** Minutes and steps that are left, large. */
 export function MinutesLeft({

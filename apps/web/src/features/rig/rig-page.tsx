@@ -1,5 +1,6 @@
 import type { Job, KeptMachine } from '@hot-bead/contract';
-import { changeoverMinutesText, jobChangeover, type PlannedSetup, type Shop } from '@hot-bead/core';
+import { changeoverMinutesText, jobChangeover } from '@hot-bead/core/changeover';
+import type { PlannedSetup, Shop } from '@hot-bead/core/plan';
 import { useMemo } from 'react';
 import { pathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';

@@ -1,5 +1,5 @@
 import type { KeptMachine, MachineChange } from '@hot-bead/contract';
-import type { RigQuestion } from '@hot-bead/core';
+import type { RigQuestion } from '@hot-bead/core/changeover';
 import { useChangeMachine } from '../machines/index.ts';
 import { useToast } from '../../ui/toasts.tsx';
 

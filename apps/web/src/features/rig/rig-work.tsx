@@ -1,15 +1,8 @@
 import type { KeptMachine, KeptStockItem, RigChange } from '@hot-bead/contract';
-import {
-  isRigAttribute,
-  type JobChangeover,
-  type PlannedSetup,
-  partsNeeded,
-  cylindersFor,
-  RIG_LOOKS,
-  spoolsFor,
-  type StockItem,
-  type RigAttribute,
-} from '@hot-bead/core';
+import { type JobChangeover, RIG_LOOKS } from '@hot-bead/core/changeover';
+import { isRigAttribute, type RigAttribute } from '@hot-bead/core/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { partsNeeded, cylindersFor, spoolsFor, type StockItem } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import type { PathForm } from '../../drawing/station-symbol.tsx';

@@ -1,13 +1,12 @@
 import type { KeptMachine } from '@hot-bead/contract';
+import { type JobChangeover, rigFact } from '@hot-bead/core/changeover';
 import {
   isRigAttribute,
-  type JobChangeover,
   type RigAttribute,
   rigAttributeRow,
-  rigFact,
   rigValueText,
   standingOf,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
 import { Table } from '../../ui/page/table.tsx';
 import { ageText } from '../machines/index.ts';
 

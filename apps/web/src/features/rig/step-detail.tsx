@@ -1,13 +1,9 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import {
-  type ChangeoverStep,
-  type FaultStation,
-  type Gate,
-  type PartNeeded,
-  type PlannedSetup,
-  RIG_LOOKS,
-  type RigAttribute,
-} from '@hot-bead/core';
+import { type ChangeoverStep, type Gate, RIG_LOOKS } from '@hot-bead/core/changeover';
+import type { FaultStation } from '@hot-bead/core/faults';
+import type { RigAttribute } from '@hot-bead/core/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { PartNeeded } from '@hot-bead/core/records';
 import { useState } from 'react';
 import { StepDrawing } from '../../drawing/step-drawing.tsx';
 import type { PathForm } from '../../drawing/station-symbol.tsx';

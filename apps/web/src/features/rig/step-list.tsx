@@ -1,4 +1,4 @@
-import type { ChangeoverStep, Gate } from '@hot-bead/core';
+import type { ChangeoverStep, Gate } from '@hot-bead/core/changeover';
 import { gatesInFront } from './gate-spans.ts';
 import { GATE_TEXT } from './gate-text.ts';
 

@@ -1,5 +1,6 @@
 import type { KeptMachine, RigChange } from '@hot-bead/contract';
-import { keptPressure, type PlannedSetup } from '@hot-bead/core';
+import { keptPressure } from '@hot-bead/core/changeover';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';
 import { Segmented } from '../../ui/segmented.tsx';

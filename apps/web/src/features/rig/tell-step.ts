@@ -1,12 +1,6 @@
 import type { RigChange, RigValueChange } from '@hot-bead/contract';
-import {
-  type Attributes,
-  isRigAttribute,
-  type Machine,
-  rigFact,
-  type RigAttribute,
-  stepEffect,
-} from '@hot-bead/core';
+import { rigFact, stepEffect } from '@hot-bead/core/changeover';
+import { type Attributes, isRigAttribute, type Machine, type RigAttribute } from '@hot-bead/core/machine';
 
 /** Values of a rig as they were seen on a machine, beside what they are now. */
 export function seenChanges(

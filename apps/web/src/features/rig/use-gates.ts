@@ -1,4 +1,5 @@
-import type { Attributes, ChangeoverStep, Gate } from '@hot-bead/core';
+import type { ChangeoverStep, Gate } from '@hot-bead/core/changeover';
+import type { Attributes } from '@hot-bead/core/machine';
 import { useState } from 'react';
 import { stillHolds } from './gate-spans.ts';
 

@@ -1,13 +1,7 @@
 import type { Job, KeptMachine, KeptStockItem } from '@hot-bead/contract';
-import {
-  changeoverMinutesText,
-  jobChangeover,
-  partsNeeded,
-  type PlannedSetup,
-  planSetup,
-  resourcesOf,
-  type Shop,
-} from '@hot-bead/core';
+import { changeoverMinutesText, jobChangeover } from '@hot-bead/core/changeover';
+import { type PlannedSetup, planSetup, resourcesOf, type Shop } from '@hot-bead/core/plan';
+import { partsNeeded } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Section } from '../../ui/page/section.tsx';

@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract';
-import { runDuty } from '@hot-bead/core';
+import { runDuty } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { MIND_BOX } from '../../ui/page/notices.tsx';

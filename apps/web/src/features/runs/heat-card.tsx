@@ -1,4 +1,4 @@
-import { isHeat, runHeat, runTravelMmPerMin, type WeldRun } from '@hot-bead/core';
+import { isHeat, runHeat, runTravelMmPerMin, type WeldRun } from '@hot-bead/core/records';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { withUnit } from '../units/index.ts';

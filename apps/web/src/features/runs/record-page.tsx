@@ -1,5 +1,6 @@
 import type { Job, KeptMachine, KeptRun, KeptStockItem } from '@hot-bead/contract';
-import { nextRunNumber, type PlannedSetup, type Run, RUN_ROLE_NAME } from '@hot-bead/core';
+import { type PlannedSetup, type Run, RUN_ROLE_NAME } from '@hot-bead/core/plan';
+import { nextRunNumber } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';

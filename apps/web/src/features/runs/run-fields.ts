@@ -1,5 +1,6 @@
 import type { KeptRun, NewRun } from '@hot-bead/contract';
-import { measuredLength, type TracePower } from '@hot-bead/core';
+import { measuredLength } from '@hot-bead/core/base';
+import type { TracePower } from '@hot-bead/core/records';
 import type { Units } from '../../preferences/units.ts';
 import { figureOf, numberOrText, shownAs } from '../units/index.ts';
 

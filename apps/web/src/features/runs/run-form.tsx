@@ -1,4 +1,4 @@
-import { RUN_RESULTS } from '@hot-bead/core';
+import { RUN_RESULTS } from '@hot-bead/core/records';
 import type { ReactNode } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field, FigureField, SelectField } from '../../ui/form/field.tsx';

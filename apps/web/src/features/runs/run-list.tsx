@@ -1,5 +1,5 @@
 import type { KeptRun } from '@hot-bead/contract';
-import { defectWord, isHeat, runCount, runHeat, runTotals } from '@hot-bead/core';
+import { defectWord, isHeat, runCount, runHeat, runTotals } from '@hot-bead/core/records';
 import { format } from 'date-fns';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';

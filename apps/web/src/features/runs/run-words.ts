@@ -1,4 +1,5 @@
-import { DEFECT_WORDS, type MissingForHeat, type RunResult, sentence } from '@hot-bead/core';
+import { sentence } from '@hot-bead/core/base';
+import { DEFECT_WORDS, type MissingForHeat, type RunResult } from '@hot-bead/core/records';
 
 /** How a run came out, with its mark. */
 export const RESULT_WORD: Readonly<Record<RunResult, string>> = {

@@ -1,5 +1,5 @@
 import type { KeptRun, NewRun, RunChange } from '@hot-bead/contract';
-import { changeOf } from '@hot-bead/core';
+import { changeOf } from '@hot-bead/core/records';
 import { type QueryClient, queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';

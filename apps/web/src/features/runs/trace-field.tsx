@@ -1,4 +1,5 @@
-import type { ArcPower, TracePower } from '@hot-bead/core';
+import type { TracePower } from '@hot-bead/core/records';
+import type { ArcPower } from '@hot-bead/core/trade';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { FileField } from '../../ui/form/file-field.tsx';

@@ -1,5 +1,6 @@
 import { type KeptStockItem, type NewRun, newRunSchema, validated } from '@hot-bead/contract';
-import type { PlannedSetup, WeldRun } from '@hot-bead/core';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { WeldRun } from '@hot-bead/core/records';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { type Problem, sendChecked } from '../../ui/form/problems.ts';

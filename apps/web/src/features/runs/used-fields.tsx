@@ -1,13 +1,8 @@
 import type { KeptMachine, KeptStockItem } from '@hot-bead/contract';
-import {
-  isSameWire,
-  type PlannedSetup,
-  rigFact,
-  type RunFeed,
-  runUse,
-  type StockItem,
-  type WeldRun,
-} from '@hot-bead/core';
+import { rigFact } from '@hot-bead/core/changeover';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import { type RunFeed, runUse, type StockItem, type WeldRun } from '@hot-bead/core/records';
+import { isSameWire } from '@hot-bead/core/trade';
 import { Field, SelectField } from '../../ui/form/field.tsx';
 import { stockChoice } from '../stores/index.ts';
 import type { RunFaults } from './run-form.tsx';

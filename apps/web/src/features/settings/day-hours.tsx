@@ -1,4 +1,4 @@
-import { ARC_SHARE_RANGE_PERCENT, clockMinutes, type ShopDay, USUAL_DAY } from '@hot-bead/core';
+import { ARC_SHARE_RANGE_PERCENT, clockMinutes, type ShopDay, USUAL_DAY } from '@hot-bead/core/day';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';

@@ -1,4 +1,4 @@
-import { canStandFor } from '@hot-bead/core';
+import { canStandFor } from '@hot-bead/core/line';
 import { type FormEvent, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';

@@ -1,4 +1,4 @@
-import { SCHOOL_TABLE } from '@hot-bead/core';
+import { SCHOOL_TABLE } from '@hot-bead/core/base';
 import { useQuery } from '@tanstack/react-query';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { UNIT_OPTIONS, type UnitQuantity } from '../../preferences/units.ts';

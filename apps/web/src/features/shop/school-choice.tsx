@@ -1,4 +1,4 @@
-import { settledSchools, type SchoolRow, sourceText } from '@hot-bead/core';
+import { settledSchools, type SchoolRow, sourceText } from '@hot-bead/core/base';
 import { useQuery } from '@tanstack/react-query';
 import { OptionList } from '../../ui/option-list.tsx';
 import { NOTHING_CHOSEN, shopQuery, useChangeShop } from './shop.queries.ts';

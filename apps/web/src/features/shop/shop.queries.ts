@@ -1,4 +1,4 @@
-import { changeBetween, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core';
+import { changeBetween, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/records';
 import type { KeptShop, ShopSettings } from '@hot-bead/contract';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';

@@ -1,4 +1,4 @@
-import { OWN_WORD, type ShopWords } from '@hot-bead/core';
+import { OWN_WORD, type ShopWords } from '@hot-bead/core/line';
 import { useQuery } from '@tanstack/react-query';
 import { NOTHING_CHOSEN, shopQuery, useChangeShop } from './shop.queries.ts';
 

@@ -1,4 +1,4 @@
-import type { Sound } from '@hot-bead/core';
+import type { Sound } from '@hot-bead/core/arc-lab';
 
 /** How long the microphone listens, s: three are read, the best of them. */
 export const LISTENS_S = 8;

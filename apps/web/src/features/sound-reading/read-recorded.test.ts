@@ -1,5 +1,5 @@
 import { writeWav } from '@hot-bead/contract';
-import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core';
+import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core/arc-lab';
 import { readRecorded } from './read-recorded.ts';
 import { sureText } from './reading-words.ts';
 

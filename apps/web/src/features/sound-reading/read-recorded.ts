@@ -1,5 +1,5 @@
 import { powerSpectrum, readWav } from '@hot-bead/contract';
-import { readRecording, type Sound, type SoundReading, SPECTRUM_FRAME } from '@hot-bead/core';
+import { readRecording, type Sound, type SoundReading, SPECTRUM_FRAME } from '@hot-bead/core/arc-lab';
 
 /** A picture of a recording: time to the right, pitch upwards, 0 to 255 by loudness. */
 export interface Spectrogram {

@@ -1,4 +1,4 @@
-import { type ArcLevel, type SoundReading } from '@hot-bead/core';
+import type { ArcLevel, SoundReading } from '@hot-bead/core/arc-lab';
 
 export const LEVEL_SAYS: Readonly<Record<ArcLevel, string>> = {
   cold: '▼ Too cold for short arc',

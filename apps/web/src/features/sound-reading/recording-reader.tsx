@@ -1,4 +1,4 @@
-import { type ArcLevel, evenWord, SOUND_REFUSALS } from '@hot-bead/core';
+import { type ArcLevel, evenWord, SOUND_REFUSALS } from '@hot-bead/core/arc-lab';
 import { Mic } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { Button } from '../../ui/button.tsx';

@@ -1,4 +1,4 @@
-import type { SoundReading } from '@hot-bead/core';
+import type { SoundReading } from '@hot-bead/core/arc-lab';
 import { useEffect, useRef } from 'react';
 import type { Spectrogram } from './read-recorded.ts';
 

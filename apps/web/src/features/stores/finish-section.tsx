@@ -1,16 +1,16 @@
 import type { KeptMachine, KeptStockItem } from '@hot-bead/contract';
+import { rigFact } from '@hot-bead/core/changeover';
+import type { PlannedSetup } from '@hot-bead/core/plan';
 import {
   type Cylinder,
   type Finish,
-  isSameWire,
   type Lasts,
   type LastsVerdict,
-  type PlannedSetup,
-  rigFact,
   type Spool,
   type StockItem,
   willItFinish,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
+import { isSameWire } from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Section } from '../../ui/page/section.tsx';

@@ -1,15 +1,12 @@
 import {
-  COMMON_GASES,
-  gasOf,
   isLiquidGas,
   PART_KINDS,
   SPOOL_SIZES,
   SPOOL_TARE_KG,
   type SpoolSize,
   type StockItem,
-  WIRE_CLASSES,
-  WIRE_DIAMETERS_MM,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
+import { COMMON_GASES, gasOf, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import { numberOrText } from '../units/index.ts';
 
 export type StockKind = StockItem['kind'];

@@ -1,5 +1,5 @@
 import { newStockItemSchema, validated } from '@hot-bead/contract';
-import type { StockItem } from '@hot-bead/core';
+import type { StockItem } from '@hot-bead/core/records';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';

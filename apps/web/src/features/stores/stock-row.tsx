@@ -5,7 +5,8 @@ import {
   stockEntrySchema,
   validated,
 } from '@hot-bead/contract';
-import { isLiquidGas, isLow, isUsedUp, rigFact, type StockItem } from '@hot-bead/core';
+import { rigFact } from '@hot-bead/core/changeover';
+import { isLiquidGas, isLow, isUsedUp, type StockItem } from '@hot-bead/core/records';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';

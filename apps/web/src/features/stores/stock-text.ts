@@ -1,12 +1,12 @@
 import {
   cylinderLeft,
-  gasNamed,
   gaugeDoubt,
   isLiquidGas,
   type Left,
   spoolLeft,
   type StockItem,
-} from '@hot-bead/core';
+} from '@hot-bead/core/records';
+import { gasNamed } from '@hot-bead/core/trade';
 import { wireSizeText } from '../units/index.ts';
 
 const SIZE_WORD = { D100: '100 mm spool', D200: '200 mm spool', D300: '300 mm spool' } as const;

@@ -1,5 +1,5 @@
 import type { KeptStockItem, NewStockEntry, NewStockItem } from '@hot-bead/contract';
-import type { StockItem } from '@hot-bead/core';
+import type { StockItem } from '@hot-bead/core/records';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway } from '../../commands/send-change.ts';

@@ -1,5 +1,5 @@
 import type { KeptStockItem } from '@hot-bead/contract';
-import type { StockItem } from '@hot-bead/core';
+import type { StockItem } from '@hot-bead/core/records';
 import { screen, within } from '@testing-library/react';
 import { SHOWN } from '../../../test/machines.ts';
 import { Refusal, show } from '../../../test/show.tsx';

@@ -1,5 +1,5 @@
 import type { KeptMachine, KeptStockItem } from '@hot-bead/contract';
-import { isLow, isUsedUp } from '@hot-bead/core';
+import { isLow, isUsedUp } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';

@@ -1,5 +1,7 @@
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract';
-import { beadVerdict, changeOf, type WeldedWith } from '@hot-bead/core';
+import type { WeldedWith } from '@hot-bead/core/dial-in';
+import { changeOf } from '@hot-bead/core/records';
+import { beadVerdict } from '@hot-bead/core/window';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';

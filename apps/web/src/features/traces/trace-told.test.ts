@@ -1,4 +1,4 @@
-import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core';
+import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core/arc-lab';
 import { traceTold } from './trace-told.ts';
 
 describe('a trace', () => {

@@ -1,5 +1,6 @@
 import { DIP_SAMPLES_PER_SECOND, readTrace } from '@hot-bead/contract';
-import { arcPower, type ArcPower, type TraceFeatures, traceFeatures } from '@hot-bead/core';
+import { type TraceFeatures, traceFeatures } from '@hot-bead/core/arc-lab';
+import { arcPower, type ArcPower } from '@hot-bead/core/trade';
 
 /** What a trace tells, or why it tells nothing. */
 export type TraceTold =

@@ -1,4 +1,5 @@
-import { type CheckValue, dialledInChecks, residuals, sourceText, startingRowChecks } from '@hot-bead/core';
+import { sourceText } from '@hot-bead/core/base';
+import { type CheckValue, dialledInChecks, residuals, startingRowChecks } from '@hot-bead/core/truth';
 import { useMemo } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { figureOf, shownAs } from '../units/index.ts';

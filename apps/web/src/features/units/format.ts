@@ -7,7 +7,7 @@ import {
   mmFromInches,
   mPerMinFromInchesPerMin,
   nearestGauge,
-} from '@hot-bead/core';
+} from '@hot-bead/core/base';
 import type { Units } from '../../preferences/units.ts';
 
 /** A quantity as it is shown: how it is turned into the user's unit, and to how many places. */

@@ -1,4 +1,4 @@
-import type { BeadVerdict } from '@hot-bead/core';
+import type { BeadVerdict } from '@hot-bead/core/window';
 import { VERDICT_SHAPE } from '../../drawing/verdict-shape.ts';
 
 /** What the chart hands to a mark: where it stands, and the point's own data. */

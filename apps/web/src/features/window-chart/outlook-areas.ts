@@ -1,4 +1,4 @@
-import type { BeadSetting } from '@hot-bead/core';
+import type { BeadSetting } from '@hot-bead/core/window';
 
 /** What can be set next, and the chance that it lies in the window. */
 export type OutlookCell = BeadSetting & { readonly chance: number };

@@ -1,18 +1,16 @@
 import type { KeptMachine, KeptTestBead } from '@hot-bead/contract';
 import {
-  type BeadSetting,
-  MODE_NAME,
   type PlannedSetup,
-  planReach,
-  type PositionLine,
-  positionLines,
   type TransferRegion,
   transferRegions,
   evenSteps,
   windowAt,
   windowCurve,
   workTitle,
-} from '@hot-bead/core';
+} from '@hot-bead/core/plan';
+import { planReach, type PositionLine, positionLines } from '@hot-bead/core/terms';
+import { MODE_NAME } from '@hot-bead/core/trade';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { memo, useId, useMemo, useRef } from 'react';
 import { Area, Line, ReferenceArea, ReferenceLine, Scatter } from 'recharts';
 import { SaveChart } from '../../drawing/chart/save-chart.tsx';

@@ -5,7 +5,7 @@ import {
   WIRE_DIAMETERS_MM,
   type WireClass,
   type WireDiameterMm,
-} from '@hot-bead/core';
+} from '@hot-bead/core/trade';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Removable } from '../../ui/removable.tsx';

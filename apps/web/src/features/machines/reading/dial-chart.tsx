@@ -1,4 +1,5 @@
-import { type Dial, dialEnds, dialSpeed, type Span } from '@hot-bead/core';
+import type { Span } from '@hot-bead/core/base';
+import { type Dial, dialEnds, dialSpeed } from '@hot-bead/core/machine';
 import { BandChart } from '../../../drawing/chart/band-chart.tsx';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { shownAs } from '../../units/index.ts';

@@ -1,4 +1,4 @@
-import type { DialDoubt } from '@hot-bead/core';
+import type { DialDoubt } from '@hot-bead/core/machine';
 import type { Units } from '../../../preferences/units.ts';
 import { withUnit } from '../../units/index.ts';
 

@@ -1,5 +1,6 @@
 import { ContractError, newDialReadingSchema, type Problem, validated } from '@hot-bead/contract';
-import { measuredLength, type TimedReading } from '@hot-bead/core';
+import { measuredLength } from '@hot-bead/core/base';
+import type { TimedReading } from '@hot-bead/core/machine';
 import { numberOrText } from '../../units/index.ts';
 
 /** A reading as the form holds it: everything text until the contract has seen it. */

@@ -6,7 +6,7 @@ import {
   twoLengthWorth,
   WHOLE_MINUTE_S,
   type WireControl,
-} from '@hot-bead/core';
+} from '@hot-bead/core/machine';
 import { type ReactNode, useState } from 'react';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';

@@ -1,0 +1,24 @@
+export { type ChangeoverStep, rigVerb, stepEffect } from './changeover.ts';
+export {
+  changeoverMinutesText,
+  type CheckedLook,
+  closeDown,
+  jobChangeover,
+  type JobChangeover,
+  machineCheck,
+  type RigQuestion,
+} from './job-changeover.ts';
+export { rigFact, rigField, rigFieldValue, withRigValue } from './machine-rig.ts';
+export { RIG_LOOKS } from './rig-looks.ts';
+export { keptPressure } from './rig-need.ts';
+export type { Gate } from './rig-step-row.ts';
+export { RIG_STEPS } from './rig-steps.ts';
+export { ROLL_WORD } from './station-words.ts';
+export {
+  standingMarks,
+  type Station,
+  STATION_IDS,
+  type StationId,
+  type StationMark,
+  stationsOf,
+} from './stations.ts';

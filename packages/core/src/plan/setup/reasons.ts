@@ -1,0 +1,198 @@
+import { beginWords } from '../../window/begin-words.ts';
+import { planDialModel } from './plan-dial-model.ts';
+import { sentence } from '../../base/sentence.ts';
+import { FILLET_CONVEXITY } from '../bead/weld-size.ts';
+import type { FamilyId } from '../../trade/family/family.ts';
+import { argonMeterFactor } from '../../trade/gas/float-meter.ts';
+import { JOINT_NAME, POSITION_NAME } from '../../trade/material/work.ts';
+import { HAND_TRAVEL_SOURCE } from '../bead/hand-travel.ts';
+import { HEAT_INPUT_SOURCE } from '../../trade/heat/heat-input.ts';
+import { HANDBOOK, MODEL, PRACTICE, standard, YOURS } from '../../base/source.ts';
+import type { Schools } from '../../base/school.ts';
+import { wireClassRow } from '../../trade/wire/wire-class.ts';
+import type { PlannedSetup, Reason } from './setup.ts';
+import { learnedClaim } from '../../window/learning/learned-words.ts';
+
+type Unreasoned = Omit<PlannedSetup, 'reasons' | 'ways'>;
+
+interface Told {
+  readonly wire: string;
+  readonly schools: Schools;
+  readonly machineName: string | undefined;
+}
+
+const MODE_REASON: Readonly<Record<FamilyId, string>> = {
+  'steel-dip': 'Short-circuit: little heat, every position, thin to 5 mm.',
+  'steel-spray': 'Spray: from 5 mm in flat and horizontal, deep and clean, above its transition current.',
+  'steel-pulse': 'Pulsed spray: spray’s clean drops at less heat, every position, near no spatter.',
+  'self-shielded': 'Flux core without gas: its own slag and vapour shield it, in wind too.',
+  'self-shielded-t8':
+    'Flux core without gas, T-8: its own slag and vapour shield it, on thick work and in wind.',
+  'gas-shielded-flux-core': 'Flux core under gas: slag carries the puddle in every position but downwards.',
+  'metal-cored': 'Metal-cored wire in spray: fast, little slag, flat and horizontal.',
+  'stainless-dip': 'Short-circuit: the least heat stainless can be given.',
+  'stainless-spray': 'Spray on stainless: from 5 mm, flat and horizontal.',
+  'stainless-pulse': 'Pulsed spray on stainless: less heat and distortion than spray.',
+  'aluminium-spray': 'Spray: aluminium is never short-circuited; small wire holds it in every position.',
+  'aluminium-pulse': 'Pulsed spray: the way to hold thin aluminium.',
+  'bronze-braze': 'Brazing: the sheet does not melt, so the zinc beside the bead stays on.',
+};
+
+function gasReason(plan: Unreasoned): Reason {
+  const { gas, origin } = plan.gas;
+  const why = {
+    asked: `You named ${gas.name}.`,
+    loaded: `${gas.name} is connected and suits.`,
+    shelf: `${gas.name} is on the shelf and suits.`,
+    assumed: `No gas named: ${gas.name} assumed${gas.co2Percent[0] === gas.co2Percent[1] ? '' : '; the volts range covers both ends'}.`,
+  }[origin];
+  const text = gas.id === 'none' ? 'No gas: close the cylinder.' : sentence(why);
+  return { item: 'gas', text, source: gas.source };
+}
+
+/** What the flow is taken from: the nozzle's bore where it is that, and what moves it off. */
+function flowWords({ gasFlowLPerMin, feedPath, gas }: Unreasoned): string {
+  const boreMm = feedPath.nozzle.boreMm;
+  if (Math.abs(gasFlowLPerMin.start - boreMm) < 0.5) {
+    return `As many litres a minute as the ${boreMm} mm nozzle has millimetres.`;
+  }
+  return gas.gas.heliumPercent > 0
+    ? 'Helium is light and wants more flow than the nozzle’s bore in litres.'
+    : 'Inside the usual band for this way.';
+}
+
+function flowReason(plan: Unreasoned): Reason {
+  const factor = argonMeterFactor(plan.gas.gas);
+  const own = plan.own.gasFlowLPerMin !== undefined;
+  if (plan.gas.gas.id === 'none') return { item: 'gasFlow', text: 'No flow.', source: PRACTICE };
+  const meter =
+    Math.abs(factor - 1) < 0.03
+      ? ''
+      : ` A meter scaled for argon reads ${plan.gas.meterReadingLPerMin.toFixed(0)} then: true flow is ${factor.toFixed(2)} × its reading.`;
+  return {
+    item: 'gasFlow',
+    text: own ? `Your own number.${meter}` : `${flowWords(plan)}${meter} Set it while gas really flows.`,
+    source: own ? YOURS : PRACTICE,
+  };
+}
+
+function voltsText(plan: Unreasoned): string {
+  if (plan.own.volts !== undefined) return 'Your own number.';
+  if (plan.voltsKind === 'mean')
+    return 'A rough mean only: the machine’s waveform settles it. Set the arc length by the pulse trim.';
+  return `Arc volts in the middle of the window for this current, wire and gas. ${beginWords(planDialModel(plan))}`;
+}
+
+function learnedReason({ learned, own }: Unreasoned, machineName = 'This machine'): readonly Reason[] {
+  if (!learned || own.volts !== undefined) return [];
+  const moved = learned.followed ? 'the volts are moved by that' : 'this shop keeps to the book';
+  const text = `${learnedClaim(learned, machineName)} with this wire, gas and transfer: ${moved}.`;
+  return [{ item: 'volts', text, source: MODEL }];
+}
+
+function numberReasons(plan: Unreasoned, machineName: string | undefined): Reason[] {
+  const amps = Math.round(plan.currentA.start);
+  const ownSpeed = plan.own.wireFeedSpeedMPerMin !== undefined;
+  return [
+    {
+      item: 'amps',
+      text: `${plan.demand.map((row) => (row.factor === undefined ? row.label : `× ${row.factor.toFixed(2)} ${row.label}`)).join(', ')}: ${amps} A.`,
+      source: MODEL,
+    },
+    {
+      item: 'wireFeedSpeed',
+      text: ownSpeed
+        ? 'Your own number; current and volts follow it.'
+        : `The wire speed at which ${amps} A melts ${plan.wire.diameterMm} mm wire. The range spans the schools and the confidence of the starting rows.`,
+      source: ownSpeed ? YOURS : HANDBOOK,
+    },
+    { item: 'volts', text: voltsText(plan), source: plan.own.volts === undefined ? MODEL : YOURS },
+    ...learnedReason(plan, machineName),
+  ];
+}
+
+/** How the hand came to this travel, in words. */
+function solvedWords({ bead, work }: Unreasoned): string {
+  if (bead.solvedBy === 'oversize') {
+    return ` Even the fastest hand lays ${bead.oversize.toFixed(1)} times the metal wanted.`;
+  }
+  if (bead.solvedBy === 'hard-limit')
+    return ` Near the limit of what a hand does ${POSITION_NAME[work.position]}.`;
+  const [low, high] = bead.hand.comfortableMmPerMin;
+  return ` Inside the ${Math.round(low)} to ${Math.round(high)} mm/min that a hand is at ease with ${POSITION_NAME[work.position]}.`;
+}
+
+function runsReason({ runs, work, fitUp }: Unreasoned): readonly Reason[] {
+  if (runs.length === 1) return [];
+  const second = runs.some(({ role }) => role === 'second-side');
+  const layers = new Set(runs.map(({ layer }) => layer)).size;
+  const text = second
+    ? `${runs.length} runs: a ${JOINT_NAME[work.joint]} of this thickness is fused from both sides.`
+    : fitUp.bevel
+      ? `${runs.length} runs in ${layers} layers fill the bevel of this ${JOINT_NAME[work.joint]}.`
+      : `${runs.length} runs: one cannot carry the heat or the metal of this ${JOINT_NAME[work.joint]}.`;
+  return [{ item: 'passes', text, source: MODEL }];
+}
+
+function beadReasons(plan: Unreasoned): Reason[] {
+  const { bead, work, fitUp, weldSize } = plan;
+  const convex = `taken ${Math.round((FILLET_CONVEXITY - 1) * 100)} % convex`;
+  const size =
+    bead.legMm === undefined
+      ? `of ${bead.sectionMm2.toFixed(1)} mm²`
+      : `for a ${bead.legMm.toFixed(1)} mm leg, ${convex}`;
+  const list: Reason[] = [
+    {
+      item: 'travelSpeed',
+      text: `Wire melted over a bead section ${size}.${solvedWords(plan)}`,
+      source: HAND_TRAVEL_SOURCE,
+    },
+    {
+      item: 'heatInput',
+      text: `${plan.heatInputKJPerMm.toFixed(2)} kJ/mm by mean volts and mean current, with 0.8 of it in the work${plan.voltsKind === 'mean' ? '; pulsed, the true figure differs' : ''}.`,
+      source: HEAT_INPUT_SOURCE,
+    },
+    ...runsReason(plan),
+  ];
+  if (weldSize) list.push({ item: 'weldSize', text: weldSize.text, source: weldSize.source });
+  if (fitUp.closedButt) list.push({ item: 'fitUp', text: fitUp.closedButt.text, source: PRACTICE });
+  if (work.joint === 'lap' && Math.min(work.thicknessMm, work.otherThicknessMm ?? work.thicknessMm) >= 6) {
+    const text =
+      'From 6 mm a fillet on a lap’s edge is kept 2 mm short of the edge, so that the edge stays to be seen.';
+    list.push({ item: 'named-rule', text, source: standard('AWS D1.1') });
+  }
+  if (fitUp.bevel) {
+    list.push({ item: 'named-rule', text: 'Over 5 mm the edges of a butt are bevelled.', source: HANDBOOK });
+  }
+  return list;
+}
+
+function ctwdText(plan: Unreasoned): string {
+  if (plan.own.ctwdMm !== undefined) return 'Your own number; the wire speed is reckoned for it.';
+  return 'Tip to work; the wire that sticks out is that less the arc. At one wire speed a longer stick-out means less current.';
+}
+
+/** A reason with its source for every item of a plan. */
+export function reasonsFor(plan: Unreasoned, told: Told): readonly Reason[] {
+  const { feedPath, polarity, technique } = plan;
+  const ownCtwd = plan.own.ctwdMm !== undefined;
+  return [
+    { item: 'polarity', text: polarity.why, source: polarity.source },
+    {
+      item: 'wire',
+      text: `${sentence(told.wire)} ${wireClassRow(plan.wire.wireClass).note}`,
+      source: PRACTICE,
+    },
+    { item: 'driveRolls', text: feedPath.driveRolls.why, source: feedPath.driveRolls.source },
+    { item: 'liner', text: feedPath.liner.why, source: feedPath.liner.source },
+    { item: 'tip', text: feedPath.tip.why, source: feedPath.tip.source },
+    { item: 'nozzle', text: feedPath.nozzle.why, source: feedPath.nozzle.source },
+    gasReason(plan),
+    flowReason(plan),
+    { item: 'transferMode', text: MODE_REASON[plan.family], source: HANDBOOK },
+    ...numberReasons(plan, told.machineName),
+    { item: 'ctwd', text: ctwdText(plan), source: ownCtwd ? YOURS : HANDBOOK },
+    ...beadReasons(plan),
+    { item: 'gunAngle', text: technique.whyDirection, source: PRACTICE },
+  ];
+}

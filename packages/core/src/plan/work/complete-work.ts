@@ -1,0 +1,93 @@
+import { asWelded } from '../bead/joint-section.ts';
+import { metalName } from '../../trade/material/base-metal.ts';
+import { JOINT_NAME, POSITION_NAME, PROFILE_NAME, type Work } from '../../trade/material/work.ts';
+import type { StatedWork } from './stated-work.ts';
+
+/** Slots of a job that {@link completeWork} may fill. */
+export type AssumedSlot = 'metal' | 'joint' | 'position' | 'surface' | 'place' | 'windy';
+
+export interface CompletedWork {
+  readonly work: Work;
+  /** Which slots were filled by assumption, to be shown as such. */
+  readonly assumed: readonly AssumedSlot[];
+}
+
+/** What is taken for granted until it is said. Source: common practice. */
+export const USUAL_WORK = {
+  metal: 'carbon-steel',
+  joint: 'butt',
+  position: 'flat',
+  surface: 'clean',
+  place: 'indoors',
+  windy: false,
+} as const satisfies Partial<Work>;
+
+/**
+ * Joint that is taken for granted: a leg or a throat, and a tube or section set on a plate, mean a fillet; else a butt.
+ *
+ * @source common practice
+ */
+function usualJoint({ legMm, throatMm, product, otherProduct }: StatedWork): Work['joint'] {
+  const sized = legMm !== undefined || throatMm !== undefined;
+  const isHollow = (one: StatedWork['product']): boolean => one === 'tube' || one === 'section';
+  const onPlate =
+    (isHollow(product) && otherProduct === 'plate') || (product === 'plate' && isHollow(otherProduct));
+  return sized || onPlate ? 'tee' : USUAL_WORK.joint;
+}
+
+/** A complete work from what was said, with the usual values for the rest; undefined without a thickness. */
+export function completeWork(said: StatedWork): CompletedWork | undefined {
+  if (said.thicknessMm === undefined) return undefined;
+  const place = said.place ?? (said.windy === true ? 'outdoors' : USUAL_WORK.place);
+  const slots: readonly AssumedSlot[] = ['metal', 'joint', 'position', 'surface', 'place', 'windy'];
+  return {
+    work: asWelded({
+      metal: said.metal ?? USUAL_WORK.metal,
+      alloy: said.alloy,
+      otherMetal: said.otherMetal,
+      otherAlloy: said.otherAlloy,
+      product: said.product,
+      otherProduct: said.otherProduct,
+      thicknessMm: said.thicknessMm,
+      otherThicknessMm: said.otherThicknessMm,
+      joint: said.joint ?? usualJoint(said),
+      position: said.position ?? USUAL_WORK.position,
+      surface: said.surface ?? USUAL_WORK.surface,
+      place,
+      windy: said.windy ?? USUAL_WORK.windy,
+      priorities: said.priorities,
+      circumstances: said.circumstances,
+      profile: said.profile,
+      outsideMm: said.outsideMm,
+      seamMm: said.seamMm,
+      numberOff: said.numberOff,
+      stitchMm: said.stitchMm,
+      pitchMm: said.pitchMm,
+      legMm: said.legMm,
+      throatMm: said.throatMm,
+      sides: said.sides,
+      passes: said.passes,
+      gapMm: said.gapMm,
+      backing: said.backing,
+      thirdMember: said.thirdMember,
+    }),
+    assumed: slots.filter((slot) => said[slot] === undefined),
+  };
+}
+
+function figure(mm: number): string {
+  return String(Number(mm.toFixed(2)));
+}
+
+/** A job's title in words: "3 mm carbon steel tee, flat". */
+export function workTitle(work: Work): string {
+  const other = work.otherThicknessMm === undefined ? '' : ` on ${figure(work.otherThicknessMm)}`;
+  const size = work.outsideMm === undefined ? '' : `${work.outsideMm.map(figure).join('×')} mm `;
+  const shape = work.profile === undefined ? work.product : PROFILE_NAME[work.profile];
+  const first = shape === undefined ? undefined : `${size}${shape}`;
+  const products = [first, work.otherProduct].filter((p) => p !== undefined).join(' to ');
+  const second = work.otherMetal === undefined ? '' : ` to ${metalName(work.otherMetal, work.otherAlloy)}`;
+  const metals = `${metalName(work.metal, work.alloy)}${second}`;
+  const what = [metals, products].filter((word) => word !== '').join(' ');
+  return `${figure(work.thicknessMm)}${other} mm ${what} ${JOINT_NAME[work.joint]}, ${POSITION_NAME[work.position]}`;
+}

@@ -1,0 +1,154 @@
+export { isBooking, WELDED } from './booking.ts';
+export {
+  canonicalJson,
+  changeBack,
+  changeBetween,
+  changeOf,
+  type FieldChange,
+  type Fields,
+  fieldsAfter,
+  fieldsOf,
+  isSameValue,
+  type Json,
+  patchOf,
+  recordOf,
+} from './field-change.ts';
+export {
+  AWAY,
+  FAULT_CASE_BRANCHES,
+  INSPECTION_BRANCHES,
+  JOB_BRANCHES,
+  MACHINE_BRANCHES,
+  RECORD_KINDS,
+  type RecordKind,
+  SHOP_BRANCHES,
+} from './record-kind.ts';
+
+// Cost
+export {
+  type Quote,
+  quote,
+  QUOTE_MINUTES_RANGE,
+  QUOTE_PARTS_RANGE,
+  type QuoteSwing,
+  quoteWelds,
+  USUAL_FIT_UP_MIN,
+  USUAL_RATES,
+  USUAL_TIP_LIFE_H,
+} from './cost/quote.ts';
+export { type CostRates, OPERATING_FACTORS, type WeldCost, type WorkKind } from './cost/weld-cost.ts';
+
+// Inspection
+export { DEFECT_WORDS, defectWord } from './inspection/defect-words.ts';
+export { GAUGE_IDS, type GaugeId, GAUGES, gaugeU95Mm } from './inspection/gauges.ts';
+export {
+  INSPECTION_ITEM_IDS,
+  inspectionItem,
+  type InspectionItem,
+  type InspectionItemId,
+  ITEM_GRADES,
+  itemsOf,
+} from './inspection/inspection-items.ts';
+export {
+  INSPECTED_LEG_RANGE_MM,
+  INSPECTED_LENGTH_RANGE_MM,
+  INSPECTED_PLATE_RANGE_MM,
+  INSPECTED_SIZE_RANGE_MM,
+  type InspectedPhoto,
+  type Inspection,
+  type ItemRead,
+  NOMINAL_RANGE_MM,
+  type PhotoMark,
+  type PhotoPoint,
+  type SizeRead,
+} from './inspection/inspection.ts';
+export type { Verdict } from './inspection/judge-finding.ts';
+export {
+  type JudgedInspection,
+  type JudgedItem,
+  judgeInspection,
+  offeredStandard,
+} from './inspection/judge-inspection.ts';
+export { EDGE_PX, LEAST_SCALE_PX, photoLength, TOE_MM } from './inspection/photo-measure.ts';
+export { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from './inspection/weld-limits.ts';
+
+// Procedure
+export {
+  type ProcedureSheet,
+  procedureSheet,
+  SHEET_DISCLAIMER,
+  SHEET_RUN_COLUMNS,
+  type SheetEssentials,
+  type SheetLine,
+} from './procedure/procedure-sheet.ts';
+export { type SheetChange, sheetChanges } from './procedure/sheet-changes.ts';
+
+// Run
+export { nextRunNumber } from './run/next-run.ts';
+export { recentArcMinutes, runDuty } from './run/run-duty.ts';
+export {
+  isHeat,
+  type MissingForHeat,
+  runArcMin,
+  runCount,
+  type RunFeed,
+  runHeat,
+  runTotals,
+  runTravelMmPerMin,
+  runUse,
+} from './run/run-figures.ts';
+export {
+  RUN_AMPS_RANGE,
+  RUN_ARC_RANGE_S,
+  RUN_COUNT_RANGE,
+  RUN_GAS_RANGE_L,
+  RUN_RESULTS,
+  RUN_TEMPERATURE_RANGE_C,
+  RUN_WIRE_RANGE_KG,
+  type RunResult,
+  type TracePower,
+  WELD_RUN_LENGTH_RANGE_MM,
+  type WeldRun,
+} from './run/weld-run.ts';
+
+// Stock
+export type { Draw } from './stock/drawn.ts';
+export {
+  cylindersFor,
+  type Finish,
+  type Lasts,
+  type LastsVerdict,
+  spoolsFor,
+  willItFinish,
+} from './stock/enough.ts';
+export {
+  CYLINDER_PRESSURE_RANGE_BAR,
+  CYLINDER_TEMPERATURE_RANGE_C,
+  CYLINDER_WATER_RANGE_L,
+  gaugeDoubt,
+  isLiquidGas,
+} from './stock/gas-volume.ts';
+export { type LedgerEntry, LEFT_FIELDS, reckoned } from './stock/ledger.ts';
+export { type PartNeeded, partsNeeded } from './stock/parts-needed.ts';
+export { afterEntry, type StockEntry } from './stock/stock-entry.ts';
+export {
+  type Cylinder,
+  CYLINDER_GAS_RANGE_KG,
+  CYLINDER_TARE_RANGE_KG,
+  cylinderLeft,
+  isLow,
+  isUsedUp,
+  type Left,
+  type Part,
+  PART_COUNT_RANGE,
+  PART_KINDS,
+  type Spool,
+  SPOOL_SIZES,
+  SPOOL_TARE_KG,
+  SPOOL_TARE_RANGE_KG,
+  SPOOL_WIRE_RANGE_KG,
+  spoolLeft,
+  type SpoolSize,
+  stockFault,
+  type StockItem,
+} from './stock/stock-item.ts';

@@ -1,0 +1,26 @@
+export {
+  NEAR_LETTER_SHARE,
+  NEAR_POSITION_V,
+  type OutOfReach,
+  type VoltsOutOfReach,
+  type VoltsTerm,
+  voltsTerm,
+  type WireTerm,
+  wireTerm,
+} from './knob-terms.ts';
+export {
+  type LidBasis,
+  type LidCell,
+  lidChart,
+  type LidChartInput,
+  type LidColumn,
+  type LidRow,
+} from './lid-chart.ts';
+export {
+  machineTerms,
+  type MachineTerms,
+  planReach,
+  type PositionLine,
+  positionLines,
+} from './machine-terms.ts';
+export { isFarPosition, planFit, type PositionFit } from './position-fit.ts';

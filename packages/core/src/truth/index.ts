@@ -1,0 +1,3 @@
+export type { CheckValue } from './check-value.ts';
+export { dialledInChecks, residuals, startingRowChecks } from './check-values.ts';
+export { coredRowChecks } from './cored-rows.ts';
