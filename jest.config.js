@@ -41,7 +41,7 @@ export default {
     shared({
       displayName: 'server',
       globalSetup: '<rootDir>/jest.build-server.mjs',
-      testMatch: ['<rootDir>/apps/server/src/**/*.test.ts'],
+      testMatch: ['<rootDir>/apps/server/{src,test}/**/*.test.ts'],
       testEnvironment: 'node',
       testEnvironmentOptions: { customExportConditions: ['@hot-bead/source', 'node', 'require', 'default'] },
       transform: { '^.+\\.[cm]?[jt]sx?$': swc(false) },

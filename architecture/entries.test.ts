@@ -1,42 +1,51 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { importsOf, ROOT, sourcesIn } from './imports.ts';
 
-const ROOT = resolve(__dirname, '..');
+/** Where core and the contract are used, their own insides and all tests apart. */
+const USERS = ['packages/contract/src', 'apps/server/src', 'apps/web/src', 'e2e'];
 
-/** What a package offers at its entry. */
-function offered(entry: string): readonly string[] {
-  const text = readFileSync(join(ROOT, entry), 'utf8');
-  return [...text.matchAll(/export (?:type )?\{([^}]*)\}/g)].flatMap(([, list]) =>
-    (list ?? '')
-      .split(',')
-      .map((name) => name.replace('type ', '').trim())
-      .filter(Boolean),
+/** What is taken of each entry of a package by others, by the entry's name. */
+function takenOf(name: string, folder: string): ReadonlyMap<string, ReadonlySet<string>> {
+  const taken = new Map<string, Set<string>>();
+  const files = USERS.filter((user) => user !== folder)
+    .flatMap(sourcesIn)
+    .filter((file) => !/\.test\.tsx?$/.test(file));
+  for (const { module, names } of files.flatMap(importsOf)) {
+    if (!module.startsWith(`${name}/`)) continue;
+    const entry = module.slice(name.length + 1);
+    taken.set(entry, new Set([...(taken.get(entry) ?? []), ...names]));
+  }
+  return taken;
+}
+
+/** What the scripts take of core, of which they have all wings at once: `core.name`, or by name of `builtCore()`. */
+function takenByScripts(): ReadonlySet<string> {
+  const texts = sourcesIn('scripts').map((file) => readFileSync(join(ROOT, file), 'utf8'));
+  const whole = texts.flatMap((text) => [...text.matchAll(/\bcore\.(\w+)/g)].map(([, name = '']) => name));
+  const named = texts.flatMap((text) =>
+    [...text.matchAll(/\{([^}]*)\} = await builtCore\(\)/g)].flatMap(([, list = '']) => list.split(',')),
   );
+  return new Set([...whole, ...named.map((name) => name.trim())]);
 }
+const BY_SCRIPTS = takenByScripts();
 
-/** Everything outside a package that may use it, without its tests. */
-function textOf(folders: readonly string[]): string {
-  return folders
-    .flatMap((folder) =>
-      readdirSync(join(ROOT, folder), { withFileTypes: true, recursive: true })
-        .filter(
-          ({ name, parentPath }) =>
-            /\.(tsx?|mjs)$/.test(name) &&
-            !/\.test\.|[\\/](dist|node_modules)[\\/]/.test(join(parentPath, name)),
-        )
-        .map((entry) => readFileSync(join(entry.parentPath, entry.name), 'utf8')),
-    )
-    .join('\n');
-}
+describe.each([
+  ['@hot-bead/core', 'packages/core/src'],
+  ['@hot-bead/contract', 'packages/contract/src'],
+])('%s', (name, folder) => {
+  const taken = takenOf(name, folder);
+  const wings = readdirSync(join(ROOT, folder)).filter((wing) =>
+    existsSync(join(ROOT, folder, wing, 'index.ts')),
+  );
 
-it.each([
-  [
-    'packages/core/src/index.ts',
-    ['packages/contract/src', 'apps/server/src', 'apps/web/src', 'e2e', 'scripts'],
-  ],
-  ['packages/contract/src/index.ts', ['apps/server/src', 'apps/web/src', 'e2e', 'scripts']],
-])('%s offers nothing that nobody uses', (entry, folders) => {
-  const text = textOf(folders);
-  const unused = offered(entry).filter((name) => !new RegExp(`\\b${name}\\b`).test(text));
-  expect(unused).toEqual([]);
+  it('is used by entries that there are', () => {
+    expect([...taken.keys()].filter((entry) => !wings.includes(entry))).toEqual([]);
+  });
+
+  it.each(wings)('offers nothing by %s that nobody uses', (wing) => {
+    const offered = importsOf(`${folder}/${wing}/index.ts`).flatMap(({ names }) => names);
+    const unused = offered.filter((one) => !taken.get(wing)?.has(one) && !BY_SCRIPTS.has(one));
+    expect(unused).toEqual([]);
+  });
 });

@@ -98,7 +98,7 @@ test('a server that is asked to stop does, whoever stands still, and at once whe
 });
 
 test.describe('a file that cannot be served', () => {
-  const OLD = join(import.meta.dirname, '../apps/server/src/testing/before-foundations.sqlite');
+  const OLD = join(import.meta.dirname, '../apps/server/test/before-foundations.sqlite');
   const sql = (path: string, statement: string): void => {
     const script = `new (require('better-sqlite3'))(process.argv[1]).exec(process.argv[2])`;
     const { status, stderr } = spawnSync(process.execPath, ['-e', script, path, statement], {

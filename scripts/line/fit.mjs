@@ -17,7 +17,8 @@ const dist = join(ROOT, 'packages/core/dist/line');
 const { readingsOf } = await import(join(dist, 'reading.js'));
 const { readWhole, effectiveWork } = await import(join(dist, 'parse.js'));
 const { lineTextOf } = await import(join(dist, 'lattice/edge.js'));
-const { ASKING_MARGIN, HAND_WEIGHTS, WEIGHTS } = await import(join(dist, 'weights.js'));
+const { ASKING_MARGIN, WEIGHTS } = await import(join(dist, 'weights.js'));
+const { HAND_WEIGHTS } = await import(join(dist, 'hand-weights.js'));
 
 const SILENT_COST = 20;
 const SOFTNESS = 0.25;
@@ -186,7 +187,7 @@ if (process.argv.includes('--write')) {
   const date = new Date().toISOString().slice(0, 10);
   writeFileSync(
     join(ROOT, 'packages/core/src/line/fitted-weights.ts'),
-    `import type { WeightName } from './weights.ts';
+    `import type { WeightName } from './hand-weights.ts';
 
 /**
  * Costs that judged lines moved from where they were set by hand.

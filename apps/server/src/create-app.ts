@@ -1,20 +1,20 @@
 import { type INestApplication, type LogLevel } from '@nestjs/common';
-import { TABLE_BYTES_MOST } from '@hot-bead/contract';
+import { TABLE_BYTES_MOST } from '@hot-bead/contract/files';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
 import { json, raw, type RequestHandler } from 'express';
 import helmet from 'helmet';
-import { serveApiDocs } from './api-docs.ts';
+import { serveApiDocs } from './base/api-docs.ts';
 import { AppModule } from './app.module.ts';
-import type { Config } from './config/config.ts';
-import { access, type AccessRules, OWN_HOSTS } from './access/access.ts';
-import { ApiErrorFilter } from './errors/api-error.filter.ts';
-import { DatabaseFile } from './disk/database-file.ts';
-import { boundedBody } from './errors/bounded-body.ts';
-import { type ErrorLog, STDERR_LOG } from './errors/error-log.ts';
-import { requestId } from './errors/request-id.ts';
-import { MadeInterceptor } from './events/made.interceptor.ts';
+import type { Config } from './base/config/config.ts';
+import { access, type AccessRules, OWN_HOSTS } from './base/access/access.ts';
+import { ApiErrorFilter } from './base/errors/api-error.filter.ts';
+import { DatabaseFile } from './base/disk/database-file.ts';
+import { boundedBody } from './base/errors/bounded-body.ts';
+import { type ErrorLog, STDERR_LOG } from './base/errors/error-log.ts';
+import { requestId } from './base/errors/request-id.ts';
+import { MadeInterceptor } from './history/made.interceptor.ts';
 
 /** Largest body that is taken: a machine's file with two thousand readings. */
 export const BODY_LIMIT = '1mb';

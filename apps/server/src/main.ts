@@ -1,12 +1,12 @@
 import 'reflect-metadata';
 import type { Server } from 'node:http';
 import type { INestApplication } from '@nestjs/common';
-import { type Config, ConfigError, readConfig } from './config/config.ts';
+import { type Config, ConfigError, readConfig } from './base/config/config.ts';
 import { createApp } from './create-app.ts';
 import { MIGRATION_NAMES } from './database/data-source-options.ts';
-import { holdDatabase } from './disk/database-file.ts';
+import { holdDatabase } from './base/disk/database-file.ts';
 import { makeSureOf } from './database/open-database.ts';
-import { DatabaseError } from './disk/database-error.ts';
+import { DatabaseError } from './base/disk/database-error.ts';
 
 const HOST = '127.0.0.1';
 

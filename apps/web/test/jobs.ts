@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 
 /** A job without beads, changed here and there. */
 export function jobOf(over: Partial<Job> = {}): Job {

@@ -1,4 +1,4 @@
-import type { KeptDialReading, KeptMachine } from '@hot-bead/contract';
+import type { KeptDialReading, KeptMachine } from '@hot-bead/contract/machine';
 
 /** A ten-second reading of a machine's dial, m/min. */
 export function readingAt(

@@ -1,8 +1,8 @@
 import { Controller, Get, HttpCode, Inject, Post } from '@nestjs/common';
-import { type About, aboutSchema, type DemoAddress, demoAddressSchema } from '@hot-bead/contract';
-import { Answers } from '../api-docs.ts';
-import type { Config } from '../config/config.ts';
-import { DomainError } from '../errors/domain-error.ts';
+import { type About, aboutSchema, type DemoAddress, demoAddressSchema } from '@hot-bead/contract/shop';
+import { Answers } from '../base/api-docs.ts';
+import type { Config } from '../base/config/config.ts';
+import { DomainError } from '../base/errors/domain-error.ts';
 import { DemoBeside } from './demo-beside.ts';
 
 export const CONFIG = Symbol('config');

@@ -1,5 +1,5 @@
 import { type DynamicModule, Module } from '@nestjs/common';
-import type { Config } from '../config/config.ts';
+import type { Config } from '../base/config/config.ts';
 import { AboutController, CONFIG } from './about.controller.ts';
 import { DemoBeside } from './demo-beside.ts';
 

@@ -1,4 +1,4 @@
-import { asking, runningServer } from '../testing/running-server.ts';
+import { asking, runningServer } from '../../test/running-server.ts';
 
 describe('the server about itself', () => {
   it.each([true, false])('says whether its shop is the demo: %s', async (demo) => {

@@ -1,6 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { createServer } from 'node:net';
-import { fileURLToPath } from 'node:url';
 import { Injectable, type OnApplicationShutdown } from '@nestjs/common';
 
 /** Longest wait for the demo shop to stand, ms. */
@@ -41,8 +40,9 @@ export class DemoBeside implements OnApplicationShutdown {
 
   private async start(): Promise<string> {
     const port = await freePort();
-    const main = fileURLToPath(new URL('../main.js', import.meta.url));
-    const child = spawn(process.execPath, [main, '--demo', BESIDE], {
+    // the program that this server is, once more
+    const [, program = ''] = process.argv;
+    const child = spawn(process.execPath, [program, '--demo', BESIDE], {
       env: { ...process.env, HOT_BEAD_PORT: String(port) },
       stdio: ['pipe', 'pipe', 'pipe'],
     });

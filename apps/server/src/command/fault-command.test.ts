@@ -1,4 +1,4 @@
-import type { FaultRanking } from '@hot-bead/contract';
+import type { FaultRanking } from '@hot-bead/contract/faults';
 import { faultCommand } from './fault-command.ts';
 
 const REPORT =

@@ -1,4 +1,5 @@
-import { ContractError, type FaultRanking, faultReportSchema, validated } from '@hot-bead/contract';
+import { ContractError, validated } from '@hot-bead/contract/base';
+import { type FaultRanking, faultReportSchema } from '@hot-bead/contract/faults';
 import { causeText } from '@hot-bead/core/faults';
 import { faultRanking } from '../faults/fault-ranking.ts';
 import type { CommandResult } from './command-result.ts';

@@ -3,16 +3,16 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import Database from 'better-sqlite3';
 import { DataSource } from 'typeorm';
-import { ConfigError, readConfig } from '../config/config.ts';
+import { ConfigError, readConfig } from '../base/config/config.ts';
 import { dataSourceOptions, MIGRATION_NAMES } from '../database/data-source-options.ts';
-import { holdDatabase } from '../disk/database-file.ts';
+import { holdDatabase } from '../base/disk/database-file.ts';
 import { makeSureOf } from '../database/open-database.ts';
-import { DatabaseError } from '../disk/database-error.ts';
-import { preparedShop } from '../shop-file/prepare-shop.ts';
-import { replaceShop } from '../shop-file/replace-shop.ts';
-import { recordCounts, shopText } from '../shop-file/shop-file.ts';
-import { shopKindOf } from '../shop-file/shop-kind.ts';
-import { ShopFileError } from '../shop-file/shop-file-error.ts';
+import { DatabaseError } from '../base/disk/database-error.ts';
+import { preparedShop } from '../files/shop-file/prepare-shop.ts';
+import { replaceShop } from '../files/shop-file/replace-shop.ts';
+import { recordCounts, shopText } from '../files/shop-file/shop-file.ts';
+import { shopKindOf } from '../files/shop-file/shop-kind.ts';
+import { ShopFileError } from '../files/shop-file/shop-file-error.ts';
 import type { CommandResult } from './command-result.ts';
 
 const EXPORT_USAGE = `Usage: npm run -s export -- <file>

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { writeWav } from '@hot-bead/contract';
+import { writeWav } from '@hot-bead/contract/arc-lab';
 import { ARC_SAMPLES_PER_S, loadVolts, recordArc } from '@hot-bead/core/arc-lab';
 import { soundCommand } from './sound-command.ts';
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { powerSpectrum, readWav } from '@hot-bead/contract';
+import { powerSpectrum, readWav } from '@hot-bead/contract/arc-lab';
 import { readRecording, SOUND_REFUSALS, type SoundReading } from '@hot-bead/core/arc-lab';
 import type { CommandResult } from './command-result.ts';
 

@@ -1,8 +1,8 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { getDataSourceToken, TypeOrmModule } from '@nestjs/typeorm';
 import { dataSourceOptions, readingOptions } from './data-source-options.ts';
-import { DatabaseFile } from '../disk/database-file.ts';
-import { Writes, WRITING } from '../disk/writes.ts';
+import { DatabaseFile } from '../base/disk/database-file.ts';
+import { Writes, WRITING } from '../base/disk/writes.ts';
 
 /** The shop's file: a connection that reads, which everyone is given, and one that writes, which only `Writes` has. */
 @Global()

@@ -12,9 +12,9 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { MIGRATION_NAMES } from './data-source-options.ts';
 import { copiesOf, makeSureOf } from './open-database.ts';
-import { DatabaseError } from '../disk/database-error.ts';
+import { DatabaseError } from '../base/disk/database-error.ts';
 
-const OLD = join(__dirname, '../testing/before-foundations.sqlite');
+const OLD = join(__dirname, '../../test/before-foundations.sqlite');
 let folder: string;
 beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'hot-bead-open-'));

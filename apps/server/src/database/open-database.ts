@@ -1,8 +1,8 @@
 import { readdirSync, rmSync, statSync } from 'node:fs';
 import { basename, dirname, extname, join } from 'node:path';
 import Database from 'better-sqlite3';
-import { copyDatabase } from '../disk/copy-database.ts';
-import { DatabaseError, touch } from '../disk/database-error.ts';
+import { copyDatabase } from '../base/disk/copy-database.ts';
+import { DatabaseError, touch } from '../base/disk/database-error.ts';
 
 /** Copies made before migrations that are kept. */
 export const COPIES_KEPT = 3;

@@ -1,19 +1,13 @@
-import {
-  DAY_TASKS_MOST,
-  dayJobs,
-  type DayOrderRequest,
-  type DayTasks,
-  type ToldDay,
-} from '@hot-bead/contract';
+import { DAY_TASKS_MOST, dayJobs, type DayOrderRequest, type DayTasks, type ToldDay } from '@hot-bead/contract/day';
 import { Injectable } from '@nestjs/common';
-import { JobsService } from '../jobs/jobs.service.ts';
-import { LearningService } from '../learning/learning.service.ts';
-import { MachinesService } from '../machines/machines.service.ts';
-import { PiecesService } from '../pieces/pieces.service.ts';
+import { JobsService } from '../plan/jobs/jobs.service.ts';
+import { LearningService } from '../window/learning.service.ts';
+import { MachinesService } from '../machine/machines.service.ts';
+import { PiecesService } from './pieces/pieces.service.ts';
 import { byMachineName } from '../plan/planner.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
-import { HeavyWork } from '../work/heavy-work.ts';
-import { heavyTask } from '../work/heavy-task.ts';
+import { HeavyWork } from '../base/work/heavy-work.ts';
+import { heavyTask } from '../base/work/heavy-task.ts';
 import type { AskedDay, toldDay } from './told-day.ts';
 
 const DAY_ORDER = heavyTask<typeof toldDay>(import.meta.url, './told-day', 'toldDay');

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import type { DayTasks, Job, KeptPiece, ToldDay } from '@hot-bead/contract';
-import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
+import type { DayTasks, KeptPiece, ToldDay } from '@hot-bead/contract/day';
+import type { Job } from '@hot-bead/contract/plan';
+import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {

@@ -1,4 +1,4 @@
-import type { ToldDay } from '@hot-bead/contract';
+import type { ToldDay } from '@hot-bead/contract/day';
 import { type DayInput, dayOrder, placedDay, planDay, settled } from '@hot-bead/core/day';
 
 /** A day that is to be put in order: all that it is made of. */

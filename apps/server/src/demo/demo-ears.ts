@@ -1,4 +1,4 @@
-import type { EarAnswer } from '@hot-bead/contract';
+import type { EarAnswer } from '@hot-bead/contract/arc-lab';
 import { EAR_CARDS } from '@hot-bead/core/arc-lab';
 import { seededRandom } from '@hot-bead/core/base';
 

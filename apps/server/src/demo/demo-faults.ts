@@ -1,4 +1,4 @@
-import type { FaultCase, FaultLook } from '@hot-bead/contract';
+import type { FaultCase, FaultLook } from '@hot-bead/contract/faults';
 
 const DAY_MS = 24 * 60 * 60_000;
 

@@ -1,4 +1,4 @@
-import type { NewPiece } from '@hot-bead/contract';
+import type { NewPiece } from '@hot-bead/contract/day';
 
 /** A piece that the shop builds, with its welds a line each. */
 export interface DemoPiece {

@@ -1,4 +1,4 @@
-import type { NewInspection, NewRun } from '@hot-bead/contract';
+import type { NewInspection, NewRun } from '@hot-bead/contract/records';
 
 /** Runs that were welded on jobs of the shop, and how they were looked at: invented. Days before now, and minutes. */
 export interface DemoWelded {

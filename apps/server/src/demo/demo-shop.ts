@@ -1,4 +1,4 @@
-import type { NewTestBead } from '@hot-bead/contract';
+import type { NewTestBead } from '@hot-bead/contract/dial-in';
 import type { Machine, MachineProgram, RigAttribute, TimedReading } from '@hot-bead/core/machine';
 
 import { MARIGOLD_STANDS } from './demo-stock.ts';

@@ -1,4 +1,4 @@
-import type { NewStockItem } from '@hot-bead/contract';
+import type { NewStockItem } from '@hot-bead/contract/stores';
 import type { RigAttribute } from '@hot-bead/core/machine';
 
 /** How Marigold stands, as far as somebody looked. Invented, as all of the demo shop. */

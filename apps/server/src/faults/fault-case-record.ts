@@ -1,14 +1,9 @@
-import {
-  type FaultCase,
-  faultCaseSchema,
-  KEPT_FAULT_CASE,
-  type KeptFaultCase,
-  type LogLine,
-} from '@hot-bead/contract';
+import { type FaultCase, faultCaseSchema, KEPT_FAULT_CASE, type KeptFaultCase } from '@hot-bead/contract/faults';
+import type { LogLine } from '@hot-bead/contract/history';
 import { causeText, symptomText } from '@hot-bead/core/faults';
-import { FAULT_CASE_BRANCHES } from '@hot-bead/core/records';
+import { FAULT_CASE_BRANCHES } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
-import { type JsonKind, JsonRecord, type ToldBeside } from '../events/json-record.ts';
+import { type JsonKind, JsonRecord, type ToldBeside } from '../history/json-record.ts';
 import type { EntityManager } from 'typeorm';
 import { FaultCaseEntity } from './fault-case.entity.ts';
 

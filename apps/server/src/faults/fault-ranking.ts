@@ -1,4 +1,4 @@
-import type { FaultRanking } from '@hot-bead/contract';
+import type { FaultRanking } from '@hot-bead/contract/faults';
 import { type FaultReport, isSymptomOf, nextChecks, rankCauses } from '@hot-bead/core/faults';
 
 /** What may be wrong by a report, likeliest first, and the look that finds most for its trouble. */

@@ -1,23 +1,12 @@
-import {
-  type FaultCaseChange,
-  faultCaseChangeSchema,
-  faultCasePageSchema,
-  faultCountListSchema,
-  faultRankingSchema,
-  faultReportSchema,
-  keptFaultCaseSchema,
-  type NewFaultCase,
-  newFaultCaseSchema,
-  type PageRequest,
-  pageRequestSchema,
-} from '@hot-bead/contract';
+import { type PageRequest, pageRequestSchema } from '@hot-bead/contract/base';
+import { type FaultCaseChange, faultCaseChangeSchema, faultCasePageSchema, faultCountListSchema, faultRankingSchema, faultReportSchema, keptFaultCaseSchema, type NewFaultCase, newFaultCaseSchema } from '@hot-bead/contract/faults';
 import type { FaultReport } from '@hot-bead/core/faults';
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { Answers, openApi, Queried } from '../api-docs.ts';
-import { ContractPipe } from '../errors/contract.pipe.ts';
-import { Asked, type Command } from '../events/command.ts';
+import { Answers, openApi, Queried } from '../base/api-docs.ts';
+import { ContractPipe } from '../base/errors/contract.pipe.ts';
+import { Asked, type Command } from '../history/command.ts';
 import { FaultCaseEntity } from './fault-case.entity.ts';
 import { FaultCaseRecord } from './fault-case-record.ts';
 import { faultRanking } from './fault-ranking.ts';

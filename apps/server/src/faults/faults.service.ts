@@ -1,20 +1,13 @@
-import {
-  type FaultCase,
-  type FaultCaseChange,
-  type FaultCount,
-  type KeptFaultCase,
-  type NewFaultCase,
-  type Page,
-  type PageRequest,
-} from '@hot-bead/contract';
-import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core/records';
+import type { Page, PageRequest } from '@hot-bead/contract/base';
+import type { FaultCase, FaultCaseChange, FaultCount, KeptFaultCase, NewFaultCase } from '@hot-bead/contract/faults';
+import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { IsNull, Repository } from 'typeorm';
-import type { Command } from '../events/command.ts';
-import { EventsService } from '../events/events.service.ts';
-import { type Made, RecordsService } from '../events/records.service.ts';
-import { pageByTime } from '../paging/page-by-time.ts';
+import type { Command } from '../history/command.ts';
+import { EventsService } from '../history/events.service.ts';
+import { type Made, RecordsService } from '../history/records.service.ts';
+import { pageByTime } from '../base/paging/page-by-time.ts';
 import { FaultCaseEntity } from './fault-case.entity.ts';
 import { FaultCaseRecord } from './fault-case-record.ts';
 

@@ -1,5 +1,6 @@
-import type { FaultCount, FaultRanking, KeptFaultCase, Page } from '@hot-bead/contract';
-import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
+import type { Page } from '@hot-bead/contract/base';
+import type { FaultCount, FaultRanking, KeptFaultCase } from '@hot-bead/contract/faults';
+import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {

@@ -1,8 +1,8 @@
 import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
-import { DatabaseFile } from '../disk/database-file.ts';
-import { Writes } from '../disk/writes.ts';
-import { HeavyWork } from '../work/heavy-work.ts';
-import { heavyTask } from '../work/heavy-task.ts';
+import { DatabaseFile } from '../base/disk/database-file.ts';
+import { Writes } from '../base/disk/writes.ts';
+import { HeavyWork } from '../base/work/heavy-work.ts';
+import { heavyTask } from '../base/work/heavy-task.ts';
 import { PhotoEntity } from './photo.entity.ts';
 import type { unnamedPhotos } from './unnamed-photos.ts';
 

@@ -1,10 +1,10 @@
-import { photoSchema } from '@hot-bead/contract';
+import { photoSchema } from '@hot-bead/contract/photos';
 import { Controller, Get, Header, Module, Param, Post, Req, StreamableFile } from '@nestjs/common';
 import { ApiConsumes, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import type { Request } from 'express';
-import { Answers } from '../api-docs.ts';
-import { Asked, type Command } from '../events/command.ts';
+import { Answers } from '../base/api-docs.ts';
+import { Asked, type Command } from '../history/command.ts';
 import { PhotoEntity } from './photo.entity.ts';
 import { PhotoSweep } from './photo-sweep.ts';
 import { PhotosService } from './photos.service.ts';

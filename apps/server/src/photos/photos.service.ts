@@ -1,12 +1,12 @@
-import type { KeptPhoto } from '@hot-bead/contract';
+import type { KeptPhoto } from '@hot-bead/contract/photos';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import { type EntityManager, Repository } from 'typeorm';
 import sharp from 'sharp';
-import { Writes } from '../disk/writes.ts';
-import { DomainError, notFound } from '../errors/domain-error.ts';
-import type { Command } from '../events/command.ts';
-import { otherCommand } from '../errors/domain-error.ts';
+import { Writes } from '../base/disk/writes.ts';
+import { DomainError, notFound } from '../base/errors/domain-error.ts';
+import type { Command } from '../history/command.ts';
+import { otherCommand } from '../base/errors/domain-error.ts';
 import { PhotoEntity } from './photo.entity.ts';
 
 /** Longest side of a photo as it is kept, px; most points that are read of one: more is refused. */

@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { PhotoSweep } from './photo-sweep.ts';
-import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
+import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {

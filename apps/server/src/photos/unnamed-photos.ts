@@ -1,5 +1,5 @@
 import Database from 'better-sqlite3';
-import { columnsOf, shopTables } from '../disk/shop-tables.ts';
+import { columnsOf, shopTables } from '../base/disk/shop-tables.ts';
 
 const UUID = /[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 const PHOTOS = 'photo';

@@ -1,10 +1,10 @@
-import { type PlanRequest, planRequestSchema, planResponseSchema } from '@hot-bead/contract';
+import { type PlanRequest, planRequestSchema, planResponseSchema } from '@hot-bead/contract/line';
 import { Body, Controller, HttpCode, Module, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, openApi } from '../api-docs.ts';
-import { ContractPipe } from '../errors/contract.pipe.ts';
-import { LearningModule } from '../learning/learning.module.ts';
-import { MachinesModule } from '../machines/machines.module.ts';
+import { Answers, openApi } from '../base/api-docs.ts';
+import { ContractPipe } from '../base/errors/contract.pipe.ts';
+import { LearningModule } from '../window/learning.module.ts';
+import { MachinesModule } from '../machine/machines.module.ts';
 import { ShopModule } from '../shop/shop.module.ts';
 import { PlanService } from './plan.service.ts';
 import { PlannerService } from './planner.service.ts';

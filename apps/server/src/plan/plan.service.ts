@@ -1,10 +1,7 @@
-import {
-  type KeptMachine,
-  type PlanRequest,
-  type PlanResponse,
-  type PlanSnapshot,
-  quickWorkOf,
-} from '@hot-bead/contract';
+import type { PlanSnapshot } from '@hot-bead/contract/dial-in';
+import type { PlanRequest, PlanResponse } from '@hot-bead/contract/line';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import { quickWorkOf } from '@hot-bead/contract/plan';
 import {
   type DialledPlan,
   reachFault,
@@ -27,8 +24,8 @@ import type { PlannedSetup } from '@hot-bead/core/plan';
 import { machineTerms } from '@hot-bead/core/terms';
 import type { BeadSetting } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
-import { DomainError } from '../errors/domain-error.ts';
-import type { JobToPlan } from '../jobs/jobs.service.ts';
+import { DomainError } from '../base/errors/domain-error.ts';
+import type { JobToPlan } from './jobs/jobs.service.ts';
 import { type Planner, PlannerService } from './planner.service.ts';
 
 /** What is kept beside a bead: the plan it was welded by, and what it was welded with. */

@@ -1,12 +1,8 @@
-import {
-  type JobSummary,
-  type Page,
-  planResponseSchema,
-  type PlanResponse,
-  validated,
-} from '@hot-bead/contract';
+import { type Page, validated } from '@hot-bead/contract/base';
+import { planResponseSchema, type PlanResponse } from '@hot-bead/contract/line';
+import type { JobSummary } from '@hot-bead/contract/plan';
 import Database from 'better-sqlite3';
-import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
+import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {

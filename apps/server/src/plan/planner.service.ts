@@ -1,4 +1,5 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { RecordKind } from '@hot-bead/core/history';
 import { type LineContext, readShopWords } from '@hot-bead/core/line';
 import {
   completeWork,
@@ -9,15 +10,14 @@ import {
   type Setup,
   type Shop,
 } from '@hot-bead/core/plan';
-import type { RecordKind } from '@hot-bead/core/records';
 import type { MachineLearning } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
-import { WRITING } from '../disk/writes.ts';
-import { RecordsService } from '../events/records.service.ts';
-import { LearningService } from '../learning/learning.service.ts';
-import { MachinesService } from '../machines/machines.service.ts';
+import { WRITING } from '../base/disk/writes.ts';
+import { RecordsService } from '../history/records.service.ts';
+import { LearningService } from '../window/learning.service.ts';
+import { MachinesService } from '../machine/machines.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 
 type SetupOf = (said: StatedWork, own: OwnNumbers) => Setup | null;

@@ -1,4 +1,4 @@
-import { DomainError } from '../errors/domain-error.ts';
+import { DomainError } from '../base/errors/domain-error.ts';
 import type { BeadContext } from './plan.service.ts';
 
 /** How far a clock may be ahead, ms. */

@@ -1,12 +1,13 @@
-import { KEPT_SHOP, type KeptShop, type ShopSettings, validated } from '@hot-bead/contract';
+import { validated } from '@hot-bead/contract/base';
+import { KEPT_SHOP, type KeptShop, type ShopSettings } from '@hot-bead/contract/shop';
+import { type Fields, fieldsOf, recordOf, SHOP_BRANCHES } from '@hot-bead/core/history';
 import type { ShopWords } from '@hot-bead/core/line';
-import { type Fields, fieldsOf, recordOf, SHOP_BRANCHES } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
-import type { Loaded, RecordType, Step } from '../events/record-type.ts';
-import { type RowHome, SetAsideService } from '../events/set-aside.service.ts';
-import { StockService } from '../stock/stock.service.ts';
+import type { Loaded, RecordType, Step } from '../history/record-type.ts';
+import { type RowHome, SetAsideService } from '../history/set-aside.service.ts';
+import { StockService } from '../stores/stock.service.ts';
 import { ShopEntity } from './shop.entity.ts';
 
 const ONLY_ROW = 1;

@@ -1,17 +1,11 @@
-import {
-  keptShopSchema,
-  type ShopChange,
-  shopChangeSchema,
-  type WholeShop,
-  wholeShopSchema,
-} from '@hot-bead/contract';
+import { keptShopSchema, type ShopChange, shopChangeSchema, type WholeShop, wholeShopSchema } from '@hot-bead/contract/shop';
 import { Body, Controller, Get, Module, Patch, Put } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
-import { Answers, openApi } from '../api-docs.ts';
-import { ContractPipe } from '../errors/contract.pipe.ts';
-import { Asked, type Command } from '../events/command.ts';
-import { StockModule } from '../stock/stock.module.ts';
+import { Answers, openApi } from '../base/api-docs.ts';
+import { ContractPipe } from '../base/errors/contract.pipe.ts';
+import { Asked, type Command } from '../history/command.ts';
+import { StockModule } from '../stores/stock.module.ts';
 import { ShopEntity } from './shop.entity.ts';
 import { ShopRecord } from './shop-record.ts';
 import { ShopService } from './shop.service.ts';

@@ -1,10 +1,10 @@
-import { type KeptShop, type ShopChange, type WholeShop } from '@hot-bead/contract';
+import type { KeptShop, ShopChange, WholeShop } from '@hot-bead/contract/shop';
+import { changeBetween, changeOf, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/history';
 import type { ShopWords } from '@hot-bead/core/line';
-import { changeBetween, changeOf, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/records';
 import { Injectable } from '@nestjs/common';
-import type { Command } from '../events/command.ts';
-import { EventsService } from '../events/events.service.ts';
-import { RecordsService } from '../events/records.service.ts';
+import type { Command } from '../history/command.ts';
+import { EventsService } from '../history/events.service.ts';
+import { RecordsService } from '../history/records.service.ts';
 import { SHOP_ID, ShopRecord } from './shop-record.ts';
 
 @Injectable()

@@ -1,5 +1,7 @@
-import type { Job, PlanResponse, ShopSettings } from '@hot-bead/contract';
-import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
+import type { PlanResponse } from '@hot-bead/contract/line';
+import type { Job } from '@hot-bead/contract/plan';
+import type { ShopSettings } from '@hot-bead/contract/shop';
+import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {

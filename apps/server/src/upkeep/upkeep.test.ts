@@ -1,18 +1,14 @@
 import { join } from 'node:path';
-import type {
-  Job,
-  JobSummary,
-  KeptMachine,
-  KeptProvenSetting,
-  KeptTestBead,
-  Page,
-  ShopEvent,
-  ShopLearning,
-} from '@hot-bead/contract';
-import { asking, type RunningServer, runningServer } from '../testing/running-server.ts';
+import type { Page } from '@hot-bead/contract/base';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
+import type { ShopEvent } from '@hot-bead/contract/history';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job, JobSummary } from '@hot-bead/contract/plan';
+import type { KeptProvenSetting, ShopLearning } from '@hot-bead/contract/window';
+import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 /** The demo shop with forty jobs and two hundred beads more, as the version before wrote it; what was asked of it then stands beside each figure. */
-const OLD = join(__dirname, '../testing/before-foundations.sqlite');
+const OLD = join(__dirname, '../../test/before-foundations.sqlite');
 
 let server: RunningServer;
 beforeAll(async () => {

@@ -1,17 +1,17 @@
-import type { ApiError, StaleAnswer, validated } from '@hot-bead/contract';
+import type { ApiError, validated } from '@hot-bead/contract/base';
+import type { StaleAnswer } from '@hot-bead/contract/history';
 import { deviceId } from './device.ts';
 
-type Contract = typeof import('@hot-bead/contract');
 type SchemaOf<T> = Parameters<typeof validated<T>>[0];
 
-/** The contract comes with the first answer: it is large, and only data waits for it. */
-const loadContract = (): Promise<Contract> => import('@hot-bead/contract');
-
-/** Reads an answer by one of the contract's schemas. */
-export function readBy<T>(schemaOf: (contract: Contract) => SchemaOf<T>): (body: unknown) => Promise<T> {
+/**
+ * Reads an answer by a schema of the contract. The contract comes with the first answer: it is large, and only data
+ * waits for it.
+ */
+export function readBy<T>(schemaOf: () => Promise<SchemaOf<T>>): (body: unknown) => Promise<T> {
   return async (body) => {
-    const contract = await loadContract();
-    return contract.validated(schemaOf(contract), body);
+    const [{ validated }, schema] = await Promise.all([import('@hot-bead/contract/base'), schemaOf()]);
+    return validated(schema, body);
   };
 }
 
@@ -54,7 +54,7 @@ const UNREACHABLE: ApiError = {
 
 async function failureOf(response: Response): Promise<ApiFailure> {
   const body: unknown = await response.json().catch(() => undefined);
-  const { apiErrorSchema, staleAnswerSchema, validated } = await loadContract();
+  const { apiErrorSchema, validated } = await import('@hot-bead/contract/base');
   if (apiErrorSchema.validate(body).error)
     return new ApiFailure(response.status, {
       code: 'internal',
@@ -62,6 +62,7 @@ async function failureOf(response: Response): Promise<ApiFailure> {
     });
   const error = validated(apiErrorSchema, body);
   if (error.code !== 'stale') return new ApiFailure(response.status, error);
+  const { staleAnswerSchema } = await import('@hot-bead/contract/history');
   return new StaleFailure(error, validated(staleAnswerSchema, body));
 }
 

@@ -1,7 +1,7 @@
 import { MutationCache, notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { RouterProvider } from 'react-router/dom';
-import { learningQuery } from '../features/machines/index.ts';
-import { ConflictProvider } from '../features/records/index.ts';
+import { learningQuery } from '../features/machine/index.ts';
+import { ConflictProvider } from '../features/history/index.ts';
 import { PreferencesProvider } from '../preferences/preferences.tsx';
 import { router } from './router.tsx';
 import { ToastProvider } from '../ui/toasts.tsx';

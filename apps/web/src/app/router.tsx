@@ -16,15 +16,21 @@ export const router = createBrowserRouter([
         children: [
           {
             index: true,
-            lazy: async () => ({ Component: (await import('../features/bench/bench-page.tsx')).BenchPage }),
+            lazy: async () => ({
+              Component: (await import('../features/bench/bench-page.tsx')).BenchPage,
+            }),
           },
           {
             path: 'jobs',
-            lazy: async () => ({ Component: (await import('../features/pieces/jobs-page.tsx')).JobsPage }),
+            lazy: async () => ({
+              Component: (await import('../features/day/pieces/jobs-page.tsx')).JobsPage,
+            }),
           },
           {
             path: 'pieces/:pieceId',
-            lazy: async () => ({ Component: (await import('../features/pieces/piece-page.tsx')).PiecePage }),
+            lazy: async () => ({
+              Component: (await import('../features/day/pieces/piece-page.tsx')).PiecePage,
+            }),
           },
           {
             path: 'jobs/:jobId',
@@ -37,18 +43,21 @@ export const router = createBrowserRouter([
               {
                 path: 'compare',
                 lazy: async () => ({
-                  Component: (await import('../features/compare/compare-page.tsx')).ComparePage,
+                  Component: (await import('../features/plan/compare/compare-page.tsx')).ComparePage,
                 }),
               },
               {
                 path: 'machines',
                 lazy: async () => ({
-                  Component: (await import('../features/compare/every-machine-page.tsx')).EveryMachinePage,
+                  Component: (await import('../features/plan/compare/every-machine-page.tsx'))
+                    .EveryMachinePage,
                 }),
               },
               {
                 path: 'rig',
-                lazy: async () => ({ Component: (await import('../features/rig/rig-page.tsx')).RigPage }),
+                lazy: async () => ({
+                  Component: (await import('../features/changeover/rig-page.tsx')).RigPage,
+                }),
               },
               {
                 path: 'dial-in',
@@ -59,29 +68,31 @@ export const router = createBrowserRouter([
               {
                 path: 'record',
                 lazy: async () => ({
-                  Component: (await import('../features/runs/record-page.tsx')).RecordPage,
+                  Component: (await import('../features/records/run/record-page.tsx')).RecordPage,
                 }),
               },
               {
                 path: 'record/cost',
-                lazy: async () => ({ Component: (await import('../features/cost/cost-page.tsx')).CostPage }),
+                lazy: async () => ({
+                  Component: (await import('../features/records/cost/cost-page.tsx')).CostPage,
+                }),
               },
               {
                 path: 'record/sheet',
                 lazy: async () => ({
-                  Component: (await import('../features/procedure/sheet-page.tsx')).SheetPage,
+                  Component: (await import('../features/records/procedure/sheet-page.tsx')).SheetPage,
                 }),
               },
               {
                 path: 'record/inspect',
                 lazy: async () => ({
-                  Component: (await import('../features/inspection/inspect-page.tsx')).InspectPage,
+                  Component: (await import('../features/records/inspection/inspect-page.tsx')).InspectPage,
                 }),
               },
               {
                 path: 'record/inspections/:inspectionId',
                 lazy: async () => ({
-                  Component: (await import('../features/inspection/inspect-page.tsx')).InspectPage,
+                  Component: (await import('../features/records/inspection/inspect-page.tsx')).InspectPage,
                 }),
               },
             ],
@@ -89,19 +100,19 @@ export const router = createBrowserRouter([
           {
             path: 'machines',
             lazy: async () => ({
-              Component: (await import('../features/machines/machines-page.tsx')).MachinesPage,
+              Component: (await import('../features/machine/machines-page.tsx')).MachinesPage,
             }),
           },
           {
             path: 'machines/new',
             lazy: async () => ({
-              Component: (await import('../features/machines/new-machine-page.tsx')).NewMachinePage,
+              Component: (await import('../features/machine/new-machine-page.tsx')).NewMachinePage,
             }),
           },
           {
             path: 'machines/from-file',
             lazy: async () => ({
-              Component: (await import('../features/machines/from-file-page.tsx')).FromFilePage,
+              Component: (await import('../features/machine/from-file-page.tsx')).FromFilePage,
             }),
           },
           {
@@ -119,22 +130,26 @@ export const router = createBrowserRouter([
           {
             path: 'machines/:machineId',
             lazy: async () => ({
-              Component: (await import('../features/machines/machine-page.tsx')).MachinePage,
+              Component: (await import('../features/machine/machine-page.tsx')).MachinePage,
             }),
           },
           {
             path: 'machines/:machineId/lid-chart',
             lazy: async () => ({
-              Component: (await import('../features/lid-chart/lid-chart-page.tsx')).LidChartPage,
+              Component: (await import('../features/machine/lid-chart/lid-chart-page.tsx')).LidChartPage,
             }),
           },
           {
             path: 'machines/:machineId/check',
-            lazy: async () => ({ Component: (await import('../features/rig/check-page.tsx')).CheckPage }),
+            lazy: async () => ({
+              Component: (await import('../features/changeover/check-page.tsx')).CheckPage,
+            }),
           },
           {
             path: 'machines/:machineId/close',
-            lazy: async () => ({ Component: (await import('../features/rig/close-page.tsx')).ClosePage }),
+            lazy: async () => ({
+              Component: (await import('../features/changeover/close-page.tsx')).ClosePage,
+            }),
           },
           {
             path: 'stores',
@@ -166,11 +181,13 @@ export const router = createBrowserRouter([
           },
           {
             path: 'log',
-            lazy: async () => ({ Component: (await import('../features/log/log-page.tsx')).LogPage }),
+            lazy: async () => ({ Component: (await import('../features/history/log/log-page.tsx')).LogPage }),
           },
           {
             path: 'log/:entryId',
-            lazy: async () => ({ Component: (await import('../features/log/entry-page.tsx')).EntryPage }),
+            lazy: async () => ({
+              Component: (await import('../features/history/log/entry-page.tsx')).EntryPage,
+            }),
           },
           {
             path: 'lab',
@@ -185,13 +202,13 @@ export const router = createBrowserRouter([
           {
             path: 'lab/ear',
             lazy: async () => ({
-              Component: (await import('../features/ear-training/ear-page.tsx')).EarPage,
+              Component: (await import('../features/arc-lab/ear/ear-page.tsx')).EarPage,
             }),
           },
           {
             path: 'lab/ear/:learnerId',
             lazy: async () => ({
-              Component: (await import('../features/ear-training/learner-page.tsx')).LearnerPage,
+              Component: (await import('../features/arc-lab/ear/learner-page.tsx')).LearnerPage,
             }),
           },
           {
@@ -201,7 +218,7 @@ export const router = createBrowserRouter([
           {
             path: 'history',
             lazy: async () => ({
-              Component: (await import('../features/records/history-page.tsx')).HistoryPage,
+              Component: (await import('../features/history/history-page.tsx')).HistoryPage,
             }),
           },
           {

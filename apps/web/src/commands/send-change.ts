@@ -1,4 +1,4 @@
-import { type FieldChange, patchOf, type RecordKind } from '@hot-bead/core/records';
+import { type FieldChange, patchOf, type RecordKind } from '@hot-bead/core/history';
 import { api, ApiFailure, StaleFailure } from '../api/client.ts';
 
 /** A record in conflict: what it is, and what each side made of which field. */

@@ -1,6 +1,6 @@
 import { ChevronRight } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
-import { QuickLine } from '../features/quick-line/index.ts';
+import { QuickLine } from '../features/line/index.ts';
 import { Wordmark } from '../drawing/wordmark.tsx';
 import { SaveState } from './save-state.tsx';
 

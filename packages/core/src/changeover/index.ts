@@ -3,8 +3,8 @@ export {
   changeoverMinutesText,
   type CheckedLook,
   closeDown,
-  jobChangeover,
   type JobChangeover,
+  jobChangeover,
   machineCheck,
   type RigQuestion,
 } from './job-changeover.ts';

@@ -1,4 +1,4 @@
-import type { StockItem } from '../records/stock/stock-item.ts';
+import type { StockItem } from '../stores/stock-item.ts';
 import { shortages, type TaskTakes } from './day-stock.ts';
 
 const WIRE = { wireClass: 'ER70S-6', diameterMm: 0.8 } as const;

@@ -1,7 +1,7 @@
 import { type GasId } from '../trade/gas/gas.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
-import { cylinderLeft, spoolLeft, type StockItem } from '../records/stock/stock-item.ts';
-import { KEPT_BACK } from '../records/stock/enough.ts';
+import { cylinderLeft, spoolLeft, type StockItem } from '../stores/stock-item.ts';
+import { KEPT_BACK } from '../stores/enough.ts';
 import { isSameWire, type ShelfWire } from '../trade/wire/shelf-wire.ts';
 
 /** What a task takes of Stores; undefined amounts: its length is not known. */

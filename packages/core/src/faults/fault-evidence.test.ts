@@ -5,7 +5,7 @@ import type { Work } from '../trade/material/work.ts';
 import type { Resources } from '../plan/work/resources.ts';
 import { planSetup } from '../plan/setup/plan-setup.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
-import type { Cylinder, Spool } from '../records/stock/stock-item.ts';
+import type { Cylinder, Spool } from '../stores/stock-item.ts';
 import { type EvidenceGiven, faultEvidence } from './fault-evidence.ts';
 import { knownTogether } from './known-together.ts';
 import { rankCauses } from './rank-causes.ts';

@@ -9,7 +9,7 @@ import { standingOf } from '../machine/rig-state/rig-fact.ts';
 import { tipMinutes } from '../machine/rig-state/tip-life.ts';
 import { planSetup } from '../plan/setup/plan-setup.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
-import { type Cylinder, isLow, isUsedUp, type Spool } from '../records/stock/stock-item.ts';
+import { type Cylinder, isLow, isUsedUp, type Spool } from '../stores/stock-item.ts';
 import { wireClassRow } from '../trade/wire/wire-class.ts';
 import type { TestBead } from '../window/bead-report.ts';
 import type { FaultFact } from './fault-fact.ts';

@@ -1,4 +1,4 @@
-import type { WeightName } from './weights.ts';
+import type { WeightName } from './hand-weights.ts';
 
 /**
  * Costs that judged lines moved from where they were set by hand.

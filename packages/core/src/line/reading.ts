@@ -10,7 +10,8 @@ import { type Alternative, alternativesOf } from './scope/alternatives.ts';
 import { withFlatBars } from './scope/flat-bars.ts';
 import { deniedTokens } from './scope/negation.ts';
 import { namedWords } from './scope/names.ts';
-import { costOfTerms, type Weights, type WeightName } from './weights.ts';
+import type { WeightName } from './hand-weights.ts';
+import { costOfTerms, type Weights } from './weights.ts';
 
 /** One whole reading of a line: how it is cut, what is said not to be so, what every figure is, and what that costs. */
 export interface WholeReading {

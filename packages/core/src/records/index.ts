@@ -1,29 +1,3 @@
-export { isBooking, WELDED } from './booking.ts';
-export {
-  canonicalJson,
-  changeBack,
-  changeBetween,
-  changeOf,
-  type FieldChange,
-  type Fields,
-  fieldsAfter,
-  fieldsOf,
-  isSameValue,
-  type Json,
-  patchOf,
-  recordOf,
-} from './field-change.ts';
-export {
-  AWAY,
-  FAULT_CASE_BRANCHES,
-  INSPECTION_BRANCHES,
-  JOB_BRANCHES,
-  MACHINE_BRANCHES,
-  RECORD_KINDS,
-  type RecordKind,
-  SHOP_BRANCHES,
-} from './record-kind.ts';
-
 // Cost
 export {
   type Quote,
@@ -110,45 +84,3 @@ export {
   WELD_RUN_LENGTH_RANGE_MM,
   type WeldRun,
 } from './run/weld-run.ts';
-
-// Stock
-export type { Draw } from './stock/drawn.ts';
-export {
-  cylindersFor,
-  type Finish,
-  type Lasts,
-  type LastsVerdict,
-  spoolsFor,
-  willItFinish,
-} from './stock/enough.ts';
-export {
-  CYLINDER_PRESSURE_RANGE_BAR,
-  CYLINDER_TEMPERATURE_RANGE_C,
-  CYLINDER_WATER_RANGE_L,
-  gaugeDoubt,
-  isLiquidGas,
-} from './stock/gas-volume.ts';
-export { type LedgerEntry, LEFT_FIELDS, reckoned } from './stock/ledger.ts';
-export { type PartNeeded, partsNeeded } from './stock/parts-needed.ts';
-export { afterEntry, type StockEntry } from './stock/stock-entry.ts';
-export {
-  type Cylinder,
-  CYLINDER_GAS_RANGE_KG,
-  CYLINDER_TARE_RANGE_KG,
-  cylinderLeft,
-  isLow,
-  isUsedUp,
-  type Left,
-  type Part,
-  PART_COUNT_RANGE,
-  PART_KINDS,
-  type Spool,
-  SPOOL_SIZES,
-  SPOOL_TARE_KG,
-  SPOOL_TARE_RANGE_KG,
-  SPOOL_WIRE_RANGE_KG,
-  spoolLeft,
-  type SpoolSize,
-  stockFault,
-  type StockItem,
-} from './stock/stock-item.ts';

@@ -3,10 +3,10 @@ export {
   NEAR_POSITION_V,
   type OutOfReach,
   type VoltsOutOfReach,
-  type VoltsTerm,
   voltsTerm,
-  type WireTerm,
+  type VoltsTerm,
   wireTerm,
+  type WireTerm,
 } from './knob-terms.ts';
 export {
   type LidBasis,

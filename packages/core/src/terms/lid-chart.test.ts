@@ -1,5 +1,6 @@
 import { machineDials } from '../machine/dial/machine-dials.ts';
-import { machineLearning, type ProvenSetting } from '../window/learning/learned-offset.ts';
+import type { ProvenSetting } from '../window/learning/proven.ts';
+import { machineLearning } from '../window/learning/learned-offset.ts';
 import type { Machine } from '../machine/machine.ts';
 import { planSetup } from '../plan/setup/plan-setup.ts';
 import { LID_CHART_THICKNESSES_MM, lidChart } from './lid-chart.ts';

@@ -9,8 +9,8 @@ export { COMMON_GASES, type GasId, gasNamed, gasOf } from './gas/gas.ts';
 
 // Heat
 export {
-  type ArcPower,
   arcPower,
+  type ArcPower,
   LEAST_TRACE_SAMPLES,
   type TraceFault,
   traceFault,

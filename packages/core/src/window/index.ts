@@ -26,12 +26,11 @@ export { beadVerdict } from './reading-level.ts';
 
 // Learning
 export { driftOf } from './learning/drift.ts';
+export type { BeadsTold, ProvenSetting } from './learning/proven.ts';
 export {
-  type BeadsTold,
   type LearnedGroup,
   learnedOffset,
-  machineLearning,
   type MachineLearning,
-  type ProvenSetting,
+  machineLearning,
 } from './learning/learned-offset.ts';
 export { learnedClaim, offsetWords } from './learning/learned-words.ts';

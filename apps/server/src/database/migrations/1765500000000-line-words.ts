@@ -1,8 +1,10 @@
-import { KEPT_JOB, MACHINE_MARK, readStored } from '@hot-bead/contract';
+import { MACHINE_MARK } from '@hot-bead/contract/base';
+import { readStored } from '@hot-bead/contract/history';
+import { KEPT_JOB } from '@hot-bead/contract/plan';
 import { effectiveWork, parseLine } from '@hot-bead/core/line';
 import type { StatedWork } from '@hot-bead/core/plan';
 import type { MigrationInterface, QueryRunner } from 'typeorm';
-import { jobTitle } from '../../jobs/job-title.ts';
+import { jobTitle } from '../../plan/jobs/job-title.ts';
 
 interface JobRow {
   readonly id: string;

@@ -3,7 +3,7 @@ import { wireDiameterRow } from '@hot-bead/core/trade';
 import { Pause, Play } from 'lucide-react';
 import { useCallback, useRef, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
-import type { ArcRecord } from '../arc-sound/index.ts';
+import type { ArcRecord } from './sound/index.ts';
 import { arcPaths, HALF_WIDTH_MM, TOP_MM } from './arc-picture.ts';
 import { prefersStill, SLOWED_BY, useSlowMotion } from './slow-motion.ts';
 import { drawStrip } from './strip.ts';

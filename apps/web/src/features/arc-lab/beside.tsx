@@ -2,7 +2,7 @@ import { ARC_CLASS_WORDS, ARC_GASES, arcText } from '@hot-bead/core/arc-lab';
 import { gasOf } from '@hot-bead/core/trade';
 import { useEffect, useMemo, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
-import { type ArcRecord, PlayButton, recordAway } from '../arc-sound/index.ts';
+import { type ArcRecord, PlayButton, recordAway } from './sound/index.ts';
 import { LEVEL_MARK, LEVEL_TEXT, levelOfClass } from './class-look.ts';
 import { arcOf, type LabSetting } from './lab-setting.ts';
 import { LAB_SEED } from './use-arc-record.ts';

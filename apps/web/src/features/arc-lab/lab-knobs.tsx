@@ -3,7 +3,7 @@ import { gasOf, type GasId } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
-import { shownAs, wireSizeText } from '../units/index.ts';
+import { shownAs, wireSizeText } from '../../units/index.ts';
 import { Knob } from './knob.tsx';
 import type { LabSetting } from './lab-setting.ts';
 

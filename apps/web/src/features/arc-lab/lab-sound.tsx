@@ -11,7 +11,7 @@ import {
   stopPlaying,
   turnVolume,
   warmLive,
-} from '../arc-sound/index.ts';
+} from './sound/index.ts';
 import { arcOf, type LabSetting } from './lab-setting.ts';
 
 type State = 'off' | 'beginning' | 'on' | 'failed';
@@ -58,7 +58,7 @@ export function LabSound({ setting, record }: { readonly setting: LabSetting; re
     }
   };
   const save = async (): Promise<void> => {
-    const { writeWav } = await import('@hot-bead/contract');
+    const { writeWav } = await import('@hot-bead/contract/arc-lab');
     const bytes = writeWav({ samples: record.samples.sound, rate: ARC_SAMPLES_PER_S });
     const name = `arc-${setting.volts.toFixed(1)}V-${setting.wireFeedSpeedMPerMin.toFixed(1)}m-per-min.wav`;
     saveFile(name, new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'audio/wav' }));

@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { FileField } from '../../ui/form/file-field.tsx';
-import { numberOrText, shownAs } from '../units/index.ts';
-import { readTraceAway, type TraceTold } from '../traces/index.ts';
+import { numberOrText, shownAs } from '../../units/index.ts';
+import { readTraceAway, type TraceTold } from './traces/index.ts';
 
 /** What a travel typed is, mm/min; undefined: none, or none that can be. */
 function travelOf(text: string, to: (shown: number) => number): number | undefined {

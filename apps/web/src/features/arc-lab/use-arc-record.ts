@@ -1,6 +1,6 @@
 import type { ArcSetting } from '@hot-bead/core/arc-lab';
 import { useEffect, useRef, useState } from 'react';
-import { type ArcRecord, recordAway } from '../arc-sound/index.ts';
+import { type ArcRecord, recordAway } from './sound/index.ts';
 
 /** The lab's arcs are all of one seed: what differs between two of them is the knobs. */
 export const LAB_SEED = 7;

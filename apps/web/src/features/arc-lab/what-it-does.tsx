@@ -1,8 +1,8 @@
 import { ARC_CLASS_WORDS, arcText, arcBead, type ArcFeatures } from '@hot-bead/core/arc-lab';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import type { ArcRecord } from '../arc-sound/index.ts';
-import { withUnit } from '../units/index.ts';
+import type { ArcRecord } from './sound/index.ts';
+import { withUnit } from '../../units/index.ts';
 import { CLASS_FACE, LEVEL_MARK, LEVEL_TEXT, levelOfClass } from './class-look.ts';
 
 /** Travel that the bead is drawn for, mm/min. Source: common practice. */

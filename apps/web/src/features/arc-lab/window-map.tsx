@@ -9,8 +9,8 @@ import {
 import { useMemo } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
-import { playArcs } from '../arc-sound/index.ts';
-import { figureOf, shownAs } from '../units/index.ts';
+import { playArcs } from './sound/index.ts';
+import { figureOf, shownAs } from '../../units/index.ts';
 import { CLASS_LETTER, levelOfClass } from './class-look.ts';
 import { arcOf, type LabSetting } from './lab-setting.ts';
 import { LAB_SEED } from './use-arc-record.ts';

@@ -1,4 +1,4 @@
-import type { Job, JobSummary } from '@hot-bead/contract';
+import type { Job, JobSummary } from '@hot-bead/contract/plan';
 import { type Shortage, shortages } from '@hot-bead/core/day';
 import { gasOf } from '@hot-bead/core/trade';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
@@ -6,9 +6,9 @@ import { Link } from 'react-router';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { dayKey, type DayResult, spanText, timeText } from '../day/index.ts';
-import { beadText, useAcknowledgeJobs } from '../jobs/index.ts';
+import { beadText, useAcknowledgeJobs } from '../plan/jobs/index.ts';
 import { stockQuery } from '../stores/index.ts';
-import { wireSizeText } from '../units/index.ts';
+import { wireSizeText } from '../../units/index.ts';
 
 const BOX = 'rounded-md border p-3';
 

@@ -1,12 +1,13 @@
-import type { KeptMachine, KeptStockItem } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { rigFact } from '@hot-bead/core/changeover';
 import { rigValueText } from '@hot-bead/core/machine';
-import type { StockItem } from '@hot-bead/core/records';
+import type { StockItem } from '@hot-bead/core/stores';
 import { gasOf } from '@hot-bead/core/trade';
 import { Link } from 'react-router';
-import { calibratedAt, isOld } from '../machines/index.ts';
+import { calibratedAt, isOld } from '../machine/index.ts';
 import { inUse, leftOf } from '../stores/index.ts';
-import { wireSizeText } from '../units/index.ts';
+import { wireSizeText } from '../../units/index.ts';
 
 function leftText(item: StockItem | undefined): string {
   if (!item) return 'not known how much';

@@ -4,10 +4,10 @@ import { ErrorNotice, Notice, PageSkeleton, Skeleton } from '../../ui/page/notic
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { useNow } from '../../ui/use-now.ts';
 import { DayBar, Queue, useDayOrder } from '../day/index.ts';
-import { firstJobsQuery, JobRow } from '../jobs/index.ts';
-import { machineListQuery } from '../machines/index.ts';
-import { QuickLine } from '../quick-line/index.ts';
-import { SetAsideNotice } from '../records/index.ts';
+import { firstJobsQuery, JobRow } from '../plan/jobs/index.ts';
+import { machineListQuery } from '../machine/index.ts';
+import { QuickLine } from '../line/index.ts';
+import { SetAsideNotice } from '../history/index.ts';
 import { stockQuery } from '../stores/index.ts';
 import { Continue, DayCautions, Trouble } from './bench-aside.tsx';
 import { BenchMachine } from './bench-machine.tsx';

@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import { ChevronDown } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { Menu } from '../../ui/menu.tsx';

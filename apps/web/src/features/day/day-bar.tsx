@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import { compareValues, type DayValue } from '@hot-bead/core/day';
 import { Button } from '../../ui/button.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';

@@ -1,16 +1,17 @@
-import type { DayTasks, Job, JobTask } from '@hot-bead/contract';
-import { JOB_BRANCHES } from '@hot-bead/core/records';
+import type { DayTasks } from '@hot-bead/contract/day';
+import type { Job, JobTask } from '@hot-bead/contract/plan';
+import { JOB_BRANCHES } from '@hot-bead/core/history';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendChange } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
-import { jobKeys } from '../jobs/index.ts';
+import { jobKeys } from '../plan/jobs/index.ts';
 
 export const dayKey = ['day'] as const;
 /** Under this stand pieces, which change with their welds. */
 export const pieceKey = ['pieces'] as const;
 
-const readJob = readBy<Job>((contract) => contract.jobSchema);
+const readJob = readBy<Job>(async () => (await import('@hot-bead/contract/plan')).jobSchema);
 
 /** What is on the Bench and not yet welded. */
 export const dayTasksQuery = queryOptions({
@@ -19,7 +20,7 @@ export const dayTasksQuery = queryOptions({
     api(
       'GET',
       '/day',
-      readBy<DayTasks>((contract) => contract.dayTasksSchema),
+      readBy<DayTasks>(async () => (await import('@hot-bead/contract/day')).dayTasksSchema),
     ),
 });
 

@@ -2,7 +2,7 @@ import { completeWork, workTitle } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet, useParams } from 'react-router';
 import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
-import { jobQuery } from '../jobs/index.ts';
+import { jobQuery } from '../plan/jobs/index.ts';
 import { BenchToggle } from './bench-toggle.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 

@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import type { TaskChange } from './day.queries.ts';
 
 /** A machine's tasks in order. */

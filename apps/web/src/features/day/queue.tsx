@@ -10,7 +10,9 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { Job, KeptMachine, KeptPiece } from '@hot-bead/contract';
+import type { KeptPiece } from '@hot-bead/contract/day';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import { type ReactNode, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';

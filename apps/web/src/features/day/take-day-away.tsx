@@ -1,10 +1,10 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
 import { Menu } from '../../ui/menu.tsx';
 import { saveFile } from '../../ui/save-file.ts';
 import { useToast } from '../../ui/toasts.tsx';
-import { machineListQuery } from '../machines/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 import type { DayResult } from './day-result.ts';
 import type { DayOnPage } from './use-day-order.ts';
 

@@ -1,4 +1,4 @@
-import { type Job, TASK_MINUTES_RANGE } from '@hot-bead/contract';
+import { type Job, TASK_MINUTES_RANGE } from '@hot-bead/contract/plan';
 import type { TaskWeight } from '@hot-bead/core/day';
 import { useState } from 'react';
 import { Button, ButtonLink } from '../../ui/button.tsx';

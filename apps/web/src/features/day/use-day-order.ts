@@ -1,9 +1,9 @@
-import { dayJobs, type DayTasks } from '@hot-bead/contract';
+import { dayJobs, type DayTasks } from '@hot-bead/contract/day';
 import type { DayInput } from '@hot-bead/core/day';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNow } from '../../ui/use-now.ts';
-import { machineListQuery } from '../machines/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 import { useShop } from '../plan/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { dayTasksQuery } from './day.queries.ts';

@@ -2,7 +2,7 @@ import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { BeadSetting } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
-import { withUnit } from '../units/index.ts';
+import { withUnit } from '../../units/index.ts';
 
 interface Props {
   readonly plan: PlannedSetup;

@@ -10,8 +10,8 @@ import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
-import { PlayButton } from '../arc-sound/index.ts';
-import { figureOf, shownAs, withUnit } from '../units/index.ts';
+import { PlayButton } from '../arc-lab/sound/index.ts';
+import { figureOf, shownAs, withUnit } from '../../units/index.ts';
 import { BACK_WORD, FACE_WORD, SOUND_WORD, SPATTER_WORD } from './bead-words.ts';
 import {
   BOOTH_WORKS,

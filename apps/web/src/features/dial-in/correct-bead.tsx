@@ -1,4 +1,4 @@
-import type { KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import { BEAD_VERDICTS } from '@hot-bead/core/window';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -7,7 +7,7 @@ import { Dialog } from '../../ui/dialog.tsx';
 import { sendChecked } from '../../ui/form/problems.ts';
 import { Segmented } from '../../ui/segmented.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { useChangeBead } from '../test-beads/index.ts';
+import { useChangeBead } from '../window/test-beads/index.ts';
 import { SAID_WORD } from './bead-words.ts';
 import { PickRow } from './pick-row.tsx';
 import { ReportDetails, type ReportFaults } from './report-details.tsx';

@@ -1,11 +1,11 @@
-import type { KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import type { DoubtAnswer } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { VerdictMark } from '../../drawing/verdict-mark.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { isKeptBead, useChangeBead } from '../test-beads/index.ts';
-import { withUnit } from '../units/index.ts';
+import { isKeptBead, useChangeBead } from '../window/test-beads/index.ts';
+import { withUnit } from '../../units/index.ts';
 
 /** Asks about a report that does not fit the others: it is never welded again because of it, only asked about. */
 export function DoubtQuestion({ jobId, bead }: { readonly jobId: string; readonly bead: KeptTestBead }) {

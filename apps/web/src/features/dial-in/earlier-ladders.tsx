@@ -1,6 +1,6 @@
-import type { KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import { gasOf } from '@hot-bead/core/trade';
-import { wireSizeText } from '../units/index.ts';
+import { wireSizeText } from '../../units/index.ts';
 import { Ladder } from './ladder.tsx';
 
 interface Props {

@@ -4,7 +4,7 @@ import type { BeadReport } from '@hot-bead/core/window';
 import { METRIC } from '../../preferences/units.ts';
 import { planOf } from '../../../test/plans.ts';
 import { TAPPED } from '../../../test/machines.ts';
-import { dialsOf } from '../machine-terms/index.ts';
+import { dialsOf } from '../terms/index.ts';
 import { bracketText, MOVES, movedText, probableText, whyText } from './known-words.ts';
 
 const PLAN: PlannedSetup = planOf();

@@ -1,4 +1,5 @@
-import type { Job, JobSummary, KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
+import type { Job, JobSummary } from '@hot-bead/contract/plan';
 import type { BeadSetting } from '@hot-bead/core/window';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -8,9 +9,9 @@ import { Dialog } from '../../ui/dialog.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { saveFile } from '../../ui/save-file.ts';
 import { useToast } from '../../ui/toasts.tsx';
-import { jobListQuery, jobQuery, NO_FILTER, useTakeSetting } from '../jobs/index.ts';
-import { testBeadListQuery } from '../test-beads/index.ts';
-import { withUnit } from '../units/index.ts';
+import { jobListQuery, jobQuery, NO_FILTER, useTakeSetting } from '../plan/jobs/index.ts';
+import { testBeadListQuery } from '../window/test-beads/index.ts';
+import { withUnit } from '../../units/index.ts';
 import { LadderStrip } from './ladder-strip.tsx';
 
 interface Props {

@@ -1,4 +1,4 @@
-import type { KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import Papa from 'papaparse';
 
 /** A ladder's beads as a table for other programs: SI units, one row a bead, what was not said left empty. */

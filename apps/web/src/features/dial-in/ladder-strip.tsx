@@ -1,4 +1,4 @@
-import type { KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import { VERDICT_SHAPE } from '../../drawing/verdict-shape.ts';
 
 /** How wide the strip is in volts over the book, to each side. */

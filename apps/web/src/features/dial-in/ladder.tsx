@@ -1,4 +1,4 @@
-import type { KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import { Pencil, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -6,9 +6,9 @@ import { BeadSection } from '../../drawing/bead-section.tsx';
 import { FACE_OF_VERDICT } from '../../drawing/bead-profile.ts';
 import { VerdictMark } from '../../drawing/verdict-mark.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { withUnit } from '../units/index.ts';
+import { withUnit } from '../../units/index.ts';
 import { FACE_WORD, FLAG_WORD, SOUND_WORD } from './bead-words.ts';
-import { isKeptBead, useRemoveBead } from '../test-beads/index.ts';
+import { isKeptBead, useRemoveBead } from '../window/test-beads/index.ts';
 import { CorrectBead } from './correct-bead.tsx';
 
 interface RungProps {

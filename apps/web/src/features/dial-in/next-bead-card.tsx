@@ -1,10 +1,10 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { DialIn } from '@hot-bead/core/dial-in';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { BeadSetting } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { InItsTerms } from '../machine-terms/index.ts';
-import { figureOf, shownAs, withUnit } from '../units/index.ts';
+import { InItsTerms } from '../terms/index.ts';
+import { figureOf, shownAs, withUnit } from '../../units/index.ts';
 import { MOVES, probableText, PULSE_MOVES, whyText } from './known-words.ts';
 
 interface FiguresProps {

@@ -8,7 +8,7 @@ import { Button } from '../../ui/button.tsx';
 import { type Problem, sendChecked } from '../../ui/form/problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { ModelBeside } from '../arc-lab/index.ts';
-import { RecordingReader } from '../sound-reading/index.ts';
+import { RecordingReader } from '../arc-lab/reading/index.ts';
 import { CoolQuestion, QuickTaps } from './quick-taps.tsx';
 import { ReportDetails, type ReportFaults } from './report-details.tsx';
 import { beadOf, reportAt, type ReportFields } from './report-fields.ts';

@@ -1,11 +1,11 @@
-import { NOTE_MAX } from '@hot-bead/contract';
+import { NOTE_MAX } from '@hot-bead/contract/dial-in';
 import { ARC_SOUNDS, BACK_SIDES, BEAD_ENDS, BEAD_FACES, BEAD_FLAGS, SPATTERS } from '@hot-bead/core/window';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field, FigureField } from '../../ui/form/field.tsx';
 import { PickField } from '../../ui/form/pick-field.tsx';
-import { SoundSamples } from '../arc-sound/index.ts';
-import { shownAs } from '../units/index.ts';
+import { SoundSamples } from '../arc-lab/sound/index.ts';
+import { shownAs } from '../../units/index.ts';
 import { BACK_WORD, ENDS_WORD, FACE_WORD, FLAG_WORD, SOUND_WORD, SPATTER_WORD } from './bead-words.ts';
 import { PickRow } from './pick-row.tsx';
 import type { ReportFields } from './report-fields.ts';

@@ -1,4 +1,4 @@
-import type { KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import Papa from 'papaparse';
 import { METRIC, US } from '../../preferences/units.ts';
 import { ladderCsv } from './ladder-csv.ts';

@@ -1,11 +1,13 @@
-import type { Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import { settledSchools } from '@hot-bead/core/base';
 import { type DialIn, dialIn, type DialledPlan, dialWayFor, jobLadders } from '@hot-bead/core/dial-in';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { DialWay } from '@hot-bead/core/window';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { dialsOf } from '../machine-terms/index.ts';
+import { dialsOf } from '../terms/index.ts';
 import { shopQuery } from '../shop/index.ts';
 
 /** A job's dial-in as it stands. */

@@ -1,9 +1,11 @@
-import type { Job, KeptMachine, NewTestBead } from '@hot-bead/contract';
+import type { NewTestBead } from '@hot-bead/contract/dial-in';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import { weldedWith } from '@hot-bead/core/dial-in';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { useState } from 'react';
 import { useToast } from '../../ui/toasts.tsx';
-import { useReportBead } from '../test-beads/index.ts';
+import { useReportBead } from '../window/test-beads/index.ts';
 import type { ReportFields } from './report-fields.ts';
 
 /** A report that was refused: what was typed, and why. */

@@ -1,10 +1,10 @@
-import type { Job, JobDialIn } from '@hot-bead/contract';
+import type { Job, JobDialIn } from '@hot-bead/contract/plan';
 import { type DialledPlan, dialWayRows } from '@hot-bead/core/dial-in';
 import type { DialWay } from '@hot-bead/core/window';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
 import { OptionList } from '../../ui/option-list.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { useChangeJob } from '../jobs/index.ts';
+import { useChangeJob } from '../plan/jobs/index.ts';
 
 interface Props {
   readonly job: Job;

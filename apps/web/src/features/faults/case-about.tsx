@@ -1,11 +1,12 @@
-import type { FaultCase, KeptMachine } from '@hot-bead/contract';
+import type { FaultCase } from '@hot-bead/contract/faults';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import { FAULT_PROCESS_NAME, FAULT_PROCESSES } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Pick } from '../../ui/pick.tsx';
-import { firstJobsQuery } from '../jobs/index.ts';
-import { machineListQuery } from '../machines/index.ts';
+import { firstJobsQuery } from '../plan/jobs/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 
 /** Most jobs that are offered by name: those touched last. */
 const JOBS_OFFERED = 30;

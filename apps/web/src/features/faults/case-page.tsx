@@ -1,4 +1,4 @@
-import { CASE_MINUTES_RANGE, type KeptFaultCase } from '@hot-bead/contract';
+import { CASE_MINUTES_RANGE, type KeptFaultCase } from '@hot-bead/contract/faults';
 import { causeRow, FAULT_STATIONS, symptomText } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -13,7 +13,7 @@ import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { machineListQuery } from '../machines/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 import { type CaseChange, faultCaseQuery, useChangeCase, usePutCaseAway } from './faults.queries.ts';
 import { FaultWork } from './fault-work.tsx';
 import { caseTitle, foundIn } from './fault-words.ts';

@@ -1,5 +1,3 @@
-import type { ArcSound } from '@hot-bead/core/window';
-import type { FaultCase, FaultCount } from '@hot-bead/contract';
 import {
   type CauseId,
   causeText,
@@ -10,6 +8,8 @@ import {
   type SymptomGroup,
   symptomText,
 } from '@hot-bead/core/faults';
+import type { ArcSound } from '@hot-bead/core/window';
+import type { FaultCase, FaultCount } from '@hot-bead/contract/faults';
 import { format } from 'date-fns';
 
 export const GROUP_NAME: Readonly<Record<SymptomGroup, string>> = {

@@ -1,4 +1,4 @@
-import type { FaultCase, FaultLook, LookAnswer } from '@hot-bead/contract';
+import type { FaultCase, FaultLook, LookAnswer } from '@hot-bead/contract/faults';
 import {
   type CauseId,
   causeRow,

@@ -1,4 +1,4 @@
-import type { KeptFaultCase } from '@hot-bead/contract';
+import type { KeptFaultCase } from '@hot-bead/contract/faults';
 import { FAULT_PROCESS_NAME, symptomText } from '@hot-bead/core/faults';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -7,7 +7,7 @@ import { Button, ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
-import { machineListQuery } from '../machines/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 import { minutesText } from '../plan/index.ts';
 import { faultCasesQuery } from './faults.queries.ts';
 import { caseTitle } from './fault-words.ts';

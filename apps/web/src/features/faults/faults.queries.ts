@@ -1,5 +1,5 @@
-import type { FaultCase, FaultCaseChange, KeptFaultCase } from '@hot-bead/contract';
-import { changeOf, FAULT_CASE_BRANCHES, fieldsAfter, fieldsOf, recordOf } from '@hot-bead/core/records';
+import type { FaultCase, FaultCaseChange, KeptFaultCase } from '@hot-bead/contract/faults';
+import { changeOf, FAULT_CASE_BRANCHES, fieldsAfter, fieldsOf, recordOf } from '@hot-bead/core/history';
 import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';
@@ -15,7 +15,9 @@ const faultKeys = {
   one: (id: string) => ['faults', 'one', id] as const,
 };
 
-const readCase = readBy<KeptFaultCase>((contract) => contract.keptFaultCaseSchema);
+const readCase = readBy<KeptFaultCase>(
+  async () => (await import('@hot-bead/contract/faults')).keptFaultCaseSchema,
+);
 
 /** Cases, last touched first, a page at a time. */
 export const faultCasesQuery = infiniteQueryOptions({
@@ -24,7 +26,7 @@ export const faultCasesQuery = infiniteQueryOptions({
     api(
       'GET',
       `/faults?${new URLSearchParams(pageParam && { after: pageParam })}`,
-      readBy((contract) => contract.faultCasePageSchema),
+      readBy(async () => (await import('@hot-bead/contract/faults')).faultCasePageSchema),
     ),
   initialPageParam: '',
   getNextPageParam: ({ next }) => next,
@@ -36,7 +38,7 @@ export const faultCountsQuery = queryOptions({
     api(
       'GET',
       '/faults/counts',
-      readBy((contract) => contract.faultCountListSchema),
+      readBy(async () => (await import('@hot-bead/contract/faults')).faultCountListSchema),
     ),
 });
 

@@ -1,4 +1,4 @@
-import type { FaultCount, KeptFaultCase } from '@hot-bead/contract';
+import type { FaultCount, KeptFaultCase } from '@hot-bead/contract/faults';
 import { screen, waitFor, within } from '@testing-library/react';
 import { SHOWN } from '../../../test/machines.ts';
 import { type Sent, show } from '../../../test/show.tsx';

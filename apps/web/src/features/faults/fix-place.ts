@@ -1,4 +1,5 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import type { CauseId, FaultStation, TableCause } from '@hot-bead/core/faults';
 
 /** Somewhere in the app where a fault is mended. */

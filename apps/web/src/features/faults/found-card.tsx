@@ -1,4 +1,5 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import { type CauseId, causeRow } from '@hot-bead/core/faults';
 import { minutesText } from '../plan/index.ts';
 import { Button, ButtonLink } from '../../ui/button.tsx';

@@ -1,5 +1,5 @@
 import { causeRow } from '@hot-bead/core/faults';
-import type { FaultLook } from '@hot-bead/contract';
+import type { FaultLook } from '@hot-bead/contract/faults';
 import { Undo2 } from 'lucide-react';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';

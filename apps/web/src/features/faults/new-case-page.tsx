@@ -1,4 +1,7 @@
-import type { FaultCase, Job, KeptMachine, KeptTestBead } from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
+import type { FaultCase } from '@hot-bead/contract/faults';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import {
   beadSymptoms,
   FAULT_PROCESSES,
@@ -13,10 +16,10 @@ import { v4 as uuid } from 'uuid';
 import { PageSkeleton } from '../../ui/page/notices.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { jobQuery } from '../jobs/index.ts';
-import { machineListQuery } from '../machines/index.ts';
+import { jobQuery } from '../plan/jobs/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 import { useSetup } from '../plan/index.ts';
-import { testBeadListQuery } from '../test-beads/index.ts';
+import { testBeadListQuery } from '../window/test-beads/index.ts';
 import { caseAfter, type CaseChange, useBeginCase, useChangeCase } from './faults.queries.ts';
 import { FaultWork } from './fault-work.tsx';
 import { NO_JOB } from './use-fault-known.ts';

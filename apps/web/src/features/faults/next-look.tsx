@@ -1,4 +1,4 @@
-import type { LookAnswer } from '@hot-bead/contract';
+import type { LookAnswer } from '@hot-bead/contract/faults';
 import { midSentence } from '@hot-bead/core/base';
 import { type CauseId, causeRow, FAULT_STATION_NAME, type NextCheck } from '@hot-bead/core/faults';
 import { minutesText } from '../plan/index.ts';

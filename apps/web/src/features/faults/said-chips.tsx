@@ -1,4 +1,4 @@
-import type { FaultCase } from '@hot-bead/contract';
+import type { FaultCase } from '@hot-bead/contract/faults';
 import { isSymptomOf, type SymptomId, symptomText } from '@hot-bead/core/faults';
 import { X } from 'lucide-react';
 

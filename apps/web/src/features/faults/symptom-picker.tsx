@@ -1,4 +1,4 @@
-import type { FaultCase } from '@hot-bead/contract';
+import type { FaultCase } from '@hot-bead/contract/faults';
 import { sentence } from '@hot-bead/core/base';
 import {
   FAULT_STATION_NAME,
@@ -14,7 +14,7 @@ import { Search } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { SymptomDrawing } from '../../drawing/symptom-drawing.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
-import { SoundSamples } from '../arc-sound/index.ts';
+import { SoundSamples } from '../arc-lab/sound/index.ts';
 import { GROUP_NAME, SAMPLE_WORD } from './fault-words.ts';
 
 /** What is said of a symptom: it is there, it is not, or nothing. */

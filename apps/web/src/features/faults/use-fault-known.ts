@@ -1,12 +1,9 @@
-import type {
-  FaultCase,
-  FaultCount,
-  Job,
-  KeptMachine,
-  KeptStockItem,
-  KeptRun,
-  KeptTestBead,
-} from '@hot-bead/contract';
+import type { KeptTestBead } from '@hot-bead/contract/dial-in';
+import type { FaultCase, FaultCount } from '@hot-bead/contract/faults';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
+import type { KeptRun } from '@hot-bead/contract/records';
+import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { settledSchools } from '@hot-bead/core/base';
 import {
   type CauseCounts,
@@ -26,13 +23,13 @@ import { driftOf } from '@hot-bead/core/window';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useNow } from '../../ui/use-now.ts';
-import { jobQuery } from '../jobs/index.ts';
-import { calibratedAt, learningQuery, machineListQuery } from '../machines/index.ts';
+import { jobQuery } from '../plan/jobs/index.ts';
+import { calibratedAt, learningQuery, machineListQuery } from '../machine/index.ts';
 import { useSetup } from '../plan/index.ts';
 import { shopQuery } from '../shop/index.ts';
-import { lastRunsQuery } from '../runs/index.ts';
+import { lastRunsQuery } from '../records/run/index.ts';
 import { inUse, stockQuery } from '../stores/index.ts';
-import { testBeadListQuery } from '../test-beads/index.ts';
+import { testBeadListQuery } from '../window/test-beads/index.ts';
 import { faultCountsQuery } from './faults.queries.ts';
 import { byCause, evidenceKey, foundIn } from './fault-words.ts';
 

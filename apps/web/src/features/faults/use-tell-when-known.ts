@@ -1,8 +1,8 @@
-import type { KeptMachine, RigValueChange } from '@hot-bead/contract';
+import type { KeptMachine, RigValueChange } from '@hot-bead/contract/machine';
 import { rigFact } from '@hot-bead/core/changeover';
 import type { RigAttribute } from '@hot-bead/core/machine';
 import { useToast } from '../../ui/toasts.tsx';
-import { useTellRig } from '../machines/index.ts';
+import { useTellRig } from '../machine/index.ts';
 
 /** Tells the rig of a machine what a look or a mending made known of it; null: what is kept of it is doubted. */
 export function useTellWhenKnown(

@@ -1,4 +1,4 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import { settledSchools } from '@hot-bead/core/base';
 import { causeRow, FAULT_STATION_NAME } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';

@@ -1,4 +1,4 @@
-import type { RestoreReport } from '@hot-bead/contract';
+import type { RestoreReport } from '@hot-bead/contract/files';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, readBy } from '../../api/client.ts';
@@ -9,7 +9,9 @@ import { FileField } from '../../ui/form/file-field.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { DOWNLOAD } from './download.ts';
 
-const readReport = readBy<RestoreReport>((contract) => contract.restoreReportSchema);
+const readReport = readBy<RestoreReport>(
+  async () => (await import('@hot-bead/contract/files')).restoreReportSchema,
+);
 
 /** Copies of the whole shop, and the way back from one. */
 export function BackupSection() {

@@ -1,4 +1,4 @@
-import type { TableName, TableReport } from '@hot-bead/contract';
+import type { TableName, TableReport } from '@hot-bead/contract/files';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, readBy } from '../../api/client.ts';
@@ -10,7 +10,9 @@ import { Section } from '../../ui/page/section.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { DOWNLOAD } from './download.ts';
 
-const readReport = readBy<TableReport>((contract) => contract.tableReportSchema);
+const readReport = readBy<TableReport>(
+  async () => (await import('@hot-bead/contract/files')).tableReportSchema,
+);
 const TABLES: readonly (readonly [TableName, string])[] = [
   ['log', 'Log'],
   ['stores', 'Stores'],

@@ -1,10 +1,10 @@
-import type { KeptPhoto } from '@hot-bead/contract';
+import type { KeptPhoto } from '@hot-bead/contract/photos';
 import { useId } from 'react';
 import { api, readBy } from '../../api/client.ts';
 import { useCommand } from '../../commands/use-command.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
-const readPhoto = readBy<KeptPhoto>((contract) => contract.photoSchema);
+const readPhoto = readBy<KeptPhoto>(async () => (await import('@hot-bead/contract/photos')).photoSchema);
 
 /** Where a kept photo is read. */
 export function photoAddress(id: string): string {

@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import type { StatedWork } from '@hot-bead/core/plan';
 import { screen } from '@testing-library/react';
 import { jobOf } from '../../../test/jobs.ts';

@@ -1,11 +1,12 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import { measuredLength } from '@hot-bead/core/base';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { SEAM_RANGE_MM } from '@hot-bead/core/trade';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field } from '../../ui/form/field.tsx';
-import { useChangeJob } from '../jobs/index.ts';
+import { useChangeJob } from './jobs/index.ts';
 import { withSeam } from './work-changes.ts';
 import { dutyOf, mainsText, seamText } from './duty-text.ts';
 import { Section } from '../../ui/page/section.tsx';

@@ -1,10 +1,10 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import { isNewSetting, type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core/plan';
 import { MODE_NAME } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { FullScreen } from '../../ui/full-screen.tsx';
-import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
-import { figureOf, type Quantity, rangeText, shownAs } from '../units/index.ts';
+import { voltsBeneath, wireBeneath } from '../terms/index.ts';
+import { figureOf, type Quantity, rangeText, shownAs } from '../../units/index.ts';
 
 interface RowProps {
   readonly name: string;

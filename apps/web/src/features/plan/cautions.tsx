@@ -1,10 +1,10 @@
-import type { Acknowledgement, Job } from '@hot-bead/contract';
+import type { Acknowledgement, Job } from '@hot-bead/contract/plan';
 import { sourceText } from '@hot-bead/core/base';
 import type { Caution, CautionLevel } from '@hot-bead/core/plan';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button.tsx';
-import { useAcknowledge } from '../jobs/index.ts';
+import { useAcknowledge } from './jobs/index.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { Section } from '../../ui/page/section.tsx';
 

@@ -24,7 +24,7 @@ import {
   type WireClass,
   WIRE_DIAMETERS_MM,
 } from '@hot-bead/core/trade';
-import { wireSizeText } from '../units/index.ts';
+import { wireSizeText } from '../../units/index.ts';
 
 /** One row of a chip's list. */
 export interface Option<T extends string> {

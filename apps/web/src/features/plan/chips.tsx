@@ -1,7 +1,7 @@
 import type { StatedWork } from '@hot-bead/core/plan';
 import { ChevronDown, ChevronUp } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
-import { useChangeJob } from '../jobs/index.ts';
+import { useChangeJob } from './jobs/index.ts';
 import type { ChipGroupProps } from './option-chip.tsx';
 import { ResourceChips } from './resource-chips.tsx';
 import { WorkChips } from './work-chips.tsx';

@@ -2,7 +2,7 @@ import { held, type Span } from '@hot-bead/core/base';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { figureOf, numberOrText, type Quantity, rangeText, shownAs } from '../units/index.ts';
+import { figureOf, numberOrText, type Quantity, rangeText, shownAs } from '../../units/index.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
 interface Props {

@@ -1,8 +1,8 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { fitToPosition } from '../machine-terms/index.ts';
-import { withUnit } from '../units/index.ts';
+import { fitToPosition } from '../terms/index.ts';
+import { withUnit } from '../../units/index.ts';
 
 interface Props {
   readonly plan: PlannedSetup;

@@ -1,4 +1,5 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import type { Setup } from '@hot-bead/core/plan';
 import {
   Columns2,
@@ -15,7 +16,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { printAlone } from '../../print/print-alone.ts';
 import { useToast } from '../../ui/toasts.tsx';
-import { useDuplicateJob } from '../jobs/index.ts';
+import { useDuplicateJob } from './jobs/index.ts';
 import { AtTheMachine } from './at-the-machine.tsx';
 
 interface Props {

@@ -1,4 +1,4 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { learnedClaim, offsetWords } from '@hot-bead/core/window';
 

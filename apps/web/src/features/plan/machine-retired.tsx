@@ -1,8 +1,8 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { useRestoreMachine } from '../machines/index.ts';
+import { useRestoreMachine } from '../machine/index.ts';
 
 /** A job on a machine that is retired is not planned: not even as one of which nothing is known. */
 export function MachineRetired({ machine }: { readonly machine: NonNullable<Job['machine']> }) {

@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import type { Machine } from '@hot-bead/core/machine';
 import type { CompletedWork, StatedWork, Setup } from '@hot-bead/core/plan';
 import { ChipEditor } from '../../ui/chip-editor.tsx';

@@ -1,6 +1,6 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import type { OtherWay } from '@hot-bead/core/plan';
-import { useChangeJob } from '../jobs/index.ts';
+import { useChangeJob } from './jobs/index.ts';
 import { Button } from '../../ui/button.tsx';
 import { withWayMode } from './work-changes.ts';
 import { Section } from '../../ui/page/section.tsx';

@@ -1,4 +1,5 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import { jobOf } from '../../../test/jobs.ts';
 import { planOf } from '../../../test/plans.ts';
 import type { Caution, PlannedSetup } from '@hot-bead/core/plan';

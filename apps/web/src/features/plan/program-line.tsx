@@ -1,4 +1,4 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import { differenceText, programForText, type ProgramTerm } from '@hot-bead/core/machine';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 

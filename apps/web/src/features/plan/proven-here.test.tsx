@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { ProvenSetting } from '@hot-bead/core/window';
 import { screen } from '@testing-library/react';

@@ -1,10 +1,11 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
-import { useTakeSetting } from '../jobs/index.ts';
-import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
-import { withUnit } from '../units/index.ts';
+import { useTakeSetting } from './jobs/index.ts';
+import { voltsBeneath, wireBeneath } from '../terms/index.ts';
+import { withUnit } from '../../units/index.ts';
 
 interface Props {
   readonly job: Job;

@@ -1,4 +1,4 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import { parseLine } from '@hot-bead/core/line';
 import type { RefusedSetup } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
@@ -6,8 +6,8 @@ import { usePreferences } from '../../preferences/preferences.tsx';
 import { bareLengthUnit } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';
-import { useChangeJob } from '../jobs/index.ts';
-import { machineListQuery } from '../machines/index.ts';
+import { useChangeJob } from './jobs/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 
 /** Why this work is not planned as it stands, and what to do instead. The chips above stay open to change. */
 export function Refusal({ setup }: { readonly setup: RefusedSetup }) {

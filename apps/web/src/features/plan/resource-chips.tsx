@@ -1,11 +1,11 @@
-import type { Job } from '@hot-bead/contract';
+import type { Job } from '@hot-bead/contract/plan';
 import type { Machine } from '@hot-bead/core/machine';
 import { type Setup, USUAL_WORK } from '@hot-bead/core/plan';
 import { gasOf, metalPair, MODE_NAME, type Way, type WeldMetal } from '@hot-bead/core/trade';
 import { Button } from '../../ui/button.tsx';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
 import { OptionList } from '../../ui/option-list.tsx';
-import { wireSizeText } from '../units/index.ts';
+import { wireSizeText } from '../../units/index.ts';
 import {
   gasOptions,
   machineOptions,

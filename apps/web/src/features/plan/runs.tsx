@@ -2,7 +2,7 @@ import { isNewSetting, type PlannedSetup, type Run, RUN_ROLE_NAME } from '@hot-b
 import { MODE_NAME, WAY_NAME } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
-import { wireSizeText, withUnit } from '../units/index.ts';
+import { wireSizeText, withUnit } from '../../units/index.ts';
 import { JointView } from './technique-drawings.tsx';
 import { Section } from '../../ui/page/section.tsx';
 

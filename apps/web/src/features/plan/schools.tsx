@@ -3,7 +3,7 @@ import type { PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
 import { SchoolChoice } from '../shop/index.ts';
-import { withUnit } from '../units/index.ts';
+import { withUnit } from '../../units/index.ts';
 import { Section } from '../../ui/page/section.tsx';
 
 /** The wire speed that each side comes to, where they differ on this plan. */

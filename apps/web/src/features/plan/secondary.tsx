@@ -1,8 +1,8 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import { sourceText } from '@hot-bead/core/base';
 import type { PlannedSetup, SecondarySetting } from '@hot-bead/core/plan';
 import { Link } from 'react-router';
-import { machinePart, SETTINGS_PART } from '../machine-terms/index.ts';
+import { machinePart, SETTINGS_PART } from '../terms/index.ts';
 import { Section } from '../../ui/page/section.tsx';
 
 interface Props {

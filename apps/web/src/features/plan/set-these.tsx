@@ -1,4 +1,5 @@
-import type { Job, KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
 import {
   OWN_CTWD_RANGE_MM,
   OWN_GAS_FLOW_RANGE_L_PER_MIN,
@@ -10,9 +11,9 @@ import {
 import { useEffect, useRef, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
-import { useChangeJob } from '../jobs/index.ts';
-import { figureOf, type Quantity, rangeText, shownAs, withUnit } from '../units/index.ts';
-import { InItsTerms } from '../machine-terms/index.ts';
+import { useChangeJob } from './jobs/index.ts';
+import { figureOf, type Quantity, rangeText, shownAs, withUnit } from '../../units/index.ts';
+import { InItsTerms } from '../terms/index.ts';
 import { dutyText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
 import { Figure } from './figure.tsx';

@@ -1,4 +1,4 @@
-import type { KeptMachine } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
 import { sentence } from '@hot-bead/core/base';
 import { STATION_IDS } from '@hot-bead/core/changeover';
 import { type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core/plan';
@@ -7,8 +7,8 @@ import { pathForm, StationSymbol } from '../../drawing/station-symbol.tsx';
 import { programText } from './program-line.tsx';
 import { createPortal } from 'react-dom';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { voltsBeneath, wireBeneath } from '../machine-terms/index.ts';
-import { rangeText, withUnit } from '../units/index.ts';
+import { voltsBeneath, wireBeneath } from '../terms/index.ts';
+import { rangeText, withUnit } from '../../units/index.ts';
 import { numbersText, runGroups } from './runs.tsx';
 
 interface Props {

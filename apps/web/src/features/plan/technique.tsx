@@ -1,7 +1,7 @@
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { POSITION_NAME } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { rangeText, withUnit } from '../units/index.ts';
+import { rangeText, withUnit } from '../../units/index.ts';
 import { GunView, JointView, SeamView } from './technique-drawings.tsx';
 import { Section } from '../../ui/page/section.tsx';
 

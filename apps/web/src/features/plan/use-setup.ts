@@ -1,4 +1,6 @@
-import type { Job, KeptMachine, ShopLearning } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
+import type { ShopLearning } from '@hot-bead/contract/window';
 import type { Machine } from '@hot-bead/core/machine';
 import {
   completeWork,
@@ -10,7 +12,7 @@ import {
 } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { learningQuery, machineListQuery } from '../machines/index.ts';
+import { learningQuery, machineListQuery } from '../machine/index.ts';
 import { shopQuery } from '../shop/index.ts';
 
 const NO_MACHINES: readonly KeptMachine[] = [];

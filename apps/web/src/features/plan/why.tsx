@@ -2,7 +2,7 @@ import { Fragment } from 'react';
 import { sourceText } from '@hot-bead/core/base';
 import type { DemandRow, PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { wireSizeText, withUnit } from '../units/index.ts';
+import { wireSizeText, withUnit } from '../../units/index.ts';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { EveryReason } from './every-reason.tsx';

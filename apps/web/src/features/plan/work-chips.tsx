@@ -12,7 +12,7 @@ import { usePreferences } from '../../preferences/preferences.tsx';
 import { CheckList } from '../../ui/form/check-list.tsx';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
 import { OptionList } from '../../ui/option-list.tsx';
-import { thicknessText } from '../units/index.ts';
+import { thicknessText } from '../../units/index.ts';
 import {
   CIRCUMSTANCE_OPTIONS,
   JOINT_OPTIONS,

@@ -3,7 +3,7 @@ import { COMMON_GASES, type GasId, gasOf } from '@hot-bead/core/trade';
 import { useId, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Pick } from '../../ui/pick.tsx';
-import { figureOf, shownAs, withUnit } from '../units/index.ts';
+import { figureOf, shownAs, withUnit } from '../../units/index.ts';
 import { CheckField } from '../../ui/form/check-field.tsx';
 import { Section } from '../../ui/page/section.tsx';
 

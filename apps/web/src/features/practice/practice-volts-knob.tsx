@@ -12,7 +12,7 @@ import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Pick } from '../../ui/pick.tsx';
-import { numberOrText } from '../units/index.ts';
+import { numberOrText } from '../../units/index.ts';
 import { COMPARED_AT_A, CURRENTS } from './practice-meter.tsx';
 
 interface Props {

@@ -6,7 +6,7 @@ import { Field } from '../../ui/form/field.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { machineListQuery } from '../machines/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 import { NOTHING_CHOSEN, shopQuery, useChangeShop } from '../shop/index.ts';
 
 interface Typed {

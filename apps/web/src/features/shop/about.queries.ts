@@ -1,9 +1,11 @@
-import type { About, DemoAddress } from '@hot-bead/contract';
+import type { About, DemoAddress } from '@hot-bead/contract/shop';
 import { queryOptions, useMutation } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 
-const readAbout = readBy<About>((contract) => contract.aboutSchema);
-const readAddress = readBy<DemoAddress>((contract) => contract.demoAddressSchema);
+const readAbout = readBy<About>(async () => (await import('@hot-bead/contract/shop')).aboutSchema);
+const readAddress = readBy<DemoAddress>(
+  async () => (await import('@hot-bead/contract/shop')).demoAddressSchema,
+);
 
 export const aboutQuery = queryOptions({
   queryKey: ['about'],

@@ -1,5 +1,5 @@
-import { changeBetween, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/records';
-import type { KeptShop, ShopSettings } from '@hot-bead/contract';
+import { changeBetween, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/history';
+import type { KeptShop, ShopSettings } from '@hot-bead/contract/shop';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendChange } from '../../commands/send-change.ts';
@@ -7,7 +7,7 @@ import { useCommand } from '../../commands/use-command.ts';
 
 export const shopKeys = { all: ['shop'] as const };
 
-const readShop = readBy<KeptShop>((contract) => contract.keptShopSchema);
+const readShop = readBy<KeptShop>(async () => (await import('@hot-bead/contract/shop')).keptShopSchema);
 
 export const shopQuery = queryOptions({
   queryKey: shopKeys.all,

@@ -1,4 +1,5 @@
-import type { KeptMachine, KeptStockItem } from '@hot-bead/contract';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { rigFact } from '@hot-bead/core/changeover';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import {
@@ -9,7 +10,7 @@ import {
   type Spool,
   type StockItem,
   willItFinish,
-} from '@hot-bead/core/records';
+} from '@hot-bead/core/stores';
 import { isSameWire } from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
 import { MIND_BOX } from '../../ui/page/notices.tsx';

@@ -5,9 +5,9 @@ import {
   SPOOL_TARE_KG,
   type SpoolSize,
   type StockItem,
-} from '@hot-bead/core/records';
+} from '@hot-bead/core/stores';
 import { COMMON_GASES, gasOf, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
-import { numberOrText } from '../units/index.ts';
+import { numberOrText } from '../../units/index.ts';
 
 export type StockKind = StockItem['kind'];
 /** What was typed, by field. */

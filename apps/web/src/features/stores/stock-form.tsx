@@ -1,5 +1,6 @@
-import { newStockItemSchema, validated } from '@hot-bead/contract';
-import type { StockItem } from '@hot-bead/core/records';
+import { validated } from '@hot-bead/contract/base';
+import { newStockItemSchema } from '@hot-bead/contract/stores';
+import type { StockItem } from '@hot-bead/core/stores';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';

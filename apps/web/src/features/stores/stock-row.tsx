@@ -1,17 +1,13 @@
-import {
-  type KeptMachine,
-  type KeptStockItem,
-  type NewStockEntry,
-  stockEntrySchema,
-  validated,
-} from '@hot-bead/contract';
+import { validated } from '@hot-bead/contract/base';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import { type KeptStockItem, type NewStockEntry, stockEntrySchema } from '@hot-bead/contract/stores';
 import { rigFact } from '@hot-bead/core/changeover';
-import { isLiquidGas, isLow, isUsedUp, type StockItem } from '@hot-bead/core/records';
+import { isLiquidGas, isLow, isUsedUp, type StockItem } from '@hot-bead/core/stores';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { useTellRig, ValuesForm } from '../machines/index.ts';
+import { useTellRig, ValuesForm } from '../machine/index.ts';
 import { StockForm } from './stock-form.tsx';
 import { doubtOf, leftOf, minutesLeft, stockName, type Usual } from './stock-text.ts';
 import { useChangeStock, usePutStockAway, useTellStock } from './stock.queries.ts';

@@ -5,9 +5,9 @@ import {
   type Left,
   spoolLeft,
   type StockItem,
-} from '@hot-bead/core/records';
+} from '@hot-bead/core/stores';
 import { gasNamed } from '@hot-bead/core/trade';
-import { wireSizeText } from '../units/index.ts';
+import { wireSizeText } from '../../units/index.ts';
 
 const SIZE_WORD = { D100: '100 mm spool', D200: '200 mm spool', D300: '300 mm spool' } as const;
 

@@ -1,12 +1,14 @@
-import type { KeptStockItem, NewStockEntry, NewStockItem } from '@hot-bead/contract';
-import type { StockItem } from '@hot-bead/core/records';
+import type { KeptStockItem, NewStockEntry, NewStockItem } from '@hot-bead/contract/stores';
+import type { StockItem } from '@hot-bead/core/stores';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 import { sendAway } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
 import { shopKeys } from '../shop/index.ts';
 
-const readItem = readBy<KeptStockItem>((contract) => contract.keptStockItemSchema);
+const readItem = readBy<KeptStockItem>(
+  async () => (await import('@hot-bead/contract/stores')).keptStockItemSchema,
+);
 const KEY = ['stock'] as const;
 
 /** Everything in Stores. */
@@ -16,7 +18,7 @@ export const stockQuery = queryOptions({
     api(
       'GET',
       '/stock',
-      readBy((contract) => contract.stockListSchema),
+      readBy(async () => (await import('@hot-bead/contract/stores')).stockListSchema),
     ),
   staleTime: 60_000,
 });

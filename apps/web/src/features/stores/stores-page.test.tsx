@@ -1,5 +1,5 @@
-import type { KeptStockItem } from '@hot-bead/contract';
-import type { StockItem } from '@hot-bead/core/records';
+import type { KeptStockItem } from '@hot-bead/contract/stores';
+import type { StockItem } from '@hot-bead/core/stores';
 import { screen, within } from '@testing-library/react';
 import { SHOWN } from '../../../test/machines.ts';
 import { Refusal, show } from '../../../test/show.tsx';

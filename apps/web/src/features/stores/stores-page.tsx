@@ -1,5 +1,6 @@
-import type { KeptMachine, KeptStockItem } from '@hot-bead/contract';
-import { isLow, isUsedUp } from '@hot-bead/core/records';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { KeptStockItem } from '@hot-bead/contract/stores';
+import { isLow, isUsedUp } from '@hot-bead/core/stores';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
@@ -8,7 +9,7 @@ import { PageTitle } from '../../ui/page/page-title.tsx';
 import { type PagePart, Parts } from '../../ui/page/parts.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { machineListQuery } from '../machines/index.ts';
+import { machineListQuery } from '../machine/index.ts';
 import { StockForm } from './stock-form.tsx';
 import type { StockKind } from './stock-fields.ts';
 import { StockRow } from './stock-row.tsx';

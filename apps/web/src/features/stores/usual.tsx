@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { withUnit } from '../units/index.ts';
+import { withUnit } from '../../units/index.ts';
 import type { Usual } from './stock-text.ts';
 
 const KEY = 'stores reckoned at';

@@ -2,7 +2,7 @@ import { sourceText } from '@hot-bead/core/base';
 import { type CheckValue, dialledInChecks, residuals, startingRowChecks } from '@hot-bead/core/truth';
 import { useMemo } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { figureOf, shownAs } from '../units/index.ts';
+import { figureOf, shownAs } from '../../units/index.ts';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Table } from '../../ui/page/table.tsx';
 

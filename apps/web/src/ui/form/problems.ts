@@ -1,4 +1,4 @@
-import { ContractError } from '@hot-bead/contract';
+import { ContractError } from '@hot-bead/contract/base';
 import { ApiFailure } from '../../api/client.ts';
 
 /** What is wrong with what was typed, and at which field; '' where it is about no field of its own. */

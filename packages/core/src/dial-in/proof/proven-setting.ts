@@ -1,4 +1,4 @@
-import type { BeadsTold, ProvenSetting } from '../../window/learning/learned-offset.ts';
+import type { BeadsTold, ProvenSetting } from '../../window/learning/proven.ts';
 import type { BeadSetting } from '../../window/bead-setting.ts';
 import type { TestBead } from '../../window/bead-report.ts';
 import { type DialModel, dialModelOf } from '../../window/dial-model.ts';

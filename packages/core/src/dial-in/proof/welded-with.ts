@@ -1,5 +1,6 @@
-import { isSameWith, type ProvenWith } from '../../window/learning/learned-offset.ts';
-import type { ProvenWork } from '../../window/learning/near-work.ts';
+import type { ProvenWith } from '../../window/learning/proven.ts';
+import { isSameWith } from '../../window/learning/learned-offset.ts';
+import type { ProvenWork } from '../../window/learning/proven.ts';
 import { positionOf, type MachineTerms } from '../../terms/machine-terms.ts';
 import type { Polarity } from '../../trade/polarity.ts';
 import type { PlannedSetup } from '../../plan/setup/setup.ts';

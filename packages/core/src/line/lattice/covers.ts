@@ -1,5 +1,6 @@
 import type { Token } from '../meaning.ts';
-import type { Weights, WeightName } from '../weights.ts';
+import type { WeightName } from '../hand-weights.ts';
+import type { Weights } from '../weights.ts';
 import { type Edge, endsAt, type LineText } from './edge.ts';
 import { gasEdges } from './gas-edges.ts';
 import { headEdges } from './head-edges.ts';

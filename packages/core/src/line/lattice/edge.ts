@@ -1,7 +1,7 @@
 import type { LengthUnit } from '../../base/quantity/thickness.ts';
 import type { Meaning } from '../meaning.ts';
 import type { LineContext } from '../line-reading.ts';
-import type { WeightName } from '../weights.ts';
+import type { WeightName } from '../hand-weights.ts';
 
 /** One way to take a stretch of the line that begins at a place: where it ends, what it means, what it costs. */
 export interface Edge {

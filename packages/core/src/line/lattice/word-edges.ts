@@ -1,7 +1,7 @@
 import { readsAsNearName } from '../words/near-name.ts';
 import { correctionOf } from '../words/corrections.ts';
 import { LONGEST_PHRASE, SINGLE_WORDS, VOCABULARY } from '../words/vocabulary.ts';
-import type { WeightName } from '../weights.ts';
+import type { WeightName } from '../hand-weights.ts';
 import { CHARACTER, type Edge, endsAt, type LineText } from './edge.ts';
 
 const STOPPER = /[\s,;|()[\]=]/;

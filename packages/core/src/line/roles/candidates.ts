@@ -1,4 +1,4 @@
-import type { WeightName } from '../weights.ts';
+import type { WeightName } from '../hand-weights.ts';
 import { meaningOf, type Token } from '../meaning.ts';
 import {
   before,

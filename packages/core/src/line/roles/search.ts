@@ -1,4 +1,5 @@
-import { costOfTerms, type Weights, type WeightName } from '../weights.ts';
+import type { WeightName } from '../hand-weights.ts';
+import { costOfTerms, type Weights } from '../weights.ts';
 import { type Candidate, candidatesOf, type Role } from './candidates.ts';
 import { jointTerms } from './joint-terms.ts';
 import type { Scene } from './scene.ts';

@@ -1,6 +1,7 @@
 import { type Meaning, meaningOf, type Token } from '../meaning.ts';
 import { has } from '../roles/scene.ts';
-import { costOfTerms, type Weights, type WeightName } from '../weights.ts';
+import type { WeightName } from '../hand-weights.ts';
+import { costOfTerms, type Weights } from '../weights.ts';
 
 /** Kinds whose words stand in the names of things as well: pulse generator, overhead rail, argon trolley. */
 const SLOT_KINDS = [

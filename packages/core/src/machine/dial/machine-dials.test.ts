@@ -1,8 +1,6 @@
 import { dialSpeed } from './dial-band.ts';
 import { dialAtPosition, machineDials } from './machine-dials.ts';
-import { type PracticeFeeder, practiceFeeder, practiceSpeed } from '../../practice/practice-feeder.ts';
-import { normalFrom, seededRandom } from '../../base/numeric/seeded-random.ts';
-import { type TimedReading, WATCH_SD_S } from './timed-run.ts';
+import { type TimedReading } from './timed-run.ts';
 
 function exact(knob: number, speedMPerMin: number, over: Partial<TimedReading> = {}): TimedReading {
   return { knob, run: { lengthMm: (speedMPerMin / 0.06) * 10, timeS: 10 }, ...over };
@@ -72,60 +70,6 @@ describe('the dials of a machine', () => {
 
   it('are none without a reading', () => {
     expect(dialAtPosition(machineDials(FOLLOWING, []), '1')).toBeUndefined();
-  });
-});
-
-describe('the band of a borrowed dial', () => {
-  /** Speed at a knob and tap of a feeder whose taps neither follow the volts exactly nor keep the shape exactly. */
-  interface Hidden {
-    readonly feeder: PracticeFeeder;
-    readonly power: number;
-    readonly tilt: number;
-  }
-  const hidden = (random: () => number): Hidden => ({
-    feeder: { ...practiceFeeder(random), lateS: 0 },
-    power: 0.75 + 0.5 * random(),
-    tilt: 0.05 * normalFrom(random),
-  });
-  const truth = ({ feeder, power, tilt }: Hidden, knob: number, openV: number): number =>
-    practiceSpeed(feeder, knob) *
-    (openV / 20) ** power *
-    (1 + tilt * (knob / 10 - 0.5) * (openV / 20 - 1) * 4);
-  const timed = (
-    machine: Hidden,
-    knob: number,
-    tap: (typeof TAPS)[number],
-    random: () => number,
-  ): TimedReading => {
-    const lengthMm = (truth(machine, knob, tap.openV) / 0.06) * (10 + WATCH_SD_S * normalFrom(random));
-    return { knob, run: { lengthMm, timeS: 10 }, position: tap.name };
-  };
-
-  // Source: our own simulation of 300 machines; what the estimator assumes of taps is not what they do.
-  it.each([
-    ['scaled', true],
-    ['guessed', false],
-  ] as const)('%s holds the hidden speed in at least 90 %% of checks', (from, readThere) => {
-    let [inside, checks] = [0, 0];
-    for (let seed = 0; seed < 300; seed++) {
-      const random = seededRandom(7000 + seed);
-      const machine = hidden(random);
-      const [, two, three] = TAPS;
-      if (!two || !three) throw new Error('no taps');
-      const readings = [0, 2.5, 5, 7.5, 10].map((knob) => timed(machine, knob, two, random));
-      if (readThere) readings.push(timed(machine, 5, three, random));
-      const found = dialAtPosition(machineDials(FOLLOWING, readings), '3');
-      if (found?.from !== from) throw new Error(`it is ${found?.from}`);
-      for (let check = 0; check < 10; check++) {
-        const knob = random() * 10;
-        const span = dialSpeed(found.dial, knob);
-        const speed = truth(machine, knob, three.openV);
-        checks += 1;
-        if (span && speed >= span.low && speed <= span.high) inside += 1;
-      }
-    }
-    expect(checks).toBe(3000);
-    expect(inside / checks).toBeGreaterThanOrEqual(0.9);
   });
 });
 

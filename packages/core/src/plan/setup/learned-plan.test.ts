@@ -1,4 +1,5 @@
-import { learnedOffset, machineLearning, type ProvenSetting } from '../../window/learning/learned-offset.ts';
+import type { ProvenSetting } from '../../window/learning/proven.ts';
+import { learnedOffset, machineLearning } from '../../window/learning/learned-offset.ts';
 import type { Machine } from '../../machine/machine.ts';
 import type { Work } from '../../trade/material/work.ts';
 import { planSetup } from './plan-setup.ts';

@@ -1,5 +1,5 @@
 import { heatFromPowerKJPerMm } from '../../trade/heat/heat-input.ts';
-import { FLOW_AROUND_START_S } from '../stock/enough.ts';
+import { FLOW_AROUND_START_S } from '../../stores/enough.ts';
 import type { WireClass } from '../../trade/wire/wire-class.ts';
 import { wireKgPerM } from '../../trade/wire/wire-mass.ts';
 import type { WeldRun } from './weld-run.ts';

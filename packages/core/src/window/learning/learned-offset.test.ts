@@ -1,13 +1,7 @@
 import { normalFrom, seededRandom } from '../../base/numeric/seeded-random.ts';
 import { driftOf } from './drift.ts';
-import {
-  JOB_SD_V,
-  learnedOffset,
-  machineLearning,
-  provenFor,
-  type ProvenSetting,
-  toldWeight,
-} from './learned-offset.ts';
+import type { ProvenSetting } from './proven.ts';
+import { JOB_SD_V, learnedOffset, machineLearning, provenFor, toldWeight } from './learned-offset.ts';
 
 const setting = (toldOffsetV: number, over: Partial<ProvenSetting> = {}): ProvenSetting => ({
   wire: { wireClass: 'ER70S-6', diameterMm: 0.8 },

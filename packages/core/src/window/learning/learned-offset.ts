@@ -1,37 +1,9 @@
-import type { BeadSetting } from '../bead-setting.ts';
-import type { GasId } from '../../trade/gas/gas.ts';
-import type { Joint, Position } from '../../trade/material/work.ts';
 import { TWO_SIDED_95 } from '../../base/numeric/normal-band.ts';
 import type { Span } from '../../base/numeric/span.ts';
-import type { PlannedMode } from '../../trade/transfer/transfer-mode.ts';
 import { LEAST_PRIOR_SD_V } from '../volts-posterior.ts';
-import { isSameWire, type ShelfWire } from '../../trade/wire/shelf-wire.ts';
-import { isSameWork, type NearProven, nearestProven, type ProvenWork } from './near-work.ts';
-
-/** What a setting was proven with: an offset learnt there holds for the same and for nothing else. */
-export interface ProvenWith {
-  readonly wire: ShelfWire;
-  readonly gas: GasId;
-  readonly mode: PlannedMode;
-}
-
-/** What the beads of a job alone say of its middle, without what was believed before them. */
-export interface BeadsTold {
-  /** Middle of the window over the book's, V. */
-  readonly toldOffsetV: number;
-  /** How sure that is: its variance, V². */
-  readonly toldVarianceV2: number;
-}
-
-/** A setting that test beads proved right. */
-export interface ProvenSetting extends ProvenWith, BeadSetting, BeadsTold {
-  readonly thicknessMm: number;
-  readonly otherThicknessMm: number | undefined;
-  readonly joint: Joint;
-  readonly position: Position;
-  /** Volts proven less those the plan gives at that wire speed by the book, V. */
-  readonly offsetV: number;
-}
+import { isSameWire } from '../../trade/wire/shelf-wire.ts';
+import type { BeadsTold, ProvenSetting, ProvenWith, ProvenWork } from './proven.ts';
+import { isSameWork, type NearProven, nearestProven } from './near-work.ts';
 
 /** What settings with one wire, gas and mode taught. */
 export interface LearnedGroup extends ProvenWith {

@@ -1,4 +1,4 @@
-import type { ProvenSetting } from './learned-offset.ts';
+import type { ProvenSetting } from './proven.ts';
 import { learnedClaim, offsetWords } from './learned-words.ts';
 
 const learned = (start: number, settings = 1) => ({

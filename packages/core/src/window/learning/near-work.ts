@@ -1,11 +1,7 @@
-import type { Work } from '../../trade/material/work.ts';
-import type { ProvenSetting } from './learned-offset.ts';
+import type { ProvenSetting, ProvenWork } from './proven.ts';
 
 /** How near two thicknesses must lie to be the same work, as a share. Source: our model. */
 export const SAME_THICKNESS_SHARE = 0.05;
-
-/** What of a work must be the same for a setting to be proven for it. */
-export type ProvenWork = Pick<Work, 'thicknessMm' | 'otherThicknessMm' | 'joint' | 'position'>;
 
 function isSameThickness(a: number | undefined, b: number | undefined): boolean {
   if (a === undefined || b === undefined) return a === b;

@@ -1,6 +1,6 @@
 import { NUMBER_OFF_RANGE, PASSES_RANGE } from '../../../trade/material/work.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
-import type { WeightName } from '../../weights.ts';
+import type { WeightName } from '../../hand-weights.ts';
 import { END } from '../figures.ts';
 import { pattern } from '../pattern.ts';
 import { inRange, measure, type Range, type Rule } from './rule.ts';

@@ -1,6 +1,6 @@
 import type { WrittenLength } from '../../../base/quantity/length-text.ts';
 import type { Meaning } from '../../meaning.ts';
-import type { WeightName } from '../../weights.ts';
+import type { WeightName } from '../../hand-weights.ts';
 import type { Edge, LineText } from '../edge.ts';
 import { isPipeOutsideMm } from '../pipe-table.ts';
 import { flatProduct, hollow, type Shape } from './shapes.ts';

@@ -1,8 +1,0 @@
-import { DomainError } from '../errors/domain-error.ts';
-
-/** Why a file is not taken, in one line. */
-export class ShopFileError extends DomainError {
-  constructor(message: string) {
-    super('not-restored', 400, message, 'file');
-  }
-}

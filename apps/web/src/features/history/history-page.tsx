@@ -1,0 +1,119 @@
+import type { ShopEvent } from '@hot-bead/contract/history';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { format } from 'date-fns';
+import { Undo2 } from 'lucide-react';
+import { Link, useSearchParams } from 'react-router';
+import { deviceId } from '../../api/device.ts';
+import { Button, ButtonLink } from '../../ui/button.tsx';
+import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
+import { useToast } from '../../ui/toasts.tsx';
+import { changedFields, eventWord, isUndoable } from './event-text.ts';
+import { eventsQuery, useUndoEvent } from './events.queries.ts';
+import { PageTitle } from '../../ui/page/page-title.tsx';
+
+/** Where what it happened to is found. */
+function addressOf({ subject: { kind, id, of } }: ShopEvent): string {
+  const at: Readonly<Record<typeof kind, string>> = {
+    job: `/jobs/${id}`,
+    machine: `/machines/${id}`,
+    'test-bead': `/jobs/${of}/dial-in`,
+    shop: '/settings',
+    stock: '/stores',
+    piece: `/pieces/${id}`,
+    'fault-case': `/faults/${id}`,
+    run: `/jobs/${of}/record`,
+    sheet: `/jobs/${of}/record/sheet`,
+    'ear-test': '/lab/ear',
+    inspection: `/jobs/${of}/record/inspections/${id}`,
+  };
+  return at[kind];
+}
+
+/** A browser has an id that says nothing; a program says what it is. */
+function deviceWord(device: string): string {
+  return /^[0-9a-f-]{36}$/.test(device) ? 'on another device' : `by ${device}`;
+}
+
+function whoText({ device, actor }: ShopEvent): string {
+  const from = device === null ? '' : device === deviceId() ? 'here' : deviceWord(device);
+  return [actor, from].filter(Boolean).join(', ');
+}
+
+function Row({ event }: { readonly event: ShopEvent }) {
+  const undo = useUndoEvent();
+  const toast = useToast();
+  const onUndo = (): void =>
+    undo.mutate(event.id, {
+      onSuccess: () => toast('Undone'),
+      onError: (error) => toast(`Not undone. ${error.message}`),
+    });
+  const fields = changedFields(event);
+  const title = event.subject.title || 'a record';
+  return (
+    <li className="flex items-start gap-4 border-b border-line px-4 py-2 last:border-b-0">
+      <div className="min-w-0 flex-1">
+        <p className={event.undoneBy === null ? '' : 'text-ink-soft line-through'}>
+          <Link to={addressOf(event)} className="font-medium hover:text-action hover:underline">
+            {title}
+          </Link>
+          : {eventWord(event)}
+        </p>
+        {fields.map(({ field, from, to }) => (
+          <p key={field} className="truncate text-[15px]" title={`${from} → ${to}`}>
+            <span className="text-ink-soft">{field}:</span> {from} → {to}
+          </p>
+        ))}
+        <p className="text-sm text-ink-soft">
+          {[format(new Date(event.at), 'd MMM yyyy, HH:mm'), whoText(event)].filter(Boolean).join(', ')}
+          {event.undoneBy !== null && ', undone since'}
+        </p>
+      </div>
+      {isUndoable(event) && (
+        <Button
+          disabled={undo.isPending}
+          onClick={onUndo}
+          aria-label={`Undo: ${title} ${eventWord(event)}`}
+          className="shrink-0"
+        >
+          <Undo2 size={18} aria-hidden="true" />
+          Undo
+        </Button>
+      )}
+    </li>
+  );
+}
+
+/** Everything that happened in the shop, newest first, each with its way back. */
+export function HistoryPage() {
+  const [params] = useSearchParams();
+  const of = params.get('of') ?? undefined;
+  const events = useInfiniteQuery(eventsQuery(of));
+  if (events.error) return <ErrorNotice error={events.error} onRetry={() => void events.refetch()} />;
+  if (events.isPending) return <PageSkeleton />;
+  const shown = events.data.pages.flatMap(({ items }) => items);
+  return (
+    <div className="grid grid-cols-1 gap-4">
+      <PageTitle
+        actions={<>{of !== undefined && <ButtonLink to="/history">In the whole shop</ButtonLink>}</>}
+      >
+        What happened
+      </PageTitle>
+      {shown.length === 0 ? (
+        <Notice title="Nothing yet">
+          Whatever is saved, changed or put away is written down here, and can be undone from here.
+        </Notice>
+      ) : (
+        <ul className="rounded-md border border-line bg-plate">
+          {shown.map((event) => (
+            <Row key={event.id} event={event} />
+          ))}
+        </ul>
+      )}
+      {events.hasNextPage && (
+        <Button disabled={events.isFetchingNextPage} onClick={() => void events.fetchNextPage()}>
+          {events.isFetchingNextPage ? 'Loading…' : 'Show more'}
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { Job } from '@hot-bead/contract/plan';
+import type { SheetDrawing } from '@hot-bead/contract/records';
+import { sentence } from '@hot-bead/core/base';
+import { isNewSetting, type PlannedSetup, RUN_ROLE_NAME, workTitle } from '@hot-bead/core/plan';
+import { type ProcedureSheet, procedureSheet } from '@hot-bead/core/records';
+import { MODE_NAME } from '@hot-bead/core/trade';
+import { jointDrawing, sectionOf } from '../../../drawing/joint-geometry.ts';
+import type { Units } from '../../../preferences/units.ts';
+import { voltsBeneath, wireBeneath } from '../../terms/index.ts';
+import { rangeText, withUnit } from '../../../units/index.ts';
+import type { PrintedCard } from './sheet-layout.ts';
+
+/** The joint of a plan in section, as outlines to be kept and printed. */
+export function drawingOf(plan: PlannedSetup): SheetDrawing {
+  const drawn = jointDrawing(sectionOf(plan, true));
+  const beads = drawn.runs.length === 0 ? [drawn.bead] : drawn.runs.map(({ outline }) => outline);
+  return { viewBox: drawn.viewBox, parts: drawn.parts, beads };
+}
+
+/** The sheet of a job as its plan stands. */
+export function sheetOf(
+  job: Job,
+  plan: PlannedSetup,
+  machine: KeptMachine | undefined,
+  { units, wireBatch }: { readonly units: Units; readonly wireBatch: string | undefined },
+): ProcedureSheet {
+  const terms = (
+    [
+      ['Set on it, wire', wireBeneath(plan, machine, units)],
+      ['Set on it, volts', voltsBeneath(plan, machine)],
+    ] as const
+  ).flatMap(([name, text]) => (machine && text !== undefined ? [[name, text] as const] : []));
+  return procedureSheet(plan, {
+    title: workTitle(plan.work) || job.title,
+    machineName: machine?.name,
+    machineTerms: terms,
+    wireBatch,
+  });
+}
+
+/** Each run that is set otherwise than the one before it, where there is more than one. */
+function runLines({ runs }: PlannedSetup, units: Units): readonly (readonly [string, string])[] {
+  if (runs.length < 2) return [];
+  return runs.flatMap((run, i) => {
+    const before = runs[i - 1];
+    if (before && !isNewSetting(before, run) && before.role === run.role) return [];
+    const text = `${RUN_ROLE_NAME[run.role]}: ${withUnit('wireFeedSpeed', run.wireFeedSpeedMPerMin, units)}, ${withUnit('volts', run.volts, units)}, ${withUnit('travel', run.travelMmPerMin, units)}`;
+    return [[`Run ${run.number}`, text] as const];
+  });
+}
+
+/** The card of a job, to hang on its machine. */
+export function cardOf(
+  job: Job,
+  plan: PlannedSetup,
+  machine: KeptMachine | undefined,
+  units: Units,
+): PrintedCard {
+  const { feedPath, polarity, technique, gas, wire } = plan;
+  const own = [wireBeneath(plan, machine, units), voltsBeneath(plan, machine)];
+  const spans = [
+    ['Wire speed', 'wireFeedSpeed', plan.wireFeedSpeedMPerMin],
+    ['Volts', 'volts', plan.volts],
+    ['Gas', 'gasFlow', plan.gasFlowLPerMin],
+    ['Tip to work', 'distance', plan.ctwdMm],
+  ] as const;
+  return {
+    title: workTitle(plan.work) || job.title,
+    machine: machine?.name ?? 'no machine named',
+    numbers: spans.map(([name, quantity, span], i) =>
+      quantity === 'gasFlow' && !gas.gas.shields
+        ? ([name, 'no gas', ''] as const)
+        : ([
+            name,
+            withUnit(quantity, span.start, units),
+            own[i] ?? rangeText(quantity, span.low, span.high, units),
+          ] as const),
+    ),
+    path: [
+      ['Leads', `gun ${polarity.gunLead}, work ${polarity.workLead}`],
+      ['Wire', `${wire.diameterMm.toFixed(1)} mm ${wire.wireClass}`],
+      ['Rolls', feedPath.driveRolls.fit],
+      ['Liner', feedPath.liner.fit],
+      ['Tip', feedPath.tip.fit],
+      ['Nozzle', feedPath.nozzle.fit],
+      ['Gas', gas.gas.name],
+      [
+        'Mode',
+        `${MODE_NAME[plan.transferMode]}; travel ${withUnit('travel', plan.travelMmPerMin.start, units)}`,
+      ],
+      ['Gun', `${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
+      ...runLines(plan, units),
+      ...plan.secondary.slice(0, 3).map(({ name, set }) => [sentence(name).slice(0, 10), set] as const),
+    ],
+    cautions: plan.cautions.filter(({ level }) => level === 'stop').map(({ text }) => text),
+  };
+}

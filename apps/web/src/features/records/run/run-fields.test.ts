@@ -1,0 +1,87 @@
+import type { KeptRun } from '@hot-bead/contract/records';
+import { METRIC, US } from '../../../preferences/units.ts';
+import { fieldsOfRun, NO_RUN, runChange, runOf, secondsOf, secondsText } from './run-fields.ts';
+
+const NOW = '2026-03-02T10:00:00.000Z';
+
+describe('an arc time', () => {
+  it.each([
+    ['30', 30],
+    ['1:30', 90],
+    ['12:05,5', 725.5],
+    ['1.5 min', 90],
+    ['2 h', 7200],
+    ['48 s', 48],
+    ['a while', 'a while'],
+    ['1:75', '1:75'],
+    ['', ''],
+  ])('%j is %j', (text, seconds) => {
+    expect(secondsOf(text)).toBe(seconds);
+  });
+
+  it.each([
+    [7.25, '7.3 s'],
+    [48, '48 s'],
+    [90, '1:30'],
+    [3725, '1:02:05'],
+  ])('of %s s is read as %s', (seconds, text) => {
+    expect(secondsText(seconds)).toBe(text);
+  });
+});
+
+describe('a run as it is typed', () => {
+  it('leaves out what is empty: not known is never nothing', () => {
+    expect(runOf(NO_RUN, METRIC, NOW)).toEqual({ weldedAt: NOW });
+  });
+
+  it('is read in the units of its user', () => {
+    const typed = { ...NO_RUN, wireFeedSpeed: '300', length: '18', interpass: '212 F', volts: '18,5' };
+    const us = runOf(typed, US, NOW);
+    expect(us['wireFeedSpeedMPerMin']).toBeCloseTo(7.62, 6);
+    expect(us['lengthMm']).toBeCloseTo(457.2, 6);
+    expect(us['interpassC']).toBeCloseTo(100, 6);
+    expect(us['volts']).toBe(18.5);
+    expect(runOf({ ...typed, length: '18 in', wireFeedSpeed: '7.6' }, METRIC, NOW)).toMatchObject({
+      lengthMm: 457.2,
+      wireFeedSpeedMPerMin: 7.6,
+    });
+  });
+
+  it('keeps what is none as it was typed, for the contract to refuse at its field', () => {
+    expect(runOf({ ...NO_RUN, amps: 'lots', length: 'long', weldedAt: 'soon' }, METRIC, NOW)).toEqual({
+      amps: 'lots',
+      lengthMm: 'long',
+      weldedAt: 'soon',
+    });
+  });
+
+  it('has an imperfection only where it did not come out well', () => {
+    expect(runOf({ ...NO_RUN, result: 'ok', defect: '501' }, METRIC, NOW)).not.toHaveProperty('defect');
+    expect(runOf({ ...NO_RUN, result: 'redo', defect: '501' }, METRIC, NOW)).toHaveProperty('defect', '501');
+  });
+});
+
+describe('a correction', () => {
+  const kept: KeptRun = {
+    id: 'r',
+    version: 2,
+    jobId: 'j',
+    updatedAt: NOW,
+    away: false,
+    weldedAt: NOW,
+    wireFeedSpeedMPerMin: 6.234,
+    volts: 18.5,
+    lengthMm: 457.2,
+    arcSeconds: 75.4,
+    note: 'fine',
+  };
+
+  it('that changes nothing sends nothing, though figures are shown rounded', () => {
+    for (const units of [METRIC, US]) expect(runChange(kept, fieldsOfRun(kept, units), units)).toEqual({});
+  });
+
+  it('sends what was typed otherwise, and null for what was emptied', () => {
+    const fields = { ...fieldsOfRun(kept, METRIC), volts: '19', note: '' };
+    expect(runChange(kept, fields, METRIC)).toEqual({ volts: 19, note: null });
+  });
+});

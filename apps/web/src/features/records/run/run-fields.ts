@@ -1,0 +1,198 @@
+import type { KeptRun, NewRun } from '@hot-bead/contract/records';
+import { measuredLength } from '@hot-bead/core/base';
+import type { TracePower } from '@hot-bead/core/records';
+import type { Units } from '../../../preferences/units.ts';
+import { figureOf, numberOrText, shownAs } from '../../../units/index.ts';
+
+/** A run as it is typed. */
+export interface RunFields {
+  readonly run: string;
+  readonly count: string;
+  readonly wireFeedSpeed: string;
+  readonly volts: string;
+  readonly amps: string;
+  readonly length: string;
+  readonly arcTime: string;
+  readonly result: '' | 'ok' | 'redo' | 'scrap';
+  readonly defect: string;
+  readonly preheat: string;
+  readonly interpass: string;
+  readonly who: string;
+  readonly note: string;
+  readonly power: TracePower | undefined;
+  readonly spoolId: string;
+  readonly cylinderId: string;
+  readonly wire: string;
+  readonly gas: string;
+  /** Local date and time, as its field writes it; empty: now. */
+  readonly weldedAt: string;
+}
+
+export const NO_RUN: RunFields = {
+  run: '',
+  count: '',
+  wireFeedSpeed: '',
+  volts: '',
+  amps: '',
+  length: '',
+  arcTime: '',
+  result: '',
+  defect: '',
+  preheat: '',
+  interpass: '',
+  who: '',
+  note: '',
+  power: undefined,
+  spoolId: '',
+  cylinderId: '',
+  wire: '',
+  gas: '',
+  weldedAt: '',
+};
+
+/** Seconds from "30", "1:30", "2 min", "1.5 min"; what is none of them is left as text, for the contract to refuse. */
+export function secondsOf(text: string): number | string {
+  const trimmed = text.trim().toLowerCase();
+  const clock = /^(\d{1,4}):([0-5]?\d(?:[.,]\d+)?)$/.exec(trimmed);
+  if (clock) return Number(clock[1]) * 60 + Number((clock[2] ?? '0').replace(',', '.'));
+  const worded = /^([\d.,]+)\s*(s|sec|seconds?|min|minutes?|h|hours?)$/.exec(trimmed);
+  if (!worded) return numberOrText(text);
+  const unit = worded[2] ?? 's';
+  const share = unit.startsWith('h') ? 3600 : unit.startsWith('m') ? 60 : 1;
+  const amount = numberOrText(worded[1] ?? '');
+  return typeof amount === 'number' ? amount * share : text;
+}
+
+/** Seconds as they are read: "48 s", "1:30". */
+export function secondsText(seconds: number): string {
+  if (seconds < 60) return `${Number(seconds.toFixed(seconds < 10 ? 1 : 0))} s`;
+  const whole = Math.round(seconds);
+  const [hours, minutes] = [Math.floor(whole / 3600), Math.floor((whole % 3600) / 60)];
+  const rest = String(whole % 60).padStart(2, '0');
+  return hours === 0 ? `${minutes}:${rest}` : `${hours}:${String(minutes).padStart(2, '0')}:${rest}`;
+}
+
+/** A length as it is typed: bare numbers in the user's unit. */
+function lengthOf(text: string, units: Units): number | string {
+  const read = measuredLength(text, units.distance === 'in' ? 'in' : 'mm');
+  return read.status === 'read' ? read.lengthMm : text;
+}
+
+function celsius(text: string): number | string {
+  const fahrenheit = /^\s*(-?[\d.,]+)\s*°?f\s*$/i.exec(text)?.[1];
+  if (fahrenheit === undefined) return numberOrText(text.replace(/°?\s*c?\s*$/i, ''));
+  const value = numberOrText(fahrenheit);
+  return typeof value === 'number' ? ((value - 32) * 5) / 9 : text;
+}
+
+const given = (text: string): boolean => text.trim() !== '';
+
+/** What was typed as the contract takes it; what is empty is left out. */
+export function runOf(fields: RunFields, units: Units, now: string): Record<string, unknown> {
+  const own = <T>(text: string, read: (text: string) => T): T | undefined =>
+    given(text) ? read(text) : undefined;
+  const speed = (text: string): number | string => {
+    const value = numberOrText(text);
+    return typeof value === 'number' ? shownAs('wireFeedSpeed', units).to(value) : value;
+  };
+  const at = fields.weldedAt === '' ? now : new Date(fields.weldedAt);
+  const told = {
+    run: own(fields.run, numberOrText),
+    count: own(fields.count, numberOrText),
+    wireFeedSpeedMPerMin: own(fields.wireFeedSpeed, speed),
+    volts: own(fields.volts, numberOrText),
+    amps: own(fields.amps, numberOrText),
+    lengthMm: own(fields.length, (text) => lengthOf(text, units)),
+    arcSeconds: own(fields.arcTime, secondsOf),
+    power: fields.power,
+    preheatC: own(fields.preheat, celsius),
+    interpassC: own(fields.interpass, celsius),
+    result: fields.result === '' ? undefined : fields.result,
+    defect:
+      fields.result === '' || fields.result === 'ok' || fields.defect === '' ? undefined : fields.defect,
+    who: own(fields.who, (text) => text.trim()),
+    note: own(fields.note, (text) => text.trim()),
+    wireKg: own(fields.wire, numberOrText),
+    gasL: own(fields.gas, numberOrText),
+    spoolId: fields.spoolId === '' ? undefined : fields.spoolId,
+    cylinderId: fields.cylinderId === '' ? undefined : fields.cylinderId,
+    weldedAt: typeof at === 'string' ? at : Number.isNaN(at.getTime()) ? fields.weldedAt : at.toISOString(),
+  };
+  return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined));
+}
+
+/** A figure of a length in the user's unit, without it. */
+export function lengthText(mm: number, units: Units): string {
+  return units.distance === 'in' ? `${Number((mm / 25.4).toFixed(2))} in` : `${Number(mm.toFixed(1))} mm`;
+}
+
+/** Local date and time as its field writes it. */
+export function localTime(iso: string): string {
+  const at = new Date(iso);
+  return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+}
+
+const text = (value: string | number | undefined): string => (value === undefined ? '' : String(value));
+
+/** A run that is kept, as it would be typed. */
+export function fieldsOfRun(run: KeptRun, units: Units): RunFields {
+  const { wireFeedSpeedMPerMin: speed, lengthMm, arcSeconds } = run;
+  return {
+    run: text(run.run),
+    count: text(run.count),
+    wireFeedSpeed: speed === undefined ? '' : figureOf('wireFeedSpeed', speed, units),
+    volts: text(run.volts),
+    amps: text(run.amps),
+    length: lengthMm === undefined ? '' : lengthText(lengthMm, units),
+    arcTime: arcSeconds === undefined ? '' : secondsText(arcSeconds),
+    result: run.result ?? '',
+    defect: run.defect ?? '',
+    preheat: text(run.preheatC),
+    interpass: text(run.interpassC),
+    who: run.who ?? '',
+    note: run.note ?? '',
+    power: run.power,
+    spoolId: run.spoolId ?? '',
+    cylinderId: run.cylinderId ?? '',
+    wire: text(run.wireKg),
+    gas: text(run.gasL),
+    weldedAt: localTime(run.weldedAt),
+  };
+}
+
+/** Fields that a correction may take away again. */
+const FIELDS = [
+  'run',
+  'count',
+  'wireFeedSpeedMPerMin',
+  'volts',
+  'amps',
+  'lengthMm',
+  'arcSeconds',
+  'power',
+  'preheatC',
+  'interpassC',
+  'result',
+  'defect',
+  'who',
+  'note',
+  'wireKg',
+  'gasL',
+  'spoolId',
+  'cylinderId',
+] as const satisfies readonly (keyof NewRun)[];
+
+/** What a correction changes: fields that were typed otherwise than they stood, null for those that were emptied. */
+export function runChange(run: KeptRun, fields: RunFields, units: Units): Record<string, unknown> {
+  const before = runOf(fieldsOfRun(run, units), units, run.weldedAt);
+  const after = runOf(fields, units, run.weldedAt);
+  const change: Record<string, unknown> = {};
+  for (const name of FIELDS) {
+    if (JSON.stringify(before[name]) !== JSON.stringify(after[name])) change[name] = after[name] ?? null;
+  }
+  if (fields.weldedAt !== localTime(run.weldedAt)) change['weldedAt'] = after['weldedAt'];
+  return change;
+}
+
+/** What is wrong with a run, at its fields. */
+export type RunFaults = Readonly<Partial<Record<string, string>>>;

@@ -1,0 +1,73 @@
+import { validated } from '@hot-bead/contract/base';
+import { type NewRun, newRunSchema } from '@hot-bead/contract/records';
+import type { KeptStockItem } from '@hot-bead/contract/stores';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { WeldRun } from '@hot-bead/core/records';
+import { useState } from 'react';
+import { usePreferences } from '../../../preferences/preferences.tsx';
+import { type Problem, sendChecked } from '../../../ui/form/problems.ts';
+import { type RunFaults, type RunFields, runOf } from './run-fields.ts';
+import { type UsedChoices, usedChoices } from './used-fields.tsx';
+
+/** What was typed as far as it is a run: for what follows from it while it is typed. */
+function runSoFar(told: Record<string, unknown>): WeldRun {
+  const { value, error } = newRunSchema.validate(told, { abortEarly: false });
+  if (!error) return value;
+  const wrong = new Set(error.details.map(({ path }) => String(path[0])));
+  const left = Object.fromEntries(Object.entries(told).filter(([name]) => !wrong.has(name)));
+  return left as unknown as WeldRun;
+}
+
+const faultsOf = (problems: readonly Problem[]): RunFaults =>
+  Object.fromEntries(problems.map(({ field, message }) => [field.split('.')[0] ?? '', message]));
+
+interface Given {
+  readonly initial: RunFields;
+  readonly plan: PlannedSetup | undefined;
+  readonly stock: readonly KeptStockItem[];
+}
+
+export interface RunEntry {
+  readonly fields: RunFields;
+  readonly faults: RunFaults;
+  readonly set: (change: Partial<RunFields>) => void;
+  /** As far as it can be read. */
+  readonly run: WeldRun;
+  readonly used: UsedChoices;
+  /** What is typed with what is reckoned of it filled in. */
+  readonly whole: RunFields;
+  /** Checks what was typed and sends it; what is wrong stands at its field. */
+  readonly submit: (send: (run: NewRun, onError: (error: Error) => void) => void) => void;
+}
+
+/** A run as it is being typed. */
+export function useRunEntry({ initial, plan, stock }: Given): RunEntry {
+  const { units } = usePreferences();
+  const [fields, setFields] = useState(initial);
+  const [faults, setFaults] = useState<RunFaults>({});
+  const now = new Date().toISOString();
+  const run = runSoFar(runOf(fields, units, now));
+  const used = usedChoices(stock, plan, run);
+  const { wireKg, gasL } = used.reckoned;
+  const whole: RunFields = {
+    ...fields,
+    wire: fields.wire === '' && wireKg !== undefined ? wireKg.toFixed(4) : fields.wire,
+    gas: fields.gas === '' && gasL !== undefined ? gasL.toFixed(1) : fields.gas,
+  };
+  return {
+    fields,
+    faults,
+    run,
+    used,
+    whole,
+    set: (change) => setFields((before) => ({ ...before, ...change })),
+    submit: (send) => {
+      setFaults({});
+      sendChecked({
+        check: () => validated(newRunSchema, runOf(whole, units, new Date().toISOString())),
+        send,
+        place: (problems) => setFaults(faultsOf(problems)),
+      });
+    },
+  };
+}

@@ -1,0 +1,14 @@
+export {
+  type BeadDetails,
+  KEPT_BEAD,
+  type KeptBeadParts,
+  type KeptTestBead,
+  type NewTestBead,
+  newTestBeadSchema,
+  NOTE_MAX,
+  type PlanSnapshot,
+  type TestBeadChange,
+  testBeadChangeSchema,
+  testBeadListSchema,
+  testBeadSchema,
+} from './test-bead.ts';

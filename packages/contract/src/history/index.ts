@@ -1,0 +1,43 @@
+export {
+  ACTOR_HEADER,
+  COMMAND_HEADER,
+  DEVICE_HEADER,
+  type FieldConflict,
+  idSchema,
+  type StaleAnswer,
+  staleAnswerSchema,
+  VERSION_HEADER,
+  versionSchema,
+} from './command.ts';
+export {
+  type EventAbout,
+  type EventKind,
+  eventPageSchema,
+  type SetAside,
+  setAsideListSchema,
+  type SetAsideRecord,
+  setAsideRecordSchema,
+  type ShopEvent,
+} from './event.ts';
+export {
+  gasWord,
+  LOG_KINDS,
+  LOG_SORTS,
+  LOG_VERDICTS,
+  type LogCharts,
+  logChartsSchema,
+  type LogEntry,
+  logEntrySchema,
+  type LogFilter,
+  logFilterSchema,
+  type LogKind,
+  type LogLine,
+  logPageSchema,
+  type LogPoint,
+  type LogRequest,
+  logRequestSchema,
+  type LogSort,
+  type LogVerdict,
+  type LogWeek,
+} from './log.ts';
+export { readStored, type StoredShape } from './stored.ts';

@@ -1,0 +1,1 @@
+export { type PlanRequest, planRequestSchema, type PlanResponse, planResponseSchema } from './plan.ts';

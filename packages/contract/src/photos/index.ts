@@ -1,0 +1,1 @@
+export { type KeptPhoto, photoSchema } from './photo.ts';

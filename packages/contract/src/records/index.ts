@@ -1,0 +1,35 @@
+export {
+  type InspectionChange,
+  inspectionChangeSchema,
+  inspectionListSchema,
+  inspectionSchema,
+  KEPT_INSPECTION,
+  type KeptInspection,
+  keptInspectionSchema,
+  type NewInspection,
+  newInspectionSchema,
+} from './inspection.ts';
+export {
+  KEPT_RUN,
+  type KeptRun,
+  keptRunSchema,
+  type NewRun,
+  newRunSchema,
+  type RunChange,
+  runChangeSchema,
+  runListSchema,
+  runPageSchema,
+  runRecordSchema,
+  type RunRecordValue,
+} from './run.ts';
+export {
+  KEPT_SHEET,
+  type KeptSheet,
+  keptSheetSchema,
+  type NewSheetRevision,
+  newSheetRevisionSchema,
+  type SheetDrawing,
+  sheetListSchema,
+  type SheetRevision,
+  sheetRevisionSchema,
+} from './sheet.ts';

@@ -1,0 +1,1 @@
+export { type KeptProvenSetting, provenPageSchema, type ShopLearning, shopLearningSchema } from './proven.ts';

@@ -1,0 +1,25 @@
+export { isBooking, WELDED } from './booking.ts';
+export {
+  canonicalJson,
+  changeBack,
+  changeBetween,
+  changeOf,
+  type FieldChange,
+  type Fields,
+  fieldsAfter,
+  fieldsOf,
+  isSameValue,
+  type Json,
+  patchOf,
+  recordOf,
+} from './field-change.ts';
+export {
+  AWAY,
+  FAULT_CASE_BRANCHES,
+  INSPECTION_BRANCHES,
+  JOB_BRANCHES,
+  MACHINE_BRANCHES,
+  RECORD_KINDS,
+  type RecordKind,
+  SHOP_BRANCHES,
+} from './record-kind.ts';
