@@ -30,14 +30,13 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
 });
 
 /** The page has no violations that axe knows of. It holds no frames: so axe runs within it, which costs half. */
-export async function expectNoViolations(page: Page): Promise<void> {
+export async function expectNoViolations(page: Page, where?: string): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
     .setLegacyMode(true)
     .options({ resultTypes: ['violations'] })
     .analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual(
-    [],
-  );
+  const told = violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`);
+  expect(told, where).toEqual([]);
 }
 
 /** Goes to the quick line by its key, once the app listens. */

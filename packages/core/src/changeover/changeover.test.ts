@@ -1,3 +1,4 @@
+import { cases } from '../../test/cases.ts';
 import fc from 'fast-check';
 import { RIG_MACHINES, RIG_NEEDS, type RigNeed, standingFor } from '../../test/rig-machines.ts';
 import { changeover, type Changeover } from './changeover.ts';
@@ -202,7 +203,7 @@ describe('a changeover', () => {
         const off = Object.entries(RIG_NEEDS[to]).filter(([name, value]) => end[name] !== value);
         expect(off).toEqual([]);
       }),
-      { numRuns: 2000 },
+      { numRuns: cases(500, 2000) },
     );
   });
 

@@ -1,3 +1,4 @@
+import { cases } from '../../test/cases.ts';
 import fc from 'fast-check';
 import type { Machine } from '../machine/machine.ts';
 import { PLAIN_MACHINE, PLAIN_WORK } from '../../test/context.ts';
@@ -205,7 +206,7 @@ describe('a machine of which only some is known', () => {
           throw new Error(`it does not come to an end: ${done.slice(0, 60).join(' ')}`);
         },
       ),
-      { numRuns: 150 },
+      { numRuns: cases(40, 150) },
     );
   });
 });
@@ -248,7 +249,7 @@ describe('a machine that stands as nobody would leave it', () => {
         }
         throw new Error('it does not come to an end');
       }),
-      { numRuns: 80 },
+      { numRuns: cases(30, 80) },
     );
   });
 });

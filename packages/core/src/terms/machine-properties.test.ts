@@ -1,3 +1,4 @@
+import { cases } from '../../test/cases.ts';
 import fc from 'fast-check';
 import { dialSpeed } from '../machine/dial/dial-band.ts';
 import { dialAtPosition, machineDials } from '../machine/dial/machine-dials.ts';
@@ -108,7 +109,7 @@ describe('any machine with any readings', () => {
           expect(high).toBeGreaterThan(start);
         }
       }),
-      { numRuns: 1500 },
+      { numRuns: cases(800, 1500) },
     );
     for (const status of [
       'shown',
@@ -139,7 +140,7 @@ describe('any machine with any readings', () => {
         if (volts.status !== 'position') throw new Error(volts.status);
         expect(Math.abs(volts.choice.offV)).toBeLessThan(withinV + 0.05);
       }),
-      { numRuns: 1500 },
+      { numRuns: cases(800, 1500) },
     );
     expect(fitted).toBeGreaterThan(50);
   });

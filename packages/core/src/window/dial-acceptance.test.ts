@@ -1,3 +1,4 @@
+import { IS_ACCEPTANCE } from '../../test/cases.ts';
 import { ACCEPTANCE } from '../../test/dial-acceptance.ts';
 import { simulated } from '../../test/simulated-welder.ts';
 
@@ -8,30 +9,51 @@ import { simulated } from '../../test/simulated-welder.ts';
 const JOBS = 200;
 const MARGIN = { beads: 0.25, gain: 0.4, window: 3, near: 5.5, claim: 4, blown: 0.06, overTwo: 1 } as const;
 
-// Source of the figures: handbook on dialling in §11, acceptance; jobs whose truth is not the estimator’s own model.
-describe('dial-ins, simulated, beside plain stepping on the same jobs', () => {
-  it.each(ACCEPTANCE)('$name', ({ asked, plain, held }) => {
-    const found = simulated({ ...asked, jobs: JOBS, seed: 11 });
-    const { mean, median, p90, window, near, gain, claim, blown, farCold, overTwoBlown, nearestTaken } = held;
+/** Jobs a row of those that are told again as they were when all were accepted. */
+const TOLD_AGAIN = 8;
+
+// Source: our own figures, as they stood when the full counts were accepted. A change of one on purpose is accepted by
+// `npm run acceptance` before it is written down anew.
+describe('dial-ins, a few of each kind', () => {
+  it.each(ACCEPTANCE)('$name go as when they were accepted', ({ asked }) => {
+    const found = simulated({ ...asked, jobs: TOLD_AGAIN, seed: 11 });
     expect(found.neverAboveBlown).toBe(true);
-    expect(found.meanBeads).toBeLessThanOrEqual(mean + MARGIN.beads);
-    expect(found.medianBeads).toBeLessThanOrEqual(median ?? 8);
-    expect(found.p90Beads).toBeLessThanOrEqual(p90 ?? 8);
-    expect(asked.taps === true ? found.ofReachable : found.inWindow).toBeGreaterThanOrEqual(
-      window - MARGIN.window,
-    );
-    expect(found.near).toBeGreaterThanOrEqual((near ?? 0) - MARGIN.near);
-    expect(Math.abs(found.claimed - found.inWindow)).toBeLessThanOrEqual(
-      claim === undefined ? 100 : claim + MARGIN.claim,
-    );
-    expect(found.blown).toBeLessThanOrEqual(blown === undefined ? 8 : blown + MARGIN.blown);
-    expect(found.farCold).toBeLessThanOrEqual(farCold === undefined ? 8 : farCold + MARGIN.blown);
-    expect(found.overTwoBlown).toBeLessThanOrEqual((overTwoBlown ?? 100) + MARGIN.overTwo);
-    expect(found.nearestTaken).toBeGreaterThanOrEqual((nearestTaken ?? 0) - MARGIN.window);
-    // it asks about a report in few jobs in which none was grossly wrong
-    expect(found.askedOfClean).toBeLessThanOrEqual(8 + MARGIN.window);
-    if (gain === undefined) return;
-    const stepped = simulated({ ...asked, jobs: JOBS, seed: 11, plain });
-    expect(stepped.meanBeads - found.meanBeads).toBeGreaterThanOrEqual(gain - MARGIN.gain);
+    const figures = Object.entries(found).map(([name, figure]) => [
+      name,
+      Number(Number(figure).toPrecision(8)),
+    ]);
+    expect(Object.fromEntries(figures)).toMatchSnapshot();
   });
 });
+
+// Source of the figures: handbook on dialling in §11, acceptance; jobs whose truth is not the estimator’s own model.
+(IS_ACCEPTANCE ? describe : describe.skip)(
+  'dial-ins, simulated, beside plain stepping on the same jobs',
+  () => {
+    it.each(ACCEPTANCE)('$name', ({ asked, plain, held }) => {
+      const found = simulated({ ...asked, jobs: JOBS, seed: 11 });
+      const { mean, median, p90, window, near, gain, claim, blown, farCold, overTwoBlown, nearestTaken } =
+        held;
+      expect(found.neverAboveBlown).toBe(true);
+      expect(found.meanBeads).toBeLessThanOrEqual(mean + MARGIN.beads);
+      expect(found.medianBeads).toBeLessThanOrEqual(median ?? 8);
+      expect(found.p90Beads).toBeLessThanOrEqual(p90 ?? 8);
+      expect(asked.taps === true ? found.ofReachable : found.inWindow).toBeGreaterThanOrEqual(
+        window - MARGIN.window,
+      );
+      expect(found.near).toBeGreaterThanOrEqual((near ?? 0) - MARGIN.near);
+      expect(Math.abs(found.claimed - found.inWindow)).toBeLessThanOrEqual(
+        claim === undefined ? 100 : claim + MARGIN.claim,
+      );
+      expect(found.blown).toBeLessThanOrEqual(blown === undefined ? 8 : blown + MARGIN.blown);
+      expect(found.farCold).toBeLessThanOrEqual(farCold === undefined ? 8 : farCold + MARGIN.blown);
+      expect(found.overTwoBlown).toBeLessThanOrEqual((overTwoBlown ?? 100) + MARGIN.overTwo);
+      expect(found.nearestTaken).toBeGreaterThanOrEqual((nearestTaken ?? 0) - MARGIN.window);
+      // it asks about a report in few jobs in which none was grossly wrong
+      expect(found.askedOfClean).toBeLessThanOrEqual(8 + MARGIN.window);
+      if (gain === undefined) return;
+      const stepped = simulated({ ...asked, jobs: JOBS, seed: 11, plain });
+      expect(stepped.meanBeads - found.meanBeads).toBeGreaterThanOrEqual(gain - MARGIN.gain);
+    });
+  },
+);

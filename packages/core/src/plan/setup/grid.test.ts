@@ -1,3 +1,4 @@
+import { cases, IS_ACCEPTANCE } from '../../../test/cases.ts';
 import type { Machine } from '../../machine/machine.ts';
 import type { BaseMetal } from '../../trade/material/base-metal.ts';
 import { JOINTS, POSITIONS, type Joint, type Position } from '../../trade/material/work.ts';
@@ -111,7 +112,8 @@ describe('the grid of metal × thickness × joint × position × way × machine'
     let plannable = 0;
     let planned = 0;
     const wrong: string[] = [];
-    for (const cell of cells) {
+    // with every change each eleventh cell: the lists that the grid is made of have no length that it divides
+    for (const cell of cells.filter((_, i) => IS_ACCEPTANCE || i % 11 === 0)) {
       const { metal, alloy, thicknessMm, joint, position, option } = cell;
       const setup = planSetup(
         { metal, alloy, thicknessMm, joint, position, surface: 'clean', place: 'indoors', windy: false },
@@ -137,7 +139,7 @@ describe('the grid of metal × thickness × joint × position × way × machine'
       }
     }
     expect(wrong).toEqual([]);
-    expect(plannable).toBeGreaterThan(4000);
+    expect(plannable).toBeGreaterThan(cases(360, 4000));
     expect(planned / plannable).toBeGreaterThanOrEqual(0.95);
   });
 });
