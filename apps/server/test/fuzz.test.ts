@@ -1,3 +1,4 @@
+import { cases } from '../../../packages/core/test/cases.ts';
 import { Agent, type OutgoingHttpHeaders, request } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { seededRandom } from '@hot-bead/core/base';
@@ -5,7 +6,7 @@ import Database from 'better-sqlite3';
 import { type RunningServer, runningServer } from './running-server.ts';
 import { type JsonSchema, ODD_VALUES, pickOf, type Random, valueOf } from './schema-values.ts';
 
-const REQUESTS = 10_000;
+const REQUESTS = cases(2500, 10_000);
 /** Another one may be tried by hand. */
 const SEED = Number(process.env['FUZZ_SEED'] ?? 20_261_126);
 const SLOWEST_MS = 2000;
@@ -137,7 +138,7 @@ async function timed(
   return { ...told, took: performance.now() - began };
 }
 
-it('ten thousand requests made from the contract: none is an error of ours, stores what it refuses, or is slow', async () => {
+it(`${REQUESTS} requests made from the contract: none is an error of ours, stores what it refuses, or is slow`, async () => {
   const random = seededRandom(SEED);
   const all = await operations();
   const ids = new Ids();

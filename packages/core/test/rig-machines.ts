@@ -1,3 +1,4 @@
+import type { MachineFacts } from '../src/changeover/rig-condition.ts';
 import type { Attributes } from '../src/machine/rig-state/rig-fact.ts';
 
 /** The five machines of the handbook's table of minutes. */
@@ -7,7 +8,7 @@ export const RIG_MACHINES = {
   C: { polarityForm: 'links', spoolGunPort: 'own', purgeButton: 'no', gasStand: 'two' },
   D: { polarityForm: 'switch', spoolGunPort: 'own', purgeButton: 'yes', gasStand: 'two' },
   E: { polarityForm: 'fixed', spoolGunPort: 'none', purgeButton: 'no', gasStand: 'one' },
-} as const satisfies Readonly<Record<string, Attributes>>;
+} as const satisfies Readonly<Record<string, MachineFacts>>;
 
 /** What a job with a standard gun asks of the rig: 0.8 mm steel wire under argon and 18 % CO₂. */
 const SOLID: Attributes = {

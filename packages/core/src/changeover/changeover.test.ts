@@ -2,7 +2,25 @@ import { cases } from '../../test/cases.ts';
 import fc from 'fast-check';
 import { RIG_MACHINES, RIG_NEEDS, type RigNeed, standingFor } from '../../test/rig-machines.ts';
 import { changeover, type Changeover } from './changeover.ts';
-import { conditionOf, type Facts } from './condition.ts';
+import {
+  all,
+  any,
+  type Condition,
+  differs,
+  type Facts,
+  hasGate,
+  is,
+  isNot,
+  type Listed,
+  lists,
+  machineIs,
+  machineIsNot,
+  type MachineFacts,
+  needs,
+  needsOther,
+  prefers,
+  reopens,
+} from './rig-condition.ts';
 import type { Attributes } from '../machine/rig-state/rig-fact.ts';
 import { RIG_LOOKS } from './rig-looks.ts';
 import { RIG_STEPS } from './rig-steps.ts';
@@ -10,8 +28,8 @@ import { RIG_STEPS } from './rig-steps.ts';
 const NEEDS = Object.keys(RIG_NEEDS) as RigNeed[];
 const MACHINES = Object.keys(RIG_MACHINES) as (keyof typeof RIG_MACHINES)[];
 
-function factsOf(state: Attributes, need: Attributes, machine: Attributes): Facts {
-  return { state, need, machine, pref: { pressureMethod: 'block' } };
+function factsOf(state: Attributes, need: Attributes, machine: MachineFacts): Facts {
+  return { state, need, machine, habits: { pressureMethod: 'block' } };
 }
 
 function changing(
@@ -38,63 +56,72 @@ const idsOf = ({ steps }: Changeover): readonly string[] => steps.map(({ row }) 
 
 describe('a condition of the table', () => {
   const facts = factsOf(
-    { power: 'on', gas: 'co2', tip: '0.8' },
+    { power: 'on', gas: 'co2', tipBore: '0.8' },
     { gas: 'argon', power: 'on' },
-    { form: 'links' },
+    RIG_MACHINES.A,
   );
-  const listed = {
-    plan: (id: string) => id === 'jog',
-    gate: () => false,
-    reopened: (test: string) => test === 'x',
+  const listed: Listed = {
+    lists: (id) => id === 'jog',
+    hasGate: (gate) => gate === 'stop',
+    reopens: (test) => test === 'testBead',
   };
-  const holds = (text: string): boolean => conditionOf(text)(facts, listed);
+  const holds = (condition: Condition): boolean => condition(facts, listed);
 
   it('compares what stands with what is needed, and never minds what the need leaves out', () => {
-    expect([holds('gas!=need'), holds('power!=need'), holds('tip!=need')]).toEqual([true, false, false]);
-    expect([holds('need.gas=argon'), holds('need.tip=0.8'), holds('need.tip!=0.8')]).toEqual([
+    expect([holds(differs('gas')), holds(differs('power')), holds(differs('tipBore'))]).toEqual([
       true,
       false,
       false,
     ]);
+    expect([holds(needs('gas', 'argon')), holds(needs('tipBore', '0.8'))]).toEqual([true, false]);
+    expect([holds(needsOther('gas', 'co2')), holds(needsOther('tipBore', '0.9'))]).toEqual([true, false]);
+  });
+
+  it('asks how it stands, what the machine is, how the shop goes about it, and for other steps', () => {
+    expect([holds(is('gas', 'co2')), holds(is('gas', 'argon')), holds(isNot('hot', 'no'))]).toEqual([
+      true,
+      false,
+      true,
+    ]);
+    const { polarityForm } = RIG_MACHINES.A;
     expect([
-      holds('machine.form=links'),
-      holds('machine.stand=one'),
-      holds('pref.pressureMethod=block'),
-    ]).toEqual([true, false, true]);
+      holds(machineIs('polarityForm', polarityForm)),
+      holds(machineIsNot('polarityForm', polarityForm)),
+    ]).toEqual([true, false]);
+    expect([holds(prefers('pressureMethod', 'block')), holds(prefers('pressureMethod', 'glove'))]).toEqual([
+      true,
+      false,
+    ]);
+    expect(
+      [
+        lists('jog'),
+        lists('trim'),
+        hasGate('stop'),
+        hasGate('none'),
+        reopens('testBead'),
+        reopens('testLeak'),
+      ].map(holds),
+    ).toEqual([true, false, true, false, true, false]);
   });
 
-  it('binds and before or, keeps to its brackets, and asks for other steps', () => {
-    expect(holds('power=off && gas=co2 || tip=0.8')).toBe(true);
-    expect(holds('power=off && (gas=co2 || tip=0.8)')).toBe(false);
-    expect([holds('plan(jog)'), holds('plan(trim)'), holds('gate(none)'), holds('reopened(x)')]).toEqual([
+  it('holds where all of its parts do, or one of them', () => {
+    const [yes, no] = [is('power', 'on'), is('power', 'off')];
+    expect([all(yes, yes), all(yes, no), any(no, yes), any(no, no), all(), any()].map(holds)).toEqual([
       true,
       false,
+      true,
       false,
       true,
+      false,
     ]);
   });
-
-  it.each(['', 'power', 'power=', '(power=on', 'power=on)', 'ask(x)', 'power<on', 'power=on power=off'])(
-    'is refused where it is none: “%s”',
-    (text) => {
-      expect(() => conditionOf(text)).toThrow();
-    },
-  );
 });
 
 describe('the table of steps', () => {
-  it('names each step once, and in its prerequisites and conditions only steps that are there', () => {
-    const steps = RIG_STEPS.map(({ id }) => id);
-    expect(new Set(steps).size).toBe(74);
-    const ids: readonly string[] = [...steps, ...RIG_LOOKS.map(({ id }) => id)];
-    const named = RIG_STEPS.flatMap(({ when, requires }) => [
-      ...[...when.matchAll(/plan\(([a-z0-9-]+)\)/g)].map(([, id]) => id),
-      ...requires
-        .split(';')
-        .map((part) => part.trim())
-        .filter((part) => /^[a-z0-9-]+$/.test(part)),
-    ]);
-    expect(named.filter((id) => !ids.includes(id ?? ''))).toEqual([]);
+  it('names each step once, with its minutes and how it is done', () => {
+    const ids = [...RIG_STEPS, ...RIG_LOOKS].map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(RIG_STEPS).toHaveLength(74);
     expect(RIG_STEPS.every(({ minutes, how }) => minutes > 0 && how.length > 10)).toBe(true);
   });
 });

@@ -11,7 +11,7 @@ export {
 export { rigFact, rigField, rigFieldValue, withRigValue } from './machine-rig.ts';
 export { RIG_LOOKS } from './rig-looks.ts';
 export { keptPressure } from './rig-need.ts';
-export type { Gate } from './rig-step-row.ts';
+export type { Gate } from './rig-step-id.ts';
 export { RIG_STEPS } from './rig-steps.ts';
 export { ROLL_WORD } from './station-words.ts';
 export {

@@ -1,11 +1,13 @@
-import type { Machine } from '../machine/machine.ts';
+import type { Machine, SpoolGunPort } from '../machine/machine.ts';
 import type { Attributes } from '../machine/rig-state/rig-fact.ts';
 import { type Schools, settledSchools } from '../base/school.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
 import { changeover, type ChangeoverStep } from './changeover.ts';
 import { type RigState, rigState } from './machine-rig.ts';
 import { isRigAttribute, type RigAttribute, rigAttributeRow } from '../machine/rig-state/rig-attribute.ts';
-import { RIG_LOOKS, type RigLookRow } from './rig-looks.ts';
+import type { MachineFacts } from './rig-condition.ts';
+import { RIG_LOOKS } from './rig-looks.ts';
+import type { RigLookRow } from './rig-step-row.ts';
 import { rigNeed } from './rig-need.ts';
 
 /** Facts of a machine that decide which steps there are; asked once. */
@@ -44,7 +46,7 @@ export interface ChangeoverAsked {
   readonly schools?: Partial<Schools> | undefined;
 }
 
-function spoolGunPort({ spoolGunPort: said, features }: Machine): string | undefined {
+function spoolGunPort({ spoolGunPort: said, features }: Machine): SpoolGunPort | undefined {
   if (said !== undefined) return said;
   if (features === undefined) return undefined;
   return features.includes('spool-gun-socket') ? 'own' : undefined;
@@ -52,17 +54,17 @@ function spoolGunPort({ spoolGunPort: said, features }: Machine): string | undef
 
 /** What a machine is, to the table of steps, and what of it was only taken so. */
 function machineFacts(machine: Machine): {
-  readonly is: Attributes;
+  readonly is: MachineFacts;
   readonly assumed: readonly RigQuestion[];
 } {
-  const port = spoolGunPort(machine);
-  const said: Readonly<Record<RigQuestion, string | undefined>> = {
-    polarityChange: machine.polarityChange,
-    spoolGunPort: port,
-    gasStand: machine.gasStand,
-    purgeButton: machine.purgeButton === undefined ? undefined : machine.purgeButton ? 'yes' : 'no',
-  };
-  const is = {
+  const { polarityChange, gasStand, purgeButton } = machine;
+  const said = {
+    polarityChange,
+    spoolGunPort: spoolGunPort(machine),
+    gasStand,
+    purgeButton: purgeButton === undefined ? undefined : purgeButton ? ('yes' as const) : ('no' as const),
+  } satisfies Record<RigQuestion, unknown>;
+  const is: MachineFacts = {
     polarityForm: said.polarityChange ?? 'links',
     spoolGunPort: said.spoolGunPort ?? 'shared',
     gasStand: said.gasStand ?? 'one',
@@ -110,10 +112,10 @@ export function rigMove(
   schools?: Partial<Schools>,
 ): RigMove {
   const { is } = machineFacts(machine);
-  const pref = { pressureMethod: settledSchools(schools).rollPressure };
+  const habits = { pressureMethod: settledSchools(schools).rollPressure };
   const unknown = unknownOf(need, state);
   const looks = looksFor(unknown);
-  const { minutes, end } = changeover({ need, machine: is, pref, state: { hot: 'yes', ...state } }, looks);
+  const { minutes, end } = changeover({ need, machine: is, habits, state: { hot: 'yes', ...state } }, looks);
   return { minutes, after: { ...end, hot: 'yes' } };
 }
 
@@ -130,10 +132,10 @@ function changeoverTo(
   asked: ChangeoverAsked,
 ): JobChangeover {
   const { is, assumed } = machineFacts(machine);
-  const pref = { pressureMethod: settledSchools(asked.schools).rollPressure };
+  const habits = { pressureMethod: settledSchools(asked.schools).rollPressure };
   const unknown = unknownOf(need, state);
   const asNeeded = Object.fromEntries(unknown.map((name) => [name, need[name] as string]));
-  const facts = { need, machine: is, pref };
+  const facts = { need, machine: is, habits };
   const isHot = state['hot'] ?? 'yes';
   const front = changeover({ ...facts, state: { ...state, hot: isHot } });
   const asksHands = state['hot'] === undefined && front.steps.some(({ row }) => row.id === 'let-cool');

@@ -1,26 +1,37 @@
-/** What must be confirmed before a step. */
-export type Gate =
-  'none' | 'stop' | 'hot-parts' | 'clamp-off' | 'power-off' | 'cylinder-closed-and-bled' | 'face-shield';
+import type { RigAttribute } from '../machine/rig-state/rig-attribute.ts';
+import type { Gate, LookId, StepId } from './rig-step-id.ts';
+import type { Condition, Effect } from './rig-condition.ts';
 
-/** One step of a changeover, as its table holds it. */
-export interface RigStepRow {
-  readonly id: string;
+/** What a step and a look have in common. */
+interface RigRow {
+  readonly id: StepId;
   /** Part of the machine that it is at. */
   readonly station: string;
   /** What to do, verb first. */
   readonly verb: string;
-  /** Condition on the state at the start, the need, the machine and the other steps. */
-  readonly when: string;
-  /** What it makes of the state: "power=off; testBead=open". */
-  readonly effect: string;
-  /** Steps that come before it, where they are listed, and what must hold at that moment. */
-  readonly requires: string;
+  /** Steps that come before it, where they are listed. */
+  readonly after?: readonly StepId[];
+  /** Gates whose steps all come before it. */
+  readonly afterGates?: readonly Gate[];
+  /** What must hold at that moment. */
+  readonly holds?: readonly Condition[];
   readonly gate: Gate;
   readonly minutes: number;
   readonly parts?: string;
   readonly how: string;
   readonly check?: string;
   readonly ifSkipped?: string;
-  readonly appliesTo?: string;
-  readonly drawing?: string;
+}
+
+/** One step of a changeover, as its table holds it. */
+export interface RigStepRow extends RigRow {
+  /** Whether it is called for: by the state at the start, the need, the machine and the other steps. */
+  readonly when: Condition;
+  readonly effect: Effect;
+}
+
+/** A look at what is not known: which attributes it answers. It is called for by what nobody knows, and changes nothing. */
+export interface RigLookRow extends RigRow {
+  readonly id: LookId;
+  readonly answers: readonly RigAttribute[];
 }

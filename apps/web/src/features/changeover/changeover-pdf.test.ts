@@ -7,13 +7,12 @@ import { gatesInFront } from './gate-spans.ts';
 function step(id: string, gate: Gate, after: Readonly<Record<string, string>> = {}): ChangeoverStep {
   return {
     row: {
-      id,
+      id: id as ChangeoverStep['row']['id'],
       gate,
       station: 'safe',
       verb: `Do ${id}`,
-      when: '',
-      effect: '',
-      requires: '',
+      when: () => true,
+      effect: {},
       minutes: 1,
       how: '',
     },

@@ -19,17 +19,17 @@ const YES_NO = ['yes', 'no'] as const;
 const TEST = ['pass', 'open'] as const;
 const SIZES = ['0.6', '0.8', '0.9', '1.0', '1.2', '1.6'] as const;
 
-function passing(word: string, unknown: string, choices: readonly string[]): RigAttributeRow {
+function passing<const Value extends string>(word: string, unknown: Value, choices: readonly Value[]) {
   return { word, unknown, choices, lastsMin: SHIFT_MIN };
 }
 
-function test(word: string, lastsMin?: number): RigAttributeRow {
-  return { word, unknown: 'open', choices: TEST, ...(lastsMin === undefined ? {} : { lastsMin }) };
+function test(word: string, lastsMin?: number) {
+  return { word, unknown: 'open', choices: TEST, ...(lastsMin === undefined ? {} : { lastsMin }) } as const;
 }
 
 /** A part that is in its place unless somebody took it out. */
-function fitted(word: string): RigAttributeRow {
-  return { word, unknown: 'yes', choices: YES_NO };
+function fitted(word: string) {
+  return { word, unknown: 'yes', choices: YES_NO } as const;
 }
 
 /**

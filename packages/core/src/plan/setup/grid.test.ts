@@ -112,8 +112,8 @@ describe('the grid of metal × thickness × joint × position × way × machine'
     let plannable = 0;
     let planned = 0;
     const wrong: string[] = [];
-    // with every change each eleventh cell: the lists that the grid is made of have no length that it divides
-    for (const cell of cells.filter((_, i) => IS_ACCEPTANCE || i % 11 === 0)) {
+    // with every change each thirteenth cell: the lists that the grid is made of have no length that it divides
+    for (const cell of cells.filter((_, i) => IS_ACCEPTANCE || i % 13 === 0)) {
       const { metal, alloy, thicknessMm, joint, position, option } = cell;
       const setup = planSetup(
         { metal, alloy, thicknessMm, joint, position, surface: 'clean', place: 'indoors', windy: false },
@@ -139,7 +139,7 @@ describe('the grid of metal × thickness × joint × position × way × machine'
       }
     }
     expect(wrong).toEqual([]);
-    expect(plannable).toBeGreaterThan(cases(360, 4000));
+    expect(plannable).toBeGreaterThan(cases(300, 4000));
     expect(planned / plannable).toBeGreaterThanOrEqual(0.95);
   });
 });
