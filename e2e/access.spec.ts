@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Page, Request } from '@playwright/test';
 import { expect, expectNoViolations, test, toQuickLine, typeJob } from './fixtures.ts';
 
 /** Both widths and both themes, each once: the desk by day, the phone under the hood. */
@@ -96,15 +96,32 @@ async function placeOf(url: string, { job, piece, fault, path }: Screen): Promis
   return `/jobs/${jobs.find(({ line }) => line.includes(job))?.id}${path}`;
 }
 
+/** Counts what a page has asked for and not been answered. */
+function asked(page: Page): { settled: () => Promise<void> } {
+  const open = new Set<Request>();
+  page.on('request', (request) => open.add(request));
+  page.on('requestfinished', (request) => open.delete(request));
+  page.on('requestfailed', (request) => open.delete(request));
+  return {
+    settled: async () => {
+      // an answer may ask for more: nothing is open, and a moment later still nothing
+      for (let still = 0; still < 2;) {
+        await page.waitForTimeout(60);
+        still = open.size === 0 ? still + 1 : 0;
+      }
+    },
+  };
+}
+
 /** Goes to a place within the app that stands open, as its own links do. */
 async function goWithin(page: Page, place: string): Promise<void> {
-  const before = await page.evaluate(() => document.querySelector('main')?.innerHTML);
   await page.evaluate((to) => {
     window.history.pushState(null, '', to);
     window.dispatchEvent(new PopStateEvent('popstate', { state: null }));
   }, place);
-  await page.waitForFunction((was) => document.querySelector('main')?.innerHTML !== was, before);
 }
+
+test.describe.configure({ mode: 'parallel' });
 
 // one start for all pages: what is tried is each page, not how the app begins
 for (const { name: view, width, height, colorScheme } of VIEWS) {
@@ -114,13 +131,16 @@ for (const { name: view, width, height, colorScheme } of VIEWS) {
       test.setTimeout(600_000);
       const broken: string[] = [];
       page.on('pageerror', (error) => broken.push(error.message));
+      const requests = asked(page);
       await open('/nowhere');
       for (const screen of SCREENS) {
         await test.step(screen.name, async () => {
           const place = await placeOf(demo.url, screen);
           await goWithin(page, place);
+          await requests.settled();
           await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
-          await page.waitForLoadState('networkidle');
+          await expect(page.locator('.animate-pulse')).toHaveCount(0);
+          await requests.settled();
           const parts = screen.inParts ? await page.locator('[role=tab][id*=trigger]').all() : [undefined];
           expect(parts.length, screen.name).toBeGreaterThan(screen.inParts ? 1 : 0);
           for (const part of parts) {

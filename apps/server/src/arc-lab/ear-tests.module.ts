@@ -1,5 +1,17 @@
 import Joi from 'joi';
-import { EAR_TESTS_MOST, type EarTest, earTestListSchema, earTestSchema, KEPT_EAR_TEST, type KeptEarTest, keptEarTestSchema, type Learner, learnerListSchema, type NewEarTest, newEarTestSchema } from '@hot-bead/contract/arc-lab';
+import {
+  EAR_TESTS_MOST,
+  type EarTest,
+  earTestListSchema,
+  earTestSchema,
+  KEPT_EAR_TEST,
+  type KeptEarTest,
+  keptEarTestSchema,
+  type Learner,
+  learnerListSchema,
+  type NewEarTest,
+  newEarTestSchema,
+} from '@hot-bead/contract/arc-lab';
 import {
   Body,
   Controller,

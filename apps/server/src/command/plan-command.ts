@@ -8,7 +8,7 @@ import {
   type RefusedReport,
 } from '@hot-bead/core/line';
 import type { Machine } from '@hot-bead/core/machine';
-import { completeWork, planSetup, resourcesOf, workTitle } from '@hot-bead/core/plan';
+import { jobInShop, workTitle } from '@hot-bead/core/plan';
 import type { CommandResult } from './command-result.ts';
 
 const USAGE = `Usage: npm run -s plan -- '<words>' [--json] [--unit mm|in]
@@ -187,13 +187,13 @@ export function planCommand(args: readonly string[], machines: readonly Machine[
   const context = { unit: options.unit, machineNames: machines.map((machine) => machine.name) };
   const reading = parseLine(options.words, context);
   const said = effectiveWork(reading);
-  const complete = completeWork(said);
-  const resources = resourcesOf(said, { machines });
-  const setup = complete && planSetup(complete.work, resources);
-  const report = planReport(reading, setup, resources.machine);
+  const answer = jobInShop({ work: said, own: {} }, { machines });
+  const setup = answer.status === 'answered' ? answer.setup : undefined;
+  const machine = machines.find(({ name }) => name === said.machineName);
+  const report = planReport(reading, setup, machine);
   const refused = 'refused' in report;
   const exitCode = refused ? 2 : 0;
   if (options.json) return { output: JSON.stringify(report, null, 2), exitCode };
-  const title = complete ? workTitle(complete.work) : options.words;
+  const title = answer.status === 'no-thickness' ? options.words : workTitle(answer.complete.work);
   return { output: refused ? refusedText(report) : plannedText(report, title), exitCode };
 }

@@ -1,12 +1,16 @@
-import { type DayOrderRequest, dayOrderRequestSchema, dayTasksSchema, toldDaySchema } from '@hot-bead/contract/day';
+import {
+  type DayOrderRequest,
+  dayOrderRequestSchema,
+  dayTasksSchema,
+  toldDaySchema,
+} from '@hot-bead/contract/day';
 import { Body, Controller, Get, HttpCode, Module, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Answers, openApi } from '../base/api-docs.ts';
 import { Leaving } from '../base/work/leaving.ts';
 import { ContractPipe } from '../base/errors/contract.pipe.ts';
 import { JobsModule } from '../plan/jobs/jobs.module.ts';
-import { LearningModule } from '../window/learning.module.ts';
-import { MachinesModule } from '../machine/machines.module.ts';
+import { PlanModule } from '../plan/plan.module.ts';
 import { PiecesModule } from './pieces/pieces.module.ts';
 import { ShopModule } from '../shop/shop.module.ts';
 import { DayService } from './day.service.ts';
@@ -37,7 +41,7 @@ export class DayController {
 }
 
 @Module({
-  imports: [JobsModule, PiecesModule, MachinesModule, ShopModule, LearningModule],
+  imports: [JobsModule, PiecesModule, PlanModule, ShopModule],
   controllers: [DayController],
   providers: [DayService],
 })

@@ -1,10 +1,14 @@
-import { DAY_TASKS_MOST, dayJobs, type DayOrderRequest, type DayTasks, type ToldDay } from '@hot-bead/contract/day';
+import {
+  DAY_TASKS_MOST,
+  dayJobs,
+  type DayOrderRequest,
+  type DayTasks,
+  type ToldDay,
+} from '@hot-bead/contract/day';
 import { Injectable } from '@nestjs/common';
 import { JobsService } from '../plan/jobs/jobs.service.ts';
-import { LearningService } from '../window/learning.service.ts';
-import { MachinesService } from '../machine/machines.service.ts';
 import { PiecesService } from './pieces/pieces.service.ts';
-import { byMachineName } from '../plan/planner.service.ts';
+import { PlannerService } from '../plan/planner.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 import { HeavyWork } from '../base/work/heavy-work.ts';
 import { heavyTask } from '../base/work/heavy-task.ts';
@@ -19,9 +23,8 @@ export class DayService {
   constructor(
     private readonly jobs: JobsService,
     private readonly pieces: PiecesService,
-    private readonly machines: MachinesService,
+    private readonly planners: PlannerService,
     private readonly shop: ShopService,
-    private readonly learning: LearningService,
     private readonly heavy: HeavyWork,
   ) {}
 
@@ -40,16 +43,12 @@ export class DayService {
     { today, nowMin }: DayOrderRequest,
     at: { readonly now: string; readonly signal: AbortSignal },
   ): Promise<ToldDay> {
-    const { schools, day, shelf } = await this.shop.read();
-    const machines = await this.machines.list();
+    const { day } = await this.shop.read();
+    const { machines, shop } = await this.planners.planner();
     const asked: AskedDay = {
       jobs: dayJobs(await this.tasks()),
       machines: machines.map((machine) => ({ id: machine.id, machine })),
-      shop: {
-        schools,
-        shelf: shelf ?? undefined,
-        learning: byMachineName(machines, await this.learning.byMachine()),
-      },
+      shop,
       day,
       today,
       nowMin,

@@ -1,5 +1,11 @@
 import { validated } from '@hot-bead/contract/base';
-import { type BeadDetails, KEPT_BEAD, type KeptBeadParts, type KeptTestBead, newTestBeadSchema } from '@hot-bead/contract/dial-in';
+import {
+  type BeadDetails,
+  KEPT_BEAD,
+  type KeptBeadParts,
+  type KeptTestBead,
+  newTestBeadSchema,
+} from '@hot-bead/contract/dial-in';
 import type { LogLine } from '@hot-bead/contract/history';
 import { laddersOf, provenSetting } from '@hot-bead/core/dial-in';
 import { AWAY, type Fields, fieldsOf } from '@hot-bead/core/history';

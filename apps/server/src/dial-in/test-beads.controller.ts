@@ -1,4 +1,11 @@
-import { type NewTestBead, newTestBeadSchema, type TestBeadChange, testBeadChangeSchema, testBeadListSchema, testBeadSchema } from '@hot-bead/contract/dial-in';
+import {
+  type NewTestBead,
+  newTestBeadSchema,
+  type TestBeadChange,
+  testBeadChangeSchema,
+  testBeadListSchema,
+  testBeadSchema,
+} from '@hot-bead/contract/dial-in';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Answers, openApi } from '../base/api-docs.ts';

@@ -1,4 +1,9 @@
-import { type FaultCase, faultCaseSchema, KEPT_FAULT_CASE, type KeptFaultCase } from '@hot-bead/contract/faults';
+import {
+  type FaultCase,
+  faultCaseSchema,
+  KEPT_FAULT_CASE,
+  type KeptFaultCase,
+} from '@hot-bead/contract/faults';
 import type { LogLine } from '@hot-bead/contract/history';
 import { causeText, symptomText } from '@hot-bead/core/faults';
 import { FAULT_CASE_BRANCHES } from '@hot-bead/core/history';

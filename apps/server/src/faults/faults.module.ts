@@ -1,5 +1,15 @@
 import { type PageRequest, pageRequestSchema } from '@hot-bead/contract/base';
-import { type FaultCaseChange, faultCaseChangeSchema, faultCasePageSchema, faultCountListSchema, faultRankingSchema, faultReportSchema, keptFaultCaseSchema, type NewFaultCase, newFaultCaseSchema } from '@hot-bead/contract/faults';
+import {
+  type FaultCaseChange,
+  faultCaseChangeSchema,
+  faultCasePageSchema,
+  faultCountListSchema,
+  faultRankingSchema,
+  faultReportSchema,
+  keptFaultCaseSchema,
+  type NewFaultCase,
+  newFaultCaseSchema,
+} from '@hot-bead/contract/faults';
 import type { FaultReport } from '@hot-bead/core/faults';
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';

@@ -1,5 +1,11 @@
 import type { Page, PageRequest } from '@hot-bead/contract/base';
-import type { FaultCase, FaultCaseChange, FaultCount, KeptFaultCase, NewFaultCase } from '@hot-bead/contract/faults';
+import type {
+  FaultCase,
+  FaultCaseChange,
+  FaultCount,
+  KeptFaultCase,
+  NewFaultCase,
+} from '@hot-bead/contract/faults';
 import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';

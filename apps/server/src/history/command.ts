@@ -1,6 +1,13 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { plainLine, validated } from '@hot-bead/contract/base';
-import { ACTOR_HEADER, COMMAND_HEADER, DEVICE_HEADER, idSchema, VERSION_HEADER, versionSchema } from '@hot-bead/contract/history';
+import {
+  ACTOR_HEADER,
+  COMMAND_HEADER,
+  DEVICE_HEADER,
+  idSchema,
+  VERSION_HEADER,
+  versionSchema,
+} from '@hot-bead/contract/history';
 import { canonicalJson } from '@hot-bead/core/history';
 import { createParamDecorator, type ExecutionContext } from '@nestjs/common';
 import type { Request } from 'express';

@@ -1,4 +1,9 @@
-import { dialReadingListSchema, machineSchema, type NewDialReading, newDialReadingSchema } from '@hot-bead/contract/machine';
+import {
+  dialReadingListSchema,
+  machineSchema,
+  type NewDialReading,
+  newDialReadingSchema,
+} from '@hot-bead/contract/machine';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Answers, openApi } from '../base/api-docs.ts';

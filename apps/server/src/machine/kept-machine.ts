@@ -1,4 +1,13 @@
-import { type FileReading, type KeptDialReading, type KeptMachine, type KeptRuns, type MachineFile, type MachineProfile, MACHINE_FILE_FORMAT, MACHINE_FILE_VERSION } from '@hot-bead/contract/machine';
+import {
+  type FileReading,
+  type KeptDialReading,
+  type KeptMachine,
+  type KeptRuns,
+  type MachineFile,
+  type MachineProfile,
+  MACHINE_FILE_FORMAT,
+  MACHINE_FILE_VERSION,
+} from '@hot-bead/contract/machine';
 import type { Machine, TimedReading } from '@hot-bead/core/machine';
 import type { DialReadingEntity } from './dial-reading.entity.ts';
 import type { MachineEntity } from './machine.entity.ts';

@@ -1,6 +1,11 @@
 import { nameKey, validated } from '@hot-bead/contract/base';
 import type { EventKind, LogLine } from '@hot-bead/contract/history';
-import { enteredMachineSchema, type KeptMachine, type MachineProfile, newNameSchema } from '@hot-bead/contract/machine';
+import {
+  enteredMachineSchema,
+  type KeptMachine,
+  type MachineProfile,
+  newNameSchema,
+} from '@hot-bead/contract/machine';
 import { RIG_STEPS, rigVerb } from '@hot-bead/core/changeover';
 import { AWAY, type Fields, fieldsOf, MACHINE_BRANCHES, recordOf } from '@hot-bead/core/history';
 import { type Machine, readingFault, type TimedReading } from '@hot-bead/core/machine';

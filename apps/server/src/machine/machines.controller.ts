@@ -1,4 +1,22 @@
-import { type MachineChange, machineChangeSchema, type MachineClone, machineCloneSchema, machineCsv, type MachineFile, machineFileSchema, machineFileTodaySchema, machineListSchema, machineSchema, type NewMachine, newMachineSchema, pastReadingsListSchema, type RigChange, rigChangeSchema, type WholeMachine, wholeMachineSchema } from '@hot-bead/contract/machine';
+import {
+  type MachineChange,
+  machineChangeSchema,
+  type MachineClone,
+  machineCloneSchema,
+  machineCsv,
+  type MachineFile,
+  machineFileSchema,
+  machineFileTodaySchema,
+  machineListSchema,
+  machineSchema,
+  type NewMachine,
+  newMachineSchema,
+  pastReadingsListSchema,
+  type RigChange,
+  rigChangeSchema,
+  type WholeMachine,
+  wholeMachineSchema,
+} from '@hot-bead/contract/machine';
 import {
   Body,
   Controller,

@@ -1,6 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { nameKey } from '@hot-bead/contract/base';
-import type { KeptMachine, KeptPastReadings, MachineChange, MachineClone, MachineFile, NewMachine, WholeMachine } from '@hot-bead/contract/machine';
+import type {
+  KeptMachine,
+  KeptPastReadings,
+  MachineChange,
+  MachineClone,
+  MachineFile,
+  NewMachine,
+  WholeMachine,
+} from '@hot-bead/contract/machine';
 import {
   AWAY,
   changeBetween,

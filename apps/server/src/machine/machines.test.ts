@@ -1,4 +1,9 @@
-import { type KeptDialReading, type KeptMachine, type MachineFile, readMachineCsv } from '@hot-bead/contract/machine';
+import {
+  type KeptDialReading,
+  type KeptMachine,
+  type MachineFile,
+  readMachineCsv,
+} from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
 

@@ -28,6 +28,6 @@ export class PlanController {
   imports: [MachinesModule, ShopModule, LearningModule],
   controllers: [PlanController],
   providers: [PlannerService, PlanService],
-  exports: [PlanService],
+  exports: [PlanService, PlannerService],
 })
 export class PlanModule {}

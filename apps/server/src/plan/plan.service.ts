@@ -92,7 +92,7 @@ export class PlanService {
     const reading = parseLine(line, context, { lengthMost });
     const said = request.work === undefined ? effectiveWork(reading) : quickWorkOf(request.work);
     refuseUnknownMachine(said.machineName, machines);
-    const setup = setupOf(said, request.own ?? {});
+    const setup = setupOf({ work: said, own: request.own ?? {} });
     const machine = machines.find(({ name }) => name === said.machineName);
     const report = planReport(reading, setup ?? undefined, machine);
     if (setup === null)
@@ -110,7 +110,7 @@ export class PlanService {
    */
   async beadContext(job: JobToPlan, said?: BeadSetting): Promise<BeadContext> {
     const planner = await this.planners.planner();
-    const setup = job.machine?.retired === true ? null : planner.setupOf(job.work, job.own);
+    const setup = planner.setupOf(job);
     if (setup?.status !== 'planned') return { plan: null, weldedWith: null };
     const dialled = dialledOn(planner, job, setup);
     const { machine } = dialled;
@@ -135,7 +135,7 @@ export class PlanService {
     taughtV: (setup: PlannedSetup) => number,
   ): Promise<WeldedWith | null> {
     const planner = await this.planners.planner();
-    const setup = planner.bookSetupOf(job.work, job.own);
+    const setup = planner.bookSetupOf(job);
     if (setup?.status !== 'planned') return null;
     const book = snapshotOf(setup);
     const moved = { ...book, volts: book.volts + taughtV(setup) };

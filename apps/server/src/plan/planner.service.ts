@@ -2,15 +2,13 @@ import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { RecordKind } from '@hot-bead/core/history';
 import { type LineContext, readShopWords } from '@hot-bead/core/line';
 import {
-  completeWork,
-  type OwnNumbers,
-  planSetup,
-  type StatedWork,
-  resourcesOf,
+  jobInShop,
+  type JobOfShop,
+  type KeptShopParts,
   type Setup,
   type Shop,
+  shopOf,
 } from '@hot-bead/core/plan';
-import type { MachineLearning } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
 import { InjectDataSource } from '@nestjs/typeorm';
 import { DataSource } from 'typeorm';
@@ -20,41 +18,30 @@ import { LearningService } from '../window/learning.service.ts';
 import { MachinesService } from '../machine/machines.service.ts';
 import { ShopService } from '../shop/shop.service.ts';
 
-type SetupOf = (said: StatedWork, own: OwnNumbers) => Setup | null;
+/** The setup of a job; null where it has none: while it has no thickness, or where its machine is not in use. */
+type SetupOf = (job: JobOfShop) => Setup | null;
 
 /** Plans in a shop that has been read. */
 export interface Planner {
   readonly machines: readonly KeptMachine[];
   /** The shop's own words for the line. */
   readonly shopWords: LineContext['shopWords'];
-  /** The setup of a job as the shop would plan it, with what its beads taught; null while it has no thickness. */
+  /** The shop, with what its beads taught. */
+  readonly shop: Shop;
   readonly setupOf: SetupOf;
   /** The same by the book: nothing that beads taught. */
   readonly bookSetupOf: SetupOf;
 }
 
 function setupIn(shop: Shop): SetupOf {
-  return (said, own) => {
-    const complete = completeWork(said);
-    return complete ? planSetup(complete.work, resourcesOf(said, shop), own) : null;
+  return (job) => {
+    const answer = jobInShop(job, shop);
+    return answer.status === 'answered' ? answer.setup : null;
   };
 }
 
-/** What beads taught, by the names of the machines. */
-export function byMachineName(
-  machines: readonly KeptMachine[],
-  learning: ReadonlyMap<string, MachineLearning>,
-): Readonly<Record<string, MachineLearning>> {
-  return Object.fromEntries(
-    machines.flatMap(({ id, name }) => {
-      const learned = learning.get(id);
-      return learned ? [[name, learned] as const] : [];
-    }),
-  );
-}
-
 /** What plans are made of but what beads taught. */
-type Book = Pick<Shop, 'schools' | 'shelf'> & {
+type Book = Omit<KeptShopParts, 'machines' | 'learning'> & {
   readonly machines: readonly KeptMachine[];
   readonly shopWords: LineContext['shopWords'];
 };
@@ -85,12 +72,13 @@ export class PlannerService {
   async planner(): Promise<Planner> {
     await this.noticeOthers();
     const book = this.book ?? (await this.read());
-    const learning = byMachineName(book.machines, await this.learning.byMachine());
+    const shop = shopOf({ ...book, learning: Object.fromEntries(await this.learning.byMachine()) });
     return {
       machines: book.machines,
       shopWords: book.shopWords,
-      setupOf: setupIn({ ...book, learning }),
-      bookSetupOf: setupIn(book),
+      shop,
+      setupOf: setupIn(shop),
+      bookSetupOf: setupIn(shopOf(book)),
     };
   }
 
@@ -98,7 +86,7 @@ export class PlannerService {
     const before = this.putAway;
     const { schools, shelf, words } = await this.shop.read();
     const shopWords = readShopWords(words);
-    const book = { machines: await this.machines.list(), shopWords, schools, shelf: shelf ?? undefined };
+    const book = { machines: await this.machines.list(), shopWords, schools, shelf };
     if (before === this.putAway) this.book = book;
     return book;
   }

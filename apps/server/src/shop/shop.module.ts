@@ -1,4 +1,10 @@
-import { keptShopSchema, type ShopChange, shopChangeSchema, type WholeShop, wholeShopSchema } from '@hot-bead/contract/shop';
+import {
+  keptShopSchema,
+  type ShopChange,
+  shopChangeSchema,
+  type WholeShop,
+  wholeShopSchema,
+} from '@hot-bead/contract/shop';
 import { Body, Controller, Get, Module, Patch, Put } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';

@@ -1,4 +1,13 @@
-import { keptStockItemSchema, type NewStockEntry, type NewStockItem, newStockItemSchema, stockEntrySchema, stockListSchema, type WholeStockItem, wholeStockItemSchema } from '@hot-bead/contract/stores';
+import {
+  keptStockItemSchema,
+  type NewStockEntry,
+  type NewStockItem,
+  newStockItemSchema,
+  stockEntrySchema,
+  stockListSchema,
+  type WholeStockItem,
+  wholeStockItemSchema,
+} from '@hot-bead/contract/stores';
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Post, Put } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';

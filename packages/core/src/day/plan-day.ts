@@ -1,10 +1,8 @@
 import type { DayMachine, DayProblem, DayTask, TaskWeight } from './order/day-problem.ts';
 import { canDo, DAY_MIN } from './order/day-problem.ts';
 import type { Machine } from '../machine/machine.ts';
-import { completeWork } from '../plan/work/complete-work.ts';
 import type { StatedWork } from '../plan/work/stated-work.ts';
-import { resourcesOf, type Shop } from '../plan/work/shop.ts';
-import { planSetup } from '../plan/setup/plan-setup.ts';
+import { jobInShop, type Shop } from '../plan/work/shop.ts';
 import type { OwnNumbers, PlannedSetup } from '../plan/setup/setup.ts';
 import { type Pin, type PinFault, pinnedUnits } from './pins.ts';
 import { RigSetup } from './rig-setup.ts';
@@ -94,20 +92,16 @@ export function planOn({ shop, machines }: Pick<DayInput, 'shop' | 'machines'>):
   const whole = { ...shop, machines: machines.map(({ machine }) => machine) };
   const names = new Set(machines.map(({ machine }) => machine.name));
   return (job, { machine }) => {
-    const complete = completeWork(job.work);
-    if (!complete) return 'It has no thickness yet.';
+    if (job.work.thicknessMm === undefined) return 'It has no thickness yet.';
     const { machineName } = job.work;
     if (machineName !== undefined && machineName !== machine.name) {
       return names.has(machineName)
         ? `It is for ${machineName}.`
         : `It is for ${machineName}, which is not in use.`;
     }
-    const setup = planSetup(
-      complete.work,
-      resourcesOf({ ...job.work, machineName: machine.name }, whole),
-      job.own,
-    );
-    return setup.status === 'planned' ? setup : (setup.reasons[0] ?? 'It cannot be welded there.');
+    const here = jobInShop({ work: { ...job.work, machineName: machine.name }, own: job.own }, whole);
+    const setup = here.status === 'answered' ? here.setup : undefined;
+    return setup?.status === 'planned' ? setup : (setup?.reasons[0] ?? 'It cannot be welded there.');
   };
 }
 

@@ -39,5 +39,12 @@ export {
 // Work
 export { type CompletedWork, completeWork, USUAL_WORK, workTitle } from './work/complete-work.ts';
 export type { Shelf } from './work/resources.ts';
-export { resourcesOf, type Shop } from './work/shop.ts';
+export {
+  jobInShop,
+  type JobOfShop,
+  type KeptShopParts,
+  resourcesOf,
+  type Shop,
+  shopOf,
+} from './work/shop.ts';
 export type { StatedWork } from './work/stated-work.ts';

@@ -26,11 +26,11 @@ export { beadVerdict } from './reading-level.ts';
 
 // Learning
 export { driftOf } from './learning/drift.ts';
-export type { BeadsTold, ProvenSetting } from './learning/proven.ts';
 export {
   type LearnedGroup,
   learnedOffset,
-  type MachineLearning,
   machineLearning,
+  type MachineLearning,
 } from './learning/learned-offset.ts';
 export { learnedClaim, offsetWords } from './learning/learned-words.ts';
+export type { BeadsTold, ProvenSetting } from './learning/proven.ts';

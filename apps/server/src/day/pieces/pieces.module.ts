@@ -1,4 +1,14 @@
-import { keptPieceSchema, type NewPiece, newPieceSchema, type NewWelds, newWeldsSchema, type PieceChange, pieceChangeSchema, pieceListSchema, pieceWithWeldsSchema } from '@hot-bead/contract/day';
+import {
+  keptPieceSchema,
+  type NewPiece,
+  newPieceSchema,
+  type NewWelds,
+  newWeldsSchema,
+  type PieceChange,
+  pieceChangeSchema,
+  pieceListSchema,
+  pieceWithWeldsSchema,
+} from '@hot-bead/contract/day';
 import { jobListSchema } from '@hot-bead/contract/plan';
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';

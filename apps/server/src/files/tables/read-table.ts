@@ -1,5 +1,14 @@
 import { decodedText } from '@hot-bead/contract/base';
-import { LOG_TABLE, PIECE_TABLE, type RecordTable, STOCK_TABLE, TABLE_LINES_MOST, type TableName, tableReading, type TableReading } from '@hot-bead/contract/files';
+import {
+  LOG_TABLE,
+  PIECE_TABLE,
+  type RecordTable,
+  STOCK_TABLE,
+  TABLE_LINES_MOST,
+  type TableName,
+  tableReading,
+  type TableReading,
+} from '@hot-bead/contract/files';
 
 /** Columns of each table, told with its file. */
 export const TABLES = { log: LOG_TABLE, stores: STOCK_TABLE, pieces: PIECE_TABLE } as const;

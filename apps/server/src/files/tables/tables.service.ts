@@ -1,5 +1,12 @@
 import type { NewPiece } from '@hot-bead/contract/day';
-import { type RecordTable, REPORT_LINES_MOST, tableCsv, type TableName, type TableReport, type ToldLine } from '@hot-bead/contract/files';
+import {
+  type RecordTable,
+  REPORT_LINES_MOST,
+  tableCsv,
+  type TableName,
+  type TableReport,
+  type ToldLine,
+} from '@hot-bead/contract/files';
 import type { LogEntry, LogFilter, LogLine } from '@hot-bead/contract/history';
 import type { NewStockItem } from '@hot-bead/contract/stores';
 import { Injectable } from '@nestjs/common';

@@ -1,4 +1,12 @@
-import { logChartsSchema, logEntrySchema, type LogFilter, logFilterSchema, logPageSchema, type LogRequest, logRequestSchema } from '@hot-bead/contract/history';
+import {
+  logChartsSchema,
+  logEntrySchema,
+  type LogFilter,
+  logFilterSchema,
+  logPageSchema,
+  type LogRequest,
+  logRequestSchema,
+} from '@hot-bead/contract/history';
 import { Controller, Get, Module, Param, Query } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';

@@ -1,6 +1,14 @@
 import { setImmediate } from 'node:timers/promises';
 import type { Page } from '@hot-bead/contract/base';
-import type { LogCharts, LogEntry, LogFilter, LogLine, LogPoint, LogRequest, LogWeek } from '@hot-bead/contract/history';
+import type {
+  LogCharts,
+  LogEntry,
+  LogFilter,
+  LogLine,
+  LogPoint,
+  LogRequest,
+  LogWeek,
+} from '@hot-bead/contract/history';
 import { isSameValue } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';

@@ -1,5 +1,16 @@
 import { idSchema } from '@hot-bead/contract/history';
-import { type FindJobs, findJobsSchema, type JobChange, jobChangeSchema, jobPageSchema, jobSchema, type NewAcknowledgement, newAcknowledgementSchema, type NewJob, newJobSchema } from '@hot-bead/contract/plan';
+import {
+  type FindJobs,
+  findJobsSchema,
+  type JobChange,
+  jobChangeSchema,
+  jobPageSchema,
+  jobSchema,
+  type NewAcknowledgement,
+  newAcknowledgementSchema,
+  type NewJob,
+  newJobSchema,
+} from '@hot-bead/contract/plan';
 import { Body, Controller, Delete, Get, HttpCode, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import Joi from 'joi';

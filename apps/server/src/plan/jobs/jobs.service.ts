@@ -1,7 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { MACHINE_MARK, type Page, type Problem, validated } from '@hot-bead/contract/base';
 import type { NewWelds } from '@hot-bead/contract/day';
-import { changedWork, type FindJobs, type Job, type JobChange, type JobSummary, type NewAcknowledgement, type NewJob, quickWorkOf, workSchema } from '@hot-bead/contract/plan';
+import {
+  changedWork,
+  type FindJobs,
+  type Job,
+  type JobChange,
+  type JobSummary,
+  type NewAcknowledgement,
+  type NewJob,
+  quickWorkOf,
+  workSchema,
+} from '@hot-bead/contract/plan';
 import type { LengthUnit } from '@hot-bead/core/base';
 import {
   AWAY,

@@ -1,4 +1,11 @@
-import { type InspectionChange, inspectionChangeSchema, inspectionListSchema, keptInspectionSchema, type NewInspection, newInspectionSchema } from '@hot-bead/contract/records';
+import {
+  type InspectionChange,
+  inspectionChangeSchema,
+  inspectionListSchema,
+  keptInspectionSchema,
+  type NewInspection,
+  newInspectionSchema,
+} from '@hot-bead/contract/records';
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';

@@ -1,5 +1,14 @@
 import type { LogLine } from '@hot-bead/contract/history';
-import { KEPT_SHEET, type KeptSheet, keptSheetSchema, type NewSheetRevision, newSheetRevisionSchema, sheetListSchema, type SheetRevision, sheetRevisionSchema } from '@hot-bead/contract/records';
+import {
+  KEPT_SHEET,
+  type KeptSheet,
+  keptSheetSchema,
+  type NewSheetRevision,
+  newSheetRevisionSchema,
+  sheetListSchema,
+  type SheetRevision,
+  sheetRevisionSchema,
+} from '@hot-bead/contract/records';
 import { Body, Controller, Delete, Get, HttpCode, Injectable, Module, Param, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';

@@ -1,5 +1,13 @@
 import { pageRequestSchema } from '@hot-bead/contract/base';
-import { keptRunSchema, type NewRun, newRunSchema, type RunChange, runChangeSchema, runListSchema, runPageSchema } from '@hot-bead/contract/records';
+import {
+  keptRunSchema,
+  type NewRun,
+  newRunSchema,
+  type RunChange,
+  runChangeSchema,
+  runListSchema,
+  runPageSchema,
+} from '@hot-bead/contract/records';
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';

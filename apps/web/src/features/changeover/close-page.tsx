@@ -26,7 +26,7 @@ export function standingForm(machine: KeptMachine): PathForm {
 
 function Close({ machine }: { readonly machine: KeptMachine }) {
   const now = useNow();
-  const { schools } = useShop();
+  const { schools } = useShop().shop;
   const changeover = closeDown(machine, { now, schools });
   return (
     <div className="grid grid-cols-1 gap-4">

@@ -91,7 +91,7 @@ function Rig({ job, plan, machine, shop }: Props) {
 /** A job's rig: what to look at and what to change on its machine, in order, and how that stands. */
 export function RigPage() {
   const job = useJob();
-  const shop = useShop();
+  const { shop } = useShop();
   const { setup, machine } = useSetup(job);
   const toPlan = (
     <ButtonLink to={`/jobs/${job.id}`} tone="main">

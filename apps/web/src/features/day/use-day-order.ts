@@ -3,9 +3,7 @@ import type { DayInput } from '@hot-bead/core/day';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNow } from '../../ui/use-now.ts';
-import { machineListQuery } from '../machine/index.ts';
 import { useShop } from '../plan/index.ts';
-import { shopQuery } from '../shop/index.ts';
 import { dayTasksQuery } from './day.queries.ts';
 import type { DayResult } from './day-result.ts';
 import { dateAt, dayText, minuteOfDay } from './day-time.ts';
@@ -33,25 +31,22 @@ function useDayInput(): {
   readonly error: Error | null;
 } {
   const tasks = useQuery(dayTasksQuery);
-  const { data: machines } = useQuery(machineListQuery);
-  const settings = useQuery(shopQuery);
-  const shop = useShop();
+  const { shop, machines, settings, isWhole } = useShop();
   const now = useNow();
   const date = new Date(now);
   const [today, nowMin] = [dayText(date), minuteOfDay(date)];
   const input = useMemo((): DayInput | undefined => {
-    if (!tasks.data || !machines || !settings.data) return undefined;
-    const { machines: _all, ...rest } = shop;
+    if (!tasks.data || !settings || !isWhole) return undefined;
     return {
       jobs: dayJobs(tasks.data),
       machines: machines.map((machine) => ({ id: machine.id, machine })),
-      shop: rest,
-      day: settings.data.day,
+      shop,
+      day: settings.day,
       today,
       nowMin,
       now: dateAt(today, nowMin).toISOString(),
     };
-  }, [tasks.data, machines, settings.data, shop, today, nowMin]);
+  }, [tasks.data, machines, settings, shop, isWhole, today, nowMin]);
   return { input, tasks: tasks.data, error: tasks.error };
 }
 

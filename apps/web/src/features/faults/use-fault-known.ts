@@ -24,9 +24,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useNow } from '../../ui/use-now.ts';
 import { jobQuery } from '../plan/jobs/index.ts';
-import { calibratedAt, learningQuery, machineListQuery } from '../machine/index.ts';
-import { useSetup } from '../plan/index.ts';
-import { shopQuery } from '../shop/index.ts';
+import { calibratedAt } from '../machine/index.ts';
+import { useSetup, useShop } from '../plan/index.ts';
 import { lastRunsQuery } from '../records/run/index.ts';
 import { inUse, stockQuery } from '../stores/index.ts';
 import { testBeadListQuery } from '../window/test-beads/index.ts';
@@ -46,7 +45,6 @@ export interface FaultKnown {
 }
 
 const NO_RUNS: readonly KeptRun[] = [];
-const NO_MACHINES: readonly KeptMachine[] = [];
 const NO_STOCK: readonly KeptStockItem[] = [];
 const NO_COUNTS: readonly FaultCount[] = [];
 /** Stands in where no job is named: nothing is planned for it. */
@@ -79,10 +77,8 @@ export function useFaultKnown(faultCase: FaultCase): FaultKnown {
   const { jobId, machineId } = faultCase;
   const { data: job } = useQuery({ ...jobQuery(jobId ?? ''), enabled: jobId !== undefined });
   const { data: beads } = useQuery({ ...testBeadListQuery(jobId ?? ''), enabled: jobId !== undefined });
-  const { data: machines = NO_MACHINES } = useQuery(machineListQuery);
+  const { machines, settings, learning } = useShop();
   const { data: stock = NO_STOCK } = useQuery(stockQuery);
-  const { data: learning } = useQuery(learningQuery);
-  const { data: shop } = useQuery(shopQuery);
   const { data: counts = NO_COUNTS } = useQuery(faultCountsQuery);
   const { setup, machine: ofJob } = useSetup(job ?? NO_JOB);
   const plan = setup?.status === 'planned' ? setup : undefined;
@@ -116,8 +112,8 @@ export function useFaultKnown(faultCase: FaultCase): FaultKnown {
     [recorded, said, beganAt, denied],
   );
   const foundHere = useMemo(
-    () => (settledSchools(shop?.schools).ownFaults === 'count' ? countsOf(counts, process) : {}),
-    [counts, shop, process],
+    () => (settledSchools(settings?.schools).ownFaults === 'count' ? countsOf(counts, process) : {}),
+    [counts, settings, process],
   );
   const report = useMemo(
     (): FaultReport => ({

@@ -1,5 +1,10 @@
 import { validated } from '@hot-bead/contract/base';
-import { type KeptMachine, type MachineChange, type NewMachine, newMachineSchema } from '@hot-bead/contract/machine';
+import {
+  type KeptMachine,
+  type MachineChange,
+  type NewMachine,
+  newMachineSchema,
+} from '@hot-bead/contract/machine';
 import type { DriveRoll, EntryUnit, TrimUnit, MachineFeature } from '@hot-bead/core/machine';
 import { type RollForm, type ShelfWire, usualClass } from '@hot-bead/core/trade';
 import type { Units } from '../../preferences/units.ts';

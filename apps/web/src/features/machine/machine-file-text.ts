@@ -1,5 +1,11 @@
 import { ContractError, decodedText, validated } from '@hot-bead/contract/base';
-import { CSV_CHARACTERS_MOST, type CsvVerdict, type MachineFile, machineFileSchema, readMachineCsv } from '@hot-bead/contract/machine';
+import {
+  CSV_CHARACTERS_MOST,
+  type CsvVerdict,
+  type MachineFile,
+  machineFileSchema,
+  readMachineCsv,
+} from '@hot-bead/contract/machine';
 
 /** What a file says: a machine to take, or why not, line by line where it has lines. */
 export interface FileReadOut {

@@ -1,4 +1,10 @@
-import type { KeptMachine, MachineChange, MachineClone, MachineFile, NewMachine } from '@hot-bead/contract/machine';
+import type {
+  KeptMachine,
+  MachineChange,
+  MachineClone,
+  MachineFile,
+  NewMachine,
+} from '@hot-bead/contract/machine';
 import { changeBetween, changeOf, fieldsOf, MACHINE_BRANCHES } from '@hot-bead/core/history';
 import type { TimedReading } from '@hot-bead/core/machine';
 import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';

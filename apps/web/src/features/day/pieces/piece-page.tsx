@@ -24,10 +24,8 @@ import { Section } from '../../../ui/page/section.tsx';
 import { useToast } from '../../../ui/toasts.tsx';
 import { PieceCost } from '../../records/cost/index.ts';
 import { dayKey, pieceKey, spanText, useChangeTask } from '../index.ts';
-import { machineListQuery } from '../../machine/index.ts';
 import { useShop } from '../../plan/index.ts';
 import { SetAsideNotice } from '../../history/index.ts';
-import { shopQuery } from '../../shop/index.ts';
 import { stockQuery } from '../../stores/index.ts';
 import { wireSizeText } from '../../../units/index.ts';
 import { AddWelds } from './add-welds.tsx';
@@ -38,7 +36,6 @@ import { placeBetween } from './place-between.ts';
 import { SharedSettings } from './shared-setting.tsx';
 import { WeldRow } from './weld-row.tsx';
 
-const NO_MACHINES: readonly KeptMachine[] = [];
 
 function Totals({ totals, pieces }: { readonly totals: PieceTotals; readonly pieces: number }) {
   const { data: stock = [] } = useQuery(stockQuery);
@@ -198,9 +195,7 @@ function Head({ piece, welds }: PieceWithWelds) {
 export function PiecePage() {
   const { pieceId = '' } = useParams();
   const found = useQuery(pieceQuery(pieceId));
-  const { data: machines = NO_MACHINES } = useQuery(machineListQuery);
-  const { data: settings } = useQuery(shopQuery);
-  const shop = useShop();
+  const { shop, machines, settings } = useShop();
   const client = useQueryClient();
   const [chosen, setChosen] = useState<string>();
   const machineId = chosen ?? machines[0]?.id;

@@ -1,12 +1,4 @@
-import {
-  comparedPlans,
-  type ComparedRow,
-  completeWork,
-  planSetup,
-  type StatedWork,
-  resourcesOf,
-  type Setup,
-} from '@hot-bead/core/plan';
+import { comparedPlans, type ComparedRow, jobInShop, type StatedWork, type Setup } from '@hot-bead/core/plan';
 import { gasOf, type GasId, WAY_MODES, wayModeName, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import { useSearchParams } from 'react-router';
 import { usePreferences } from '../../../preferences/preferences.tsx';
@@ -100,9 +92,9 @@ function Picks({
 }
 
 function useOther(work: StatedWork): Setup | undefined {
-  const shop = useShop();
-  const complete = completeWork(work);
-  return complete && planSetup(complete.work, resourcesOf(work, shop));
+  const { shop } = useShop();
+  const answer = jobInShop({ work, own: {} }, shop);
+  return answer.status === 'answered' ? answer.setup : undefined;
 }
 
 /** Two plans for the same work side by side: another way, wire or gas, with what differs marked. */

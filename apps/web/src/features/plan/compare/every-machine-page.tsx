@@ -7,6 +7,7 @@ import {
   type StatedWork,
   resourcesOf,
   type Setup,
+  type Shop,
 } from '@hot-bead/core/plan';
 import type { Work } from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
@@ -95,19 +96,14 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
 }
 
 /** The work on one machine: wire and gas as the machine has them, unless the job asks for others. */
-function setupOn(
-  work: Work,
-  said: StatedWork,
-  machine: KeptMachine,
-  shop: ReturnType<typeof useShop>,
-): Setup {
+function setupOn(work: Work, said: StatedWork, machine: KeptMachine, shop: Shop): Setup {
   return planSetup(work, resourcesOf({ ...said, machineName: machine.name }, shop));
 }
 
 /** The same job on all machines of the shop, side by side, each in its own knobs' terms. */
 export function EveryMachinePage() {
   const job = useJob();
-  const shop = useShop();
+  const { shop } = useShop();
   const change = useChangeJob(job.id);
   const machines = useQuery(machineListQuery);
   const complete = completeWork(job.work);

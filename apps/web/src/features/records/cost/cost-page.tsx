@@ -25,8 +25,8 @@ interface Props {
 
 function JobCost({ job, plan, machine }: Props) {
   const now = useNow();
-  const { schools } = useShop();
-  const { data: shop = NOTHING_CHOSEN } = useQuery(shopQuery);
+  const { settings: shop = NOTHING_CHOSEN } = useShop();
+  const { schools } = shop;
   const rig = machine && jobChangeover(plan, machine, { now, schools });
   const rigMin = rig && (rig.leastMin + rig.mostMin) / 2;
   const parts = job.work.numberOff ?? 1;
