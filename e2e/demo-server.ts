@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdtempSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -56,10 +56,30 @@ function launch(port: number, databasePath: string, empty: boolean): Promise<Chi
   });
 }
 
-/** Starts a server of its own for one test file. */
+/** Where the demo shop that all tests begin with lies, made once a run; see `demo-shop.ts`. */
+export const DEMO_SHOP_PATH = 'HOT_BEAD_E2E_DEMO_SHOP';
+
+function newDatabase(): string {
+  return join(mkdtempSync(join(SCRATCH, 'hot-bead-e2e-')), 'e2e.sqlite');
+}
+
+/** The demo shop as a server makes it, on a file that none holds any more: to be copied. */
+export async function newDemoShop(): Promise<string> {
+  const databasePath = newDatabase();
+  const child = await launch(await freePort(), databasePath, false);
+  child.removeAllListeners('exit');
+  const left = new Promise((resolve) => child.on('exit', resolve));
+  child.kill('SIGINT');
+  await left;
+  return databasePath;
+}
+
+/** Starts a server on a database of its own: the demo shop, or an empty one. */
 export async function demoServer({ empty = false }: Options = {}): Promise<DemoServer> {
   const port = await freePort();
-  const databasePath = join(mkdtempSync(join(SCRATCH, 'hot-bead-e2e-')), 'e2e.sqlite');
+  const databasePath = newDatabase();
+  const made = process.env[DEMO_SHOP_PATH];
+  if (!empty && made !== undefined) copyFileSync(made, databasePath);
   let child = await launch(port, databasePath, empty);
   return {
     url: `http://127.0.0.1:${port}`,

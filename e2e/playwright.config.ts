@@ -3,6 +3,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
+  globalSetup: './demo-shop.ts',
   outputDir: '../test-results',
   timeout: 90_000,
   expect: { timeout: 20_000 },

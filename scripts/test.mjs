@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { changedSpecs } from './changed.mjs';
 import {
   ensureBuilt,
   ensureChromium,
@@ -12,7 +13,8 @@ import {
 
 /**
  * Installs what is missing, then runs every check: lint, types, unit and server tests, build, browser tests.
- * Each step runs even when one before it failed; the totals go to .cache/test-totals.json.
+ * Each step runs even when one before it failed; the totals go to .cache/test-totals.json. With `--changed` only what the
+ * uncommitted change touches is tested.
  */
 ensureInstalled();
 ensureChromium();
@@ -25,8 +27,13 @@ const browserFile = join(results, 'browser.json');
 
 function step(name, action) {
   process.stderr.write(`\n== ${name}\n`);
-  return { name, ok: action() === 0 };
+  const from = performance.now();
+  const ok = action() === 0;
+  return { name, ok, seconds: (performance.now() - from) / 1000 };
 }
+
+const isOfChange = process.argv.includes('--changed');
+const specs = isOfChange ? changedSpecs() : undefined;
 
 const steps = [
   step(
@@ -42,16 +49,27 @@ const steps = [
     'types',
     () => runTool('typescript:tsc', ['-b']) || runTool('typescript:tsc', ['-p', 'tsconfig.tests.json']),
   ),
-  step('unit and server tests', () => runTool('jest', ['--json', `--outputFile=${jestFile}`, '--silent'])),
+  step('unit and server tests', () =>
+    runTool('jest', [
+      '--json',
+      `--outputFile=${jestFile}`,
+      '--silent',
+      ...(isOfChange ? ['--onlyChanged', '--passWithNoTests'] : []),
+    ]),
+  ),
   step('build', () => (ensureBuilt({ web: true }), 0)),
   step('browser tests', () =>
-    run(
-      process.execPath,
-      [join(ROOT, 'node_modules/@playwright/test/cli.js'), 'test', '-c', 'e2e/playwright.config.ts'],
-      {
-        PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile,
-      },
-    ),
+    specs?.length === 0
+      ? 0
+      : run(
+          process.execPath,
+          [
+            join(ROOT, 'node_modules/@playwright/test/cli.js'),
+            ...['test', '-c', 'e2e/playwright.config.ts'],
+            ...(specs ?? []).map((name) => `${name}.spec.ts`),
+          ],
+          { PLAYWRIGHT_JSON_OUTPUT_NAME: browserFile },
+        ),
   ),
 ];
 
@@ -71,5 +89,6 @@ const passed = (jest?.numPassedTests ?? 0) + (browser?.expected ?? 0);
 const failed = testFailures > 0 ? testFailures : brokenSteps.length;
 for (const broken of brokenSteps) process.stderr.write(`failed: ${broken.name}\n`);
 writeFileSync(join(ROOT, '.cache', 'test-totals.json'), JSON.stringify({ passed, failed }));
+for (const { name, seconds } of steps) process.stderr.write(`${name}: ${seconds.toFixed(0)} s\n`);
 process.stderr.write(`\n${passed} passed, ${failed} failed\n`);
 process.exitCode = failed > 0 || passed === 0 ? 1 : 0;

@@ -31,16 +31,18 @@ it('tests are kept by learner, told in their order, and summed up', async () => 
   expect((await asking(server).get('/api/ear-tests?learner=nobody').expect(200)).body).toEqual([]);
 });
 
-it('one that is put away is told no more, and comes back', async () => {
+it('one that is put away is told no more, and comes back by what took it away', async () => {
   const { body } = await keep({ learner: 'Ash', answers: [answer()] });
   const { id } = body as { id: string };
   const command = '7b3c1f0e-1111-4222-8333-444455556666';
-  await asking(server).delete(`/api/ear-tests/${id}`).set('Idempotency-Key', command).expect(204);
+  await asking(server).delete(`/api/ear-tests/${id}`).set('Command-Id', command).expect(204);
   const learners = async (): Promise<string[]> =>
     ((await asking(server).get('/api/learners').expect(200)).body as { learner: string }[]).map(
       ({ learner }) => learner,
     );
   expect(await learners()).not.toContain('Ash');
+  await asking(server).post(`/api/events/${command}/undo`).send({}).expect(200);
+  expect(await learners()).toContain('Ash');
 });
 
 it.each([

@@ -25,6 +25,8 @@ export function ToastProvider({ children }: { readonly children: ReactNode }) {
     <ToastContext value={show}>
       <Toast.Provider duration={8000} label="Messages">
         {children}
+        {/* room at the foot: what a message covers can be scrolled out from under it */}
+        {messages.length > 0 && <div aria-hidden="true" className="h-36" />}
         {messages.map(({ id, text, undo }) => (
           <Toast.Root
             key={id}

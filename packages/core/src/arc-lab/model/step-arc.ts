@@ -17,7 +17,25 @@ const BURNT_BACK_MM = 0.3;
 const POOL_RAD_PER_S = 2 * PI * P.poolHz;
 /** Least distance of solid tip and pool that a bridge is reckoned with, mm. */
 const LEAST_BRIDGE_MM = 0.2;
+/** Least length of solid wire that a rest on it is reckoned with, mm. */
+const LEAST_SOLID_MM = 0.1;
 const LEAST_FREE_MM3 = 0.1;
+/**
+ * Pinch on a hanging drop: μ₀I²/4π times this and the logarithm of how much wider the drop is than the wire: the force
+ * on a conductor that widens from one radius to another. Source: the handbook on the arc model, from memory.
+ */
+const PINCH_CONSTANT = 0.5;
+/**
+ * Wire radii of hanging length from which a drop leaves an ever less certain rest, and by how many more at most. Source
+ * of these and the shares below: the handbook on the arc model, chosen there so that its facts hold.
+ */
+const BIG_DROP_FROM_RADII = 2;
+const BIG_DROP_MOST_RADII = 1.5;
+/** Most of a drop that a breaking bridge leaves on the wire, as a share. */
+const LEFT_MOST_SHARE = 0.7;
+/** A break leaves half of the drop's noise; a drop that lets go leaves half of what a bridge leaves. */
+const NOISE_AFTER_BREAK = 0.5;
+const LEFT_WHEN_LET_GO = 0.5;
 
 function drawNoise(run: ArcRun, s: ArcState, k: ArcConstants): void {
   const uniform = (): number => sqrt(3) * (2 * run.draws.noise() - 1);
@@ -32,7 +50,11 @@ function forceRatio(s: ArcState, k: ArcConstants): number {
   const dropRadiusMm = cbrt((3 * s.liquidMm3) / (4 * PI));
   const weight = P.densityKgPerM3 * GRAVITY * s.liquidMm3 * 1e-9;
   const pinch =
-    k.magneticShare * 1e-7 * s.currentA * s.currentA * (0.5 + log(max(1, dropRadiusMm / k.radiusMm)));
+    k.magneticShare *
+    1e-7 *
+    s.currentA *
+    s.currentA *
+    (PINCH_CONSTANT + log(max(1, dropRadiusMm / k.radiusMm)));
   return (weight + pinch) / k.holdsN;
 }
 
@@ -48,9 +70,10 @@ function touch(run: ArcRun, s: ArcState, k: ArcConstants): void {
 
 function breakBridge(run: ArcRun, s: ArcState, k: ArcConstants, solidMm: number): void {
   const whole = s.liquidMm3;
-  const big = min(max(s.dropMm / k.radiusMm - 2, 0), 1.5);
+  const big = min(max(s.dropMm / k.radiusMm - BIG_DROP_FROM_RADII, 0), BIG_DROP_MOST_RADII);
   const scatter = (1 + P.leftScatter * eventDraw(run)) * exp(P.leftScatterBig * big * eventDraw(run));
-  const left = min(P.leftShare * whole * scatter, 0.7 * whole, P.leftMost * k.sectionMm2 * max(solidMm, 0.1));
+  const most = P.leftMost * k.sectionMm2 * max(solidMm, LEAST_SOLID_MM);
+  const left = min(P.leftShare * whole * scatter, LEFT_MOST_SHARE * whole, most);
   s.liquidMm3 = max(left, 0);
   s.dropMm = capHeightMm(s.liquidMm3, k.radiusMm);
   run.totals.transferredMm3 += whole - s.liquidMm3;
@@ -65,7 +88,7 @@ function breakBridge(run: ArcRun, s: ArcState, k: ArcConstants, solidMm: number)
     clickW: arcV * s.currentA,
     dropMm3: whole - s.liquidMm3,
   });
-  s.dropNoise *= 0.5;
+  s.dropNoise *= NOISE_AFTER_BREAK;
   s.poolMmPerS -= P.breakKickMmPerSA2 * s.currentA * s.currentA * (1 + P.breakKickScatter * eventDraw(run));
   s.shorted = false;
   s.coming = 0;
@@ -73,7 +96,7 @@ function breakBridge(run: ArcRun, s: ArcState, k: ArcConstants, solidMm: number)
 
 function letGo(run: ArcRun, s: ArcState, k: ArcConstants): void {
   const whole = s.liquidMm3;
-  s.liquidMm3 = 0.5 * P.leftShare * whole;
+  s.liquidMm3 = LEFT_WHEN_LET_GO * P.leftShare * whole;
   s.dropMm = capHeightMm(s.liquidMm3, k.radiusMm);
   s.coming = 0;
   s.isPulledOff = false;

@@ -60,7 +60,15 @@ function bitsOf(set: number): number {
   return bits;
 }
 
-/** The splits of all units over three machines that are worth most, and what they are worth. */
+/**
+ * The splits of all units over three machines that are worth most, and what they are worth. Once it is settled which set
+ * of units each machine does, the machines no longer touch each other: what a split costs is the sum of their lateness
+ * and of their changeover, and the later of their ends. So each machine's best order of each set is found once (its
+ * column), and the splits are gone through: for every set of the first machine, every part of what is left for the
+ * second; the third does the rest. A machine that is not there has a column of the empty set alone.
+ *
+ * @source the handbook, day order solved §4: tables by machine; sets and their parts as bits of a number
+ */
 class BestSplits {
   lateness = Infinity;
   changeoverMin = Infinity;
@@ -68,39 +76,40 @@ class BestSplits {
   splits: (readonly number[])[] = [];
 
   constructor(
-    private readonly a: Column,
-    private readonly b: Column,
-    private readonly c: Column,
+    private readonly firstColumn: Column,
+    private readonly secondColumn: Column,
+    private readonly thirdColumn: Column,
   ) {}
 
   /** Looks at every split that gives the first machine one set. */
   look(first: number, all: number): void {
     const rest = all & ~first;
-    if ((this.a.lateness[first] as number) > this.lateness) return;
-    if (2 ** bitsOf(rest) > this.b.sets.length) {
-      for (const set of this.b.sets) if ((set & first) === 0) this.weigh(first, set, rest & ~set);
+    if ((this.firstColumn.lateness[first] as number) > this.lateness) return;
+    if (2 ** bitsOf(rest) > this.secondColumn.sets.length) {
+      for (const set of this.secondColumn.sets) if ((set & first) === 0) this.weigh(first, set, rest & ~set);
       return;
     }
+    // every part of the rest, largest first, the empty one last
     for (let set = rest; ; set = (set - 1) & rest) {
-      if ((this.b.endMin[set] as number) >= 0) this.weigh(first, set, rest & ~set);
+      if ((this.secondColumn.endMin[set] as number) >= 0) this.weigh(first, set, rest & ~set);
       if (set === 0) return;
     }
   }
 
   private weigh(first: number, second: number, third: number): void {
-    const { a, b, c } = this;
-    const lastEnd = c.endMin[third] as number;
+    const { firstColumn: one, secondColumn: two, thirdColumn: three } = this;
+    const lastEnd = three.endMin[third] as number;
     if (lastEnd < 0) return;
     const lateness =
-      (a.lateness[first] as number) + (b.lateness[second] as number) + (c.lateness[third] as number);
+      (one.lateness[first] as number) + (two.lateness[second] as number) + (three.lateness[third] as number);
     if (lateness > this.lateness) return;
     const changeoverMin =
-      (a.changeoverMin[first] as number) +
-      (b.changeoverMin[second] as number) +
-      (c.changeoverMin[third] as number);
+      (one.changeoverMin[first] as number) +
+      (two.changeoverMin[second] as number) +
+      (three.changeoverMin[third] as number);
     const isLess = lateness < this.lateness;
     if (!isLess && changeoverMin > this.changeoverMin) return;
-    const endMin = Math.max(a.endMin[first] as number, b.endMin[second] as number, lastEnd);
+    const endMin = Math.max(one.endMin[first] as number, two.endMin[second] as number, lastEnd);
     const isBetter = isLess || changeoverMin < this.changeoverMin || endMin < this.endMin;
     if (!isBetter && endMin > this.endMin) return;
     if (isBetter) {
@@ -148,12 +157,12 @@ export function* exactOrder(
   const order = columns
     .map((_, m) => m)
     .toSorted((x, y) => (columns[x]?.sets.length ?? 0) - (columns[y]?.sets.length ?? 0));
-  const [a, b, c] = [0, 1, 2].map((i) => {
+  const [firstColumn, secondColumn, thirdColumn] = [0, 1, 2].map((i) => {
     const m = order[i];
     return m === undefined ? emptyColumn(units, (columns[0] as Column).table) : (columns[m] as Column);
   }) as [Column, Column, Column];
-  const best = new BestSplits(a, b, c);
-  for (const [i, first] of a.sets.entries()) {
+  const best = new BestSplits(firstColumn, secondColumn, thirdColumn);
+  for (const [i, first] of firstColumn.sets.entries()) {
     best.look(first, 2 ** units - 1);
     if (i % SETS_A_BREATH === 0) yield problem.machines.length / (problem.machines.length + 1);
   }

@@ -97,7 +97,18 @@ function singleUnits({ units }: DayProblem): Int32Array {
   return Int32Array.from(units, ({ tasks }) => (tasks.length === 1 ? (tasks[0] as number) : -1));
 }
 
-/** Bounds for what is left of a problem, of at most 30 units. */
+/**
+ * Bounds for what is left of a problem, of at most 30 units: no order can cost less, so a partial order that already
+ * costs more than the best known with this added is not gone on with.
+ *
+ * Lateness: each unit that is left is late by no less than if it were next, here or on the machine where it would be
+ * least late from the opening on; the sum of these is no more than any order pays, for one unit only delays another.
+ *
+ * Changeover: units that the same visit could serve are one group. Of each group at least one visit is paid for, so the
+ * dearest of its cheapest ways in is a bound, and groups that no visit joins add up.
+ *
+ * @source the handbook, day order solved §5; the derivation is ours
+ */
 export function restBound(problem: DayProblem): RestBound {
   const { machines, units } = problem;
   const groups = needGroups(problem);
@@ -136,6 +147,7 @@ export function restBound(problem: DayProblem): RestBound {
       const others = elsewhere[machine] as number[];
       const mine = allowed[machine] as boolean[];
       let sum = 0;
+      // one unit after the other, as bits: `rest & -rest` is the lowest, `rest & (rest - 1)` leaves it out
       for (let rest = (late[machine] as number) & ~done; rest !== 0 && sum <= limit; rest &= rest - 1) {
         const i = 31 - Math.clz32(rest & -rest);
         const other = others[i] as number;

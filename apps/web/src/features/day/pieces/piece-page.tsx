@@ -36,7 +36,6 @@ import { placeBetween } from './place-between.ts';
 import { SharedSettings } from './shared-setting.tsx';
 import { WeldRow } from './weld-row.tsx';
 
-
 function Totals({ totals, pieces }: { readonly totals: PieceTotals; readonly pieces: number }) {
   const { data: stock = [] } = useQuery(stockQuery);
   const short = shortages(

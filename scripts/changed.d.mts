@@ -1,0 +1,1 @@
+export function changedSpecs(files?: readonly string[]): readonly string[] | undefined;
