@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
+import { cases } from '../packages/core/test/cases.ts';
 import { expect, test } from '@playwright/test';
 import { type DemoServer, demoServer } from './demo-server.ts';
 
-const KILLS = 100;
+const KILLS = cases(12, 100);
 /** As many as fit: the machine may be slow. */
 const MOST_MS = 60_000;
 const WRITERS = 4;

@@ -5,16 +5,17 @@ import { tmpdir } from 'node:os';
 import { basename, dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { demoServer } from './demo-server.ts';
+import { cases } from '../packages/core/test/cases.ts';
 import { expect, test } from './fixtures.ts';
 
 const COMMANDS = new URL('../apps/server/dist/command/shop-command.js', import.meta.url).href;
 /** Times that a restore is killed, each a little later. */
-const KILLS = 12;
+const KILLS = cases(5, 12);
 const FIRST_MS = 150;
-const STEP_MS = 90;
+const STEP_MS = cases(200, 90);
 
 /** Times that a server is killed within, or right after, a restore. */
-const RESTORES = 6;
+const RESTORES = cases(3, 6);
 
 /** Sets the copies by that stand beside a database now: only the last few stay there. */
 function keep(databasePath: string, round: number): void {
