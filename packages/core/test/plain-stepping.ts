@@ -21,7 +21,7 @@ function contradiction(rungs: readonly PlainRung[]): PlainRung | undefined {
   );
 }
 
-function between(rungs: readonly PlainRung[]): PlainNext {
+function rungBetween(rungs: readonly PlainRung[]): PlainNext {
   const cold = rungs.findLast(({ verdict }) => verdict === 'cold')?.volts ?? 0;
   const hot = rungs.find(({ verdict }) => verdict === 'hot')?.volts ?? 0;
   const middle = Math.round(((cold + hot) / 2) * 4) / 4;
@@ -55,5 +55,5 @@ export function plainStep(bookV: number, laid: readonly PlainRung[], steps: Plai
   const up = hottest.verdict === 'hot' ? undefined : toStep(hottest.volts + stepV);
   const down = coldest.verdict === 'cold' ? undefined : toStep(coldest.volts - stepV);
   const next = isFromAbove ? (down ?? up) : (up ?? down);
-  return next === undefined ? between(rungs) : { kind: 'weld', volts: next };
+  return next === undefined ? rungBetween(rungs) : { kind: 'weld', volts: next };
 }

@@ -14,11 +14,11 @@ describe('the server about itself', () => {
   it('names in its description what can be queried, and what every command may carry', async () => {
     const server = await runningServer();
     try {
-      interface Told {
+      interface DocumentedPath {
         readonly parameters?: readonly { readonly name: string; readonly in: string }[];
       }
       const { paths } = (await asking(server).get('/api/docs-json')).body as {
-        paths: Readonly<Record<string, Readonly<Record<string, Told>>>>;
+        paths: Readonly<Record<string, Readonly<Record<string, DocumentedPath>>>>;
       };
       const named = (path: string, method: string): readonly string[] =>
         (paths[path]?.[method]?.parameters ?? []).map((one) => `${one.in} ${one.name}`);

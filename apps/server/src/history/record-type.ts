@@ -62,11 +62,11 @@ export interface Step {
   readonly change: FieldChange;
   readonly at: string;
   /** As what it is told, what is said beside it, and the event that it takes back. */
-  readonly told: Told;
+  readonly told: EventHead;
 }
 
 /** How a change is told. */
-export interface Told {
+export interface EventHead {
   readonly kind: EventKind;
   readonly about?: EventAbout;
   readonly undoOf?: string;

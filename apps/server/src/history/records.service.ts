@@ -22,7 +22,7 @@ import { type Creation, digest, logHappened, writeCreated } from './creation.ts'
 import { eventOf, fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';
 import { logTakenBack, renameInLog } from './log-follows.ts';
 import { NotReadBack, readBack } from './read-back.ts';
-import { type Loaded, type RecordType, type Told } from './record-type.ts';
+import { type Loaded, type RecordType, type EventHead } from './record-type.ts';
 import { SetAsideService } from './set-aside.service.ts';
 import { conflictsOf, overtakenBy, staleChange } from './stale-change.ts';
 
@@ -35,7 +35,7 @@ export class Made<Told> {
 }
 
 /** How a record is changed. */
-export interface Change extends Told {
+export interface Change extends EventHead {
   readonly id: string;
   /** By path, from the fields as they stand. */
   readonly change: FieldChange | ((fields: Fields) => FieldChange);

@@ -13,7 +13,7 @@ import { EventEntity } from '../history/event.entity.ts';
 import { aboutOf, keptChange } from '../history/event-log.ts';
 import type { Step } from '../history/record-type.ts';
 
-interface Told {
+interface LedgerEvent {
   readonly number: number;
   readonly id: string;
   readonly at: string;
@@ -28,13 +28,13 @@ interface RunRow {
   readonly number: number | null;
 }
 
-function told(event: EventEntity): Told {
+function told(event: EventEntity): LedgerEvent {
   const { number, id, at, kind, after, undoOf } = event;
   return { number, id, at, kind, after: keptChange(after) as Fields, about: aboutOf(event), undoOf };
 }
 
 /** Ids of events that were taken back, and were not brought back since. */
-function takenBack(events: readonly Pick<Told, 'id' | 'undoOf'>[]): ReadonlySet<string> {
+function takenBack(events: readonly Pick<LedgerEvent, 'id' | 'undoOf'>[]): ReadonlySet<string> {
   const back = new Set<string>();
   // the last first: an undo that was undone itself takes nothing back
   for (const { id, undoOf } of events.toReversed()) if (undoOf !== null && !back.has(id)) back.add(undoOf);
@@ -52,7 +52,7 @@ const FROM_THE_FIRST = '';
  * What was told of it, as its ledger has it. What it was put in as is what every run that names it draws from; what it
  * was replaced as is what it then stood at.
  */
-function entryOf({ kind, number, at, after, about }: Told): LedgerEntry | undefined {
+function entryOf({ kind, number, at, after, about }: LedgerEvent): LedgerEntry | undefined {
   const when = { at: kind === 'created' ? FROM_THE_FIRST : at, told: number };
   if (kind === 'stock-told' && about !== undefined && about['kind'] !== WELDED) {
     return { ...when, kind: 'told', entry: about as unknown as StockEntry };
@@ -95,7 +95,7 @@ export async function reckonedFields(
   const change = Object.fromEntries(
     LEFT_FIELDS.filter((name) => before[name] !== after[name]).map((name) => [name, after[name] ?? null]),
   );
-  const next: Told = {
+  const next: LedgerEvent = {
     number: Infinity,
     id: '',
     at,

@@ -23,12 +23,12 @@ async function put(item: object): Promise<string> {
   return (body as { id: string }).id;
 }
 const tell = (id: string, entry: object) => asking(server).post(`/api/stock/${id}/entries`).send(entry);
-interface Told {
+interface ListedItem {
   readonly id: string;
   readonly item: object;
 }
-const listed = async (): Promise<readonly Told[]> =>
-  (await asking(server).get('/api/stock').expect(200)).body as readonly Told[];
+const listed = async (): Promise<readonly ListedItem[]> =>
+  (await asking(server).get('/api/stock').expect(200)).body as readonly ListedItem[];
 
 describe('Stores', () => {
   it('are empty at first, and nothing is held against a way for it', async () => {

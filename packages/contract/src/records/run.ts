@@ -11,7 +11,7 @@ import {
   RUN_WIRE_RANGE_KG,
   type TracePower,
   WELD_RUN_LENGTH_RANGE_MM,
-  type WeldRun,
+  type WeldedRun,
 } from '@hot-bead/core/records';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from '../history/command.ts';
@@ -33,11 +33,11 @@ export interface RunContext {
   readonly plan?: PlanSnapshot | undefined;
   readonly weldedWith?: WeldedWith | undefined;
 }
-export type RunRecordValue = WeldRun & RunContext;
+export type RunRecordValue = WeldedRun & RunContext;
 
-export type NewRun = WeldRun & ChosenId;
+export type NewRun = WeldedRun & ChosenId;
 /** Changes of a run, field by field; null takes what was told away. */
-export type RunChange = SeenVersion & { readonly [K in keyof WeldRun]?: WeldRun[K] | null };
+export type RunChange = SeenVersion & { readonly [K in keyof WeldedRun]?: WeldedRun[K] | null };
 
 /** A run as it is kept. */
 export interface KeptRun extends RunRecordValue {
@@ -91,7 +91,7 @@ const fields = {
   gasL: figure('Gas', RUN_GAS_RANGE_L, 'L'),
   spoolId: Joi.string().max(ID_MOST),
   cylinderId: Joi.string().max(ID_MOST),
-} as const satisfies Record<Exclude<keyof WeldRun, 'weldedAt'>, Joi.Schema>;
+} as const satisfies Record<Exclude<keyof WeldedRun, 'weldedAt'>, Joi.Schema>;
 const weldedAt = momentSchema('When it was welded');
 
 export const newRunSchema = Joi.object<NewRun>({ id: idSchema, ...fields, weldedAt: weldedAt.required() });

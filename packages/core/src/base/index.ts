@@ -4,8 +4,9 @@ export { sourceText } from './source.ts';
 
 // Numeric
 export { bandAt, type BandedCurve, curveEnds } from './numeric/banded-curve.ts';
-export { held } from './numeric/between.ts';
+export { figureText } from './numeric/figure-text.ts';
 export { TWO_SIDED_95 } from './numeric/normal-band.ts';
+export { clamped } from './numeric/point-curve.ts';
 export { seededRandom } from './numeric/seeded-random.ts';
 export type { Span } from './numeric/span.ts';
 

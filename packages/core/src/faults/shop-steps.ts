@@ -1,4 +1,4 @@
-import { held } from '../base/numeric/between.ts';
+import { clamped } from '../base/numeric/point-curve.ts';
 import { type CauseId, causesIn, type TableCause } from './causes.ts';
 import type { FaultProcess } from './fault-process.ts';
 
@@ -30,7 +30,7 @@ export function shopSteps(
     open.flatMap((cause) => {
       const share = weight(cause) / total;
       const own = ((counts[cause.id] ?? 0) + TABLES_WEIGH_CASES * share) / (cases + TABLES_WEIGH_CASES);
-      const steps = held(Math.log2(own / share), [cause.isDanger ? 0 : -MOST_STEPS, MOST_STEPS]);
+      const steps = clamped(Math.log2(own / share), [cause.isDanger ? 0 : -MOST_STEPS, MOST_STEPS]);
       return steps === 0 ? [] : [[cause.id, steps] as const];
     }),
   );

@@ -6,7 +6,7 @@ export type { DemandRow } from './demand/current-demand.ts';
 
 // Runs
 export type { RunCell } from './runs/run-cells.ts';
-export { isNewSetting, type Run, RUN_ROLE_NAME } from './runs/run.ts';
+export { isNewSetting, type PlannedRun, RUN_ROLE_NAME } from './runs/run.ts';
 
 // Secondary
 export type { SecondarySetting } from './secondary/secondary-setting.ts';

@@ -56,7 +56,7 @@ function shapeAt(shape: PracticeShape, x: number, bent: number): number {
   }
 }
 
-function between(random: () => number, low: number, high: number): number {
+function drawnBetween(random: () => number, low: number, high: number): number {
   return low + (high - low) * random();
 }
 
@@ -68,17 +68,17 @@ function between(random: () => number, low: number, high: number): number {
  */
 export function practiceFeeder(random: () => number): PracticeFeeder {
   const shape = PRACTICE_SHAPES[Math.floor(random() * PRACTICE_SHAPES.length)] as PracticeShape;
-  const lowest = between(random, 16, 18.5);
-  const step = between(random, 1.4, 2.4);
+  const lowest = drawnBetween(random, 16, 18.5);
+  const step = drawnBetween(random, 1.4, 2.4);
   return {
     shape,
     bent: random(),
-    slowMPerMin: between(random, 1.5, 3.5),
-    fastMPerMin: between(random, 10, 18),
+    slowMPerMin: drawnBetween(random, 1.5, 3.5),
+    fastMPerMin: drawnBetween(random, 10, 18),
     openV: Array.from({ length: 6 }, (_, i) => lowest + step * i * (1 + 0.06 * i)),
-    droopVPer100A: between(random, 2, 4),
-    lateS: between(random, 0.05, 0.25),
-    valveFullLPerMin: between(random, ...VALVE_FULL_L_PER_MIN),
+    droopVPer100A: drawnBetween(random, 2, 4),
+    lateS: drawnBetween(random, 0.05, 0.25),
+    valveFullLPerMin: drawnBetween(random, ...VALVE_FULL_L_PER_MIN),
     voltsKnob: {
       shape: PRACTICE_SHAPES[Math.floor(random() * PRACTICE_SHAPES.length)] as PracticeShape,
       bent: random(),

@@ -82,5 +82,5 @@ export {
   type RunResult,
   type TracePower,
   WELD_RUN_LENGTH_RANGE_MM,
-  type WeldRun,
+  type WeldedRun,
 } from './run/weld-run.ts';

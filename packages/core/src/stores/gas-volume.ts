@@ -1,5 +1,5 @@
 import { type GasId, gasOf } from '../trade/gas/gas.ts';
-import { between, type CurvePoints } from '../base/numeric/between.ts';
+import { curveValue, type CurvePoints } from '../base/numeric/point-curve.ts';
 import { within } from '../base/quantity/out-of-range-error.ts';
 
 /** Pressure of the air, bar. Source: definition, 1 atm. */
@@ -34,8 +34,8 @@ function compressibility(gas: GasId, bar: number): number {
   const { co2Percent, heliumPercent } = gasOf(gas);
   if (heliumPercent > 0) return 1;
   const share = (co2Percent[0] + co2Percent[1]) / 2;
-  return between(
-    Z_TABLE.map(([percent, zs]) => [percent, between(zs, bar)] as const),
+  return curveValue(
+    Z_TABLE.map(([percent, zs]) => [percent, curveValue(zs, bar)] as const),
     share,
   );
 }

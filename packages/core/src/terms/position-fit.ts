@@ -30,7 +30,7 @@ function nearestTo<T extends BeadSetting>(at: BeadSetting, settings: readonly T[
 }
 
 /** The setting between two samples at which the position lacks so many volts. */
-function between(a: Sample, b: Sample, lacksV: number): BeadSetting {
+function settingBetween(a: Sample, b: Sample, lacksV: number): BeadSetting {
   const share = (lacksV - a.lacksV) / (b.lacksV - a.lacksV);
   return {
     wireFeedSpeedMPerMin: a.wireFeedSpeedMPerMin + share * (b.wireFeedSpeedMPerMin - a.wireFeedSpeedMPerMin),
@@ -56,7 +56,7 @@ function fitOf(samples: readonly Sample[], at: BeadSetting, withinV: number): Be
   const crossings = [withinV, -withinV].flatMap((lacksV) =>
     samples.slice(1).flatMap((b, i) => {
       const a = samples[i] as Sample;
-      return a.lacksV <= lacksV && lacksV < b.lacksV ? [between(a, b, lacksV)] : [];
+      return a.lacksV <= lacksV && lacksV < b.lacksV ? [settingBetween(a, b, lacksV)] : [];
     }),
   );
   return nearestTo(at, crossings);

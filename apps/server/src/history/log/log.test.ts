@@ -8,11 +8,11 @@ let server: RunningServer;
 let jobId: string;
 let machineId: string;
 
-interface Told {
+interface Made {
   readonly id: string;
 }
 async function made(path: string, body: object): Promise<string> {
-  return ((await asking(server).post(path).send(body).expect(201)).body as Told).id;
+  return ((await asking(server).post(path).send(body).expect(201)).body as Made).id;
 }
 async function log(query = ''): Promise<Page<LogEntry>> {
   return (await asking(server).get(`/api/log${query}`).expect(200)).body as Page<LogEntry>;

@@ -15,7 +15,7 @@ const keep = (inspection: object) =>
   asking(server)
     .post(`/api/jobs/${jobId}/inspections`)
     .send({ ...WELD, ...inspection });
-interface Told {
+interface ListedInspection {
   readonly id: string;
   readonly verdict: string | null;
 }
@@ -23,12 +23,12 @@ interface Told {
 // limits of ISO 5817, recalled: undercut on 6 mm at C is 0.5 mm (handbook on inspection, V01)
 it('an inspection is kept with the verdict of its level, and none without one', async () => {
   const items = { undercut: { value: 0.9, gauge: 'pin' } };
-  expect(((await keep({ items }).expect(201)).body as Told).verdict).toBeNull();
-  const failed = (await keep({ items, standard: '5817', level: 'C' }).expect(201)).body as Told;
+  expect(((await keep({ items }).expect(201)).body as ListedInspection).verdict).toBeNull();
+  const failed = (await keep({ items, standard: '5817', level: 'C' }).expect(201)).body as ListedInspection;
   expect(failed.verdict).toBe('fail');
   const path = `/api/jobs/${jobId}/inspections/${failed.id}`;
   const change = { items: { undercut: { value: 0.4, gauge: 'pin' } } };
-  expect(((await asking(server).patch(path).send(change).expect(200)).body as Told).verdict).toBe(
+  expect(((await asking(server).patch(path).send(change).expect(200)).body as ListedInspection).verdict).toBe(
     'not-decided',
   );
   const none = { items: { undercut: null, crack: { value: 0 } } };
@@ -38,7 +38,7 @@ it('an inspection is kept with the verdict of its level, and none without one', 
   });
   await asking(server).delete(path).expect(204);
   const { body } = await asking(server).get(`/api/jobs/${jobId}/inspections`).expect(200);
-  expect((body as Told[]).map(({ verdict }) => verdict)).toEqual([null]);
+  expect((body as ListedInspection[]).map(({ verdict }) => verdict)).toEqual([null]);
   await asking(server).post(`${path}/restore`).expect(200);
 });
 
@@ -64,7 +64,7 @@ it('a photo is kept with its scale and its marks', async () => {
     .set('content-type', 'image/png')
     .send(png)
     .expect(201);
-  const { id: photoId } = photo.body as Told;
+  const { id: photoId } = photo.body as ListedInspection;
   const scale = {
     from: [10, 10],
     to: [510, 10],

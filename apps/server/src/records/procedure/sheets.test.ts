@@ -31,7 +31,7 @@ const SHEET = {
   },
 };
 const DRAWING = { viewBox: '0 0 300 170', parts: ['M0 0L1.5 -2Z'], beads: [] };
-interface Told {
+interface ListedSheet {
   readonly id: string;
   readonly revision: number;
 }
@@ -40,14 +40,15 @@ const keep = (body: object = {}, status = 201) =>
     .post(`/api/jobs/${jobId}/sheets`)
     .send({ sheet: SHEET, drawing: DRAWING, ...body })
     .expect(status);
-const list = async () => (await asking(server).get(`/api/jobs/${jobId}/sheets`).expect(200)).body as Told[];
+const list = async () =>
+  (await asking(server).get(`/api/jobs/${jobId}/sheets`).expect(200)).body as ListedSheet[];
 
 it('revisions are numbered as they are kept, and the number of one that was put away is not given again', async () => {
-  const first = (await keep()).body as Told;
-  const second = (await keep({ by: 'ea' })).body as Told;
+  const first = (await keep()).body as ListedSheet;
+  const second = (await keep({ by: 'ea' })).body as ListedSheet;
   expect([first.revision, second.revision]).toEqual([1, 2]);
   await asking(server).delete(`/api/jobs/${jobId}/sheets/${second.id}`).expect(204);
-  expect(((await keep()).body as Told).revision).toBe(3);
+  expect(((await keep()).body as ListedSheet).revision).toBe(3);
   expect((await list()).map(({ revision }) => revision)).toEqual([3, 1]);
   await asking(server).delete(`/api/jobs/nowhere/sheets/${first.id}`).expect(404);
   expect((await list())[1]).toMatchObject({ sheet: SHEET, drawing: DRAWING });

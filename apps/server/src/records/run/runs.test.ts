@@ -6,14 +6,14 @@ beforeAll(async () => {
 });
 afterAll(() => server.stop());
 
-interface Told {
+interface ListedRun {
   readonly id: string;
   readonly version: number;
 }
 const AT = '2026-03-02T10:00:00.000Z';
 
 async function made(path: string, body: object): Promise<string> {
-  return ((await asking(server).post(path).send(body).expect(201)).body as Told).id;
+  return ((await asking(server).post(path).send(body).expect(201)).body as ListedRun).id;
 }
 const job = (line = '3 mm steel tee flat 500 mm seam') => made('/api/jobs', { line });
 const spool = (leftKg?: number) =>
@@ -58,7 +58,7 @@ describe('runs of a job', () => {
   it('take their wire from the spool, and a correction, a removal and its return are booked too', async () => {
     const [id, on] = [await job(), await spool(2)];
     const { body } = await record(id, { spoolId: on, wireKg: 0.5 }).expect(201);
-    const run = body as Told;
+    const run = body as ListedRun;
     expect(await leftOf(on)).toBeCloseTo(1.5, 3);
     const path = `/api/jobs/${id}/runs/${run.id}`;
     await asking(server).patch(path).send({ wireKg: 0.2 }).expect(200);

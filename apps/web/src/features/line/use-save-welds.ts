@@ -11,14 +11,14 @@ export interface SaveWelds {
   asJobs(lines: readonly string[], unit: 'mm' | 'in'): void;
 }
 
-interface Told {
+interface SaveOutcome {
   readonly onSaved: () => void;
   /** What went wrong, and the lines that are not saved yet. */
   readonly onError: (message: string, rest: readonly string[]) => void;
 }
 
 /** Saves several lines together: as one piece with its welds, or as jobs of their own. */
-export function useSaveWelds({ onSaved, onError }: Told): SaveWelds {
+export function useSaveWelds({ onSaved, onError }: SaveOutcome): SaveWelds {
   const piece = usePieceOfLines();
   const job = useCreateJob();
   const navigate = useNavigate();

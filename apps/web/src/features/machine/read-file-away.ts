@@ -1,6 +1,6 @@
 import { type FileProgress, type FileReadOut, readMachineBytes, tooLarge } from './machine-file-text.ts';
 
-interface Told {
+interface FileWorkerMessage {
   readonly progress?: FileProgress;
   readonly read?: FileReadOut;
 }
@@ -16,7 +16,7 @@ export async function readFileAway(
   if (typeof Worker === 'undefined') return readMachineBytes(bytes, onProgress);
   return new Promise((resolve, reject) => {
     const worker = new Worker(new URL('./machine-file.worker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<Told>) => {
+    worker.onmessage = ({ data }: MessageEvent<FileWorkerMessage>) => {
       if (data.progress) onProgress(data.progress);
       if (!data.read) return;
       worker.terminate();

@@ -1,4 +1,4 @@
-import { held, type Span } from '@hot-bead/core/base';
+import { clamped, type Span } from '@hot-bead/core/base';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -95,12 +95,12 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, r
   const { unit, to } = shownAs(quantity, units);
   const text = figureOf(quantity, span.start, units);
   const nudge = (direction: 1 | -1): void =>
-    onOwn?.(held(Math.round((span.start + direction * step) * 1000) / 1000, range));
+    onOwn?.(clamped(Math.round((span.start + direction * step) * 1000) / 1000, range));
   const typed = (draft: string): string | undefined => {
     const value = numberOrText(draft);
     if (typeof value === 'string') return 'A number, please.';
     const wanted = to(value);
-    if (wanted !== held(wanted, range)) return `${rangeText(quantity, ...range, units)}, please.`;
+    if (wanted !== clamped(wanted, range)) return `${rangeText(quantity, ...range, units)}, please.`;
     onOwn?.(wanted);
     return undefined;
   };

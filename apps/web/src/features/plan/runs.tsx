@@ -1,4 +1,4 @@
-import { isNewSetting, type PlannedSetup, type Run, RUN_ROLE_NAME } from '@hot-bead/core/plan';
+import { isNewSetting, type PlannedSetup, type PlannedRun, RUN_ROLE_NAME } from '@hot-bead/core/plan';
 import { MODE_NAME, WAY_NAME } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import type { Units } from '../../preferences/units.ts';
@@ -10,12 +10,12 @@ import { Section } from '../../ui/page/section.tsx';
 export interface RunGroup {
   readonly from: number;
   readonly to: number;
-  readonly run: Run;
+  readonly run: PlannedRun;
   /** What is changed on the machine before it, in words; undefined: nothing. */
   readonly anew: string | undefined;
 }
 
-function isAlike(a: Run, b: Run): boolean {
+function isAlike(a: PlannedRun, b: PlannedRun): boolean {
   return (
     a.role === b.role &&
     !isNewSetting(a, b) &&
@@ -24,13 +24,13 @@ function isAlike(a: Run, b: Run): boolean {
   );
 }
 
-function settingText(run: Run): string {
+function settingText(run: PlannedRun): string {
   const mode = run.mode === 'own' ? WAY_NAME[run.way] : MODE_NAME[run.mode];
   return `${mode}, ${wireSizeText(run.wireDiameterMm)} ${run.wireClass}`;
 }
 
 /** What is changed on the machine between two runs: another wire or transfer, or the same turned up or down. */
-function changeText(before: Run | undefined, after: Run): string | undefined {
+function changeText(before: PlannedRun | undefined, after: PlannedRun): string | undefined {
   if (before && !isNewSetting(before, after)) return undefined;
   if (!before || before.wireClass !== after.wireClass || before.mode !== after.mode)
     return `${before ? 'Change to' : 'Set'} ${settingText(after)}.`;
@@ -38,7 +38,7 @@ function changeText(before: Run | undefined, after: Run): string | undefined {
 }
 
 /** The runs with those that are laid alike taken together, in the order they are laid. */
-export function runGroups(runs: readonly Run[]): readonly RunGroup[] {
+export function runGroups(runs: readonly PlannedRun[]): readonly RunGroup[] {
   const groups: RunGroup[] = [];
   for (const [i, run] of runs.entries()) {
     const before = runs[i - 1];
@@ -54,7 +54,7 @@ export function numbersText({ from, to }: RunGroup): string {
   return from === to ? String(from) : `${from}–${to}`;
 }
 
-function sizeText({ legMm, sectionMm2 }: Run, units: Units): string {
+function sizeText({ legMm, sectionMm2 }: PlannedRun, units: Units): string {
   return legMm === undefined ? `${sectionMm2.toFixed(0)} mm²` : `leg ${withUnit('distance', legMm, units)}`;
 }
 

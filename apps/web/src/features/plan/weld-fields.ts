@@ -1,3 +1,4 @@
+import { figureText } from '@hot-bead/core/base';
 import { measuredLength, inchesFromMm } from '@hot-bead/core/base';
 import type { StatedWork } from '@hot-bead/core/plan';
 import {
@@ -43,17 +44,13 @@ export const WELD_FIELDS: readonly WeldField[] = [
 /** What has been typed, by slot; empty: not said. */
 export type WeldTexts = Readonly<Record<WeldSlot, string>>;
 
-function tidy(value: number): string {
-  return String(Number(value.toFixed(3)));
-}
-
 /** The figures of a work as they are typed: lengths in the user's unit, metres where they read better. */
 export function weldTexts(work: StatedWork, unit: 'mm' | 'in'): WeldTexts {
   const text = ({ slot, whole }: WeldField): string => {
     const value = work[slot];
     if (value === undefined) return '';
     if (whole) return String(value);
-    return unit === 'in' ? `${tidy(inchesFromMm(value))} in` : `${tidy(value)} mm`;
+    return unit === 'in' ? `${figureText(inchesFromMm(value), 3)} in` : `${figureText(value, 3)} mm`;
   };
   return Object.fromEntries(WELD_FIELDS.map((one) => [one.slot, text(one)])) as WeldTexts;
 }
@@ -111,15 +108,18 @@ export function readWeld(work: StatedWork, texts: WeldTexts, unit: 'mm' | 'in'):
 
 /** The weld in a chip's words; undefined where nothing is said of it. */
 export function weldChipText(work: StatedWork): string | undefined {
-  const mm = (value: number): string => (value >= 1000 ? `${tidy(value / 1000)} m` : `${tidy(value)} mm`);
+  const mm = (value: number): string =>
+    value >= 1000 ? `${figureText(value / 1000, 3)} m` : `${figureText(value, 3)} mm`;
   const parts = [
-    work.legMm === undefined ? undefined : `z${tidy(work.legMm)}`,
-    work.throatMm === undefined ? undefined : `a${tidy(work.throatMm)}`,
+    work.legMm === undefined ? undefined : `z${figureText(work.legMm, 3)}`,
+    work.throatMm === undefined ? undefined : `a${figureText(work.throatMm, 3)}`,
     work.sides === 2 ? 'both sides' : work.sides === 1 ? 'one side' : undefined,
     work.seamMm === undefined ? undefined : mm(work.seamMm),
     work.numberOff === undefined ? undefined : `× ${work.numberOff}`,
-    work.stitchMm === undefined ? undefined : `${tidy(work.stitchMm)}–${tidy(work.pitchMm ?? 0)} stitch`,
-    work.gapMm === undefined ? undefined : `gap ${tidy(work.gapMm)}`,
+    work.stitchMm === undefined
+      ? undefined
+      : `${figureText(work.stitchMm, 3)}–${figureText(work.pitchMm ?? 0, 3)} stitch`,
+    work.gapMm === undefined ? undefined : `gap ${figureText(work.gapMm, 3)}`,
     work.passes === undefined ? undefined : `${work.passes} runs`,
     work.backing === true ? 'backing bar' : undefined,
     work.thirdMember === true ? 'third member' : undefined,

@@ -68,13 +68,13 @@ const LEVEL_AT_V: Readonly<Record<ArcLevel, readonly [number, number]>> = {
 const USUAL_FEED = { 0.8: 6.5, 0.9: 6, 1: 5, 1.2: 4 } as const;
 const TRIES = 12;
 
-function between(random: () => number, [low, high]: readonly [number, number]): number {
+function drawnFrom(random: () => number, [low, high]: readonly [number, number]): number {
   return low + (high - low) * random();
 }
 
 function dipSetting(wireMm: ArcWireMm, overV: number, random: () => number): ArcSetting {
-  const wireFeedSpeedMPerMin = USUAL_FEED[wireMm] * between(random, [0.9, 1.25]);
-  const tipToWorkMm = between(random, [10, 14]);
+  const wireFeedSpeedMPerMin = USUAL_FEED[wireMm] * drawnFrom(random, [0.9, 1.25]);
+  const tipToWorkMm = drawnFrom(random, [10, 14]);
   const middle = midWindowVolts(wireMm, meltingCurrentA(wireMm, wireFeedSpeedMPerMin, tipToWorkMm));
   return { wireMm, gas: 'ar-co2-25', tipToWorkMm, wireFeedSpeedMPerMin, source: loadVolts(middle + overV) };
 }
@@ -87,7 +87,7 @@ function classAt(setting: ArcSetting, seed: number): ArcClass {
 function levelQuestion(card: EarCard, level: ArcLevel, wireMm: ArcWireMm, seed: number): EarQuestion {
   const random = seededRandom(seed);
   for (let i = 0; i < TRIES; i++) {
-    const setting = dipSetting(wireMm, between(random, LEVEL_AT_V[level]), random);
+    const setting = dipSetting(wireMm, drawnFrom(random, LEVEL_AT_V[level]), random);
     if (levelOf(classAt(setting, seed)) === level) return { card, sounds: [{ setting, seed }], truth: level };
   }
   throw new Error(`no ${level} arc was found for ${wireMm} mm`);
@@ -98,9 +98,11 @@ function turned(setting: ArcSetting, random: () => number): ArcSetting {
   const { source } = setting;
   return {
     ...setting,
-    wireFeedSpeedMPerMin: setting.wireFeedSpeedMPerMin * between(random, [0.97, 1.04]),
+    wireFeedSpeedMPerMin: setting.wireFeedSpeedMPerMin * drawnFrom(random, [0.97, 1.04]),
     source:
-      source.kind === 'volts' ? { ...source, volts: source.volts + between(random, [-0.25, 0.25]) } : source,
+      source.kind === 'volts'
+        ? { ...source, volts: source.volts + drawnFrom(random, [-0.25, 0.25]) }
+        : source,
   };
 }
 
@@ -132,7 +134,7 @@ export function earQuestion(id: string, seed: number): EarQuestion {
     case 'mode':
       return { card, sounds: [{ setting: turned(MODE_ARC[first as EarMode], random), seed }], truth: first };
     case 'higher': {
-      const low = dipSetting(0.9, between(random, [-2.5, 0]), random);
+      const low = dipSetting(0.9, drawnFrom(random, [-2.5, 0]), random);
       const volts = low.source.kind === 'volts' ? low.source.volts : 0;
       const high = { ...low, source: loadVolts(volts + Number(first)) };
       const isFirst = random() < 0.5;

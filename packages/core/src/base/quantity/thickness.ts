@@ -1,3 +1,4 @@
+import { figureText } from '../numeric/figure-text.ts';
 import { type GaugeTable, gaugeRows, gaugeThickness, imperialGaugeMm } from './gauge.ts';
 import { type WrittenLength, mmOfWritten, writtenLength } from './length-text.ts';
 import { MM_PER_INCH, mmFromInches } from './units.ts';
@@ -59,10 +60,6 @@ function inRange(mm: number): boolean {
   return mm >= THICKNESS_RANGE_MM[0] && mm <= THICKNESS_RANGE_MM[1];
 }
 
-function tidy(mm: number): string {
-  return String(Number(mm.toFixed(3)));
-}
-
 function ask(message: string, choices: readonly ThicknessChoice[]): ThicknessReading {
   return { status: 'ask', code: 'thickness-ambiguous', message, choices };
 }
@@ -71,7 +68,7 @@ function outOfRange(mm: number): ThicknessReading {
   return {
     status: 'refused',
     code: 'thickness-out-of-range',
-    message: `${tidy(mm)} mm is outside ${THICKNESS_RANGE_MM[0]} to ${THICKNESS_RANGE_MM[1]} mm`,
+    message: `${figureText(mm, 3)} mm is outside ${THICKNESS_RANGE_MM[0]} to ${THICKNESS_RANGE_MM[1]} mm`,
   };
 }
 
@@ -114,8 +111,8 @@ function imperialGaugeReading(gauge: number, table: GaugeTable): ThicknessReadin
   return { status: 'refused', code: 'gauge-unknown', message: `SWG ${gauge} is not in the table (8 to 24)` };
 }
 
-function mmChoice(mm: number, label = `${tidy(mm)} mm`): ThicknessChoice {
-  return { text: `${tidy(mm)} mm`, label, thicknessMm: mm };
+function mmChoice(mm: number, label = `${figureText(mm, 3)} mm`): ThicknessChoice {
+  return { text: `${figureText(mm, 3)} mm`, label, thicknessMm: mm };
 }
 
 function bareReading(value: number, context: ThicknessContext): ThicknessReading {
@@ -154,7 +151,7 @@ export function thicknessOfWritten(length: WrittenLength, context: ThicknessCont
       mmChoice(length.value),
       {
         text: `${length.value} thou`,
-        label: `${length.value} thousandths (${tidy(thouMm)} mm)`,
+        label: `${length.value} thousandths (${figureText(thouMm, 3)} mm)`,
         thicknessMm: thouMm,
       },
     ];

@@ -1,4 +1,4 @@
-import { held } from '../../base/numeric/between.ts';
+import { clamped } from '../../base/numeric/point-curve.ts';
 import type { PlannedSetup } from '../../plan/setup/setup.ts';
 import { evenSteps, windowAt } from '../../plan/setup/window-curve.ts';
 
@@ -67,7 +67,7 @@ export function voltsAt(
   const a = points[Math.max(0, after - 1)];
   if (!a || !b) return undefined;
   const span = b.speedMPerMin - a.speedMPerMin;
-  const share = span <= 0 ? 1 : held((speedMPerMin - a.speedMPerMin) / span, [0, 1]);
+  const share = span <= 0 ? 1 : clamped((speedMPerMin - a.speedMPerMin) / span, [0, 1]);
   return [a.lowV + (b.lowV - a.lowV) * share, a.highV + (b.highV - a.highV) * share];
 }
 
@@ -103,9 +103,9 @@ export function weldAt(band: WeldBand, { wireFeedSpeedMPerMin, volts }: SharedSe
   const [least, most] = bead.wantedMm2.map((section) => section / bead.passes) as [number, number];
   const sections = [Math.min(least, bead.sectionMm2), Math.max(most, bead.sectionMm2)] as const;
   // the size of the weld's own plan is kept as far as the hand can
-  const travel = held(deposit / bead.sectionMm2, bead.hand.comfortableMmPerMin);
-  const section = held(deposit / travel, sections);
-  const travelMmPerMin = held(deposit / section, bead.hand.hardMmPerMin);
+  const travel = clamped(deposit / bead.sectionMm2, bead.hand.comfortableMmPerMin);
+  const section = clamped(deposit / travel, sections);
+  const travelMmPerMin = clamped(deposit / section, bead.hand.hardMmPerMin);
   const legMm =
     weldSize && bead.legMm !== undefined
       ? bead.legMm * Math.sqrt(deposit / travelMmPerMin / bead.sectionMm2)

@@ -7,10 +7,6 @@ export interface Placed {
   readonly token: Token;
   readonly length: WrittenLength;
 }
-
-export function tidy(mm: number): string {
-  return String(Number(mm.toFixed(3)));
-}
 export function placedAt(draft: Draft, index: number): Placed {
   const token = draft.tokens[index] as Token;
   const meaning = meaningOf(token, 'length') as NonNullable<ReturnType<typeof meaningOf<'length'>>>;

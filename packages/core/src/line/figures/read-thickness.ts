@@ -1,3 +1,4 @@
+import { figureText } from '../../base/numeric/figure-text.ts';
 import { gaugeTableFor, type Product } from '../../trade/material/work.ts';
 import { gaugeTableName, type LengthUnit, thicknessOfWritten } from '../../base/quantity/thickness.ts';
 import { ask, type Draft, type Line, noteVerdict } from '../draft.ts';
@@ -5,7 +6,7 @@ import { meaningOf } from '../meaning.ts';
 import { isMetricLine } from '../metric-line.ts';
 import type { WorkSlot } from '../../plan/work/stated-work.ts';
 import { headOf, type Scene } from '../roles/scene.ts';
-import { type Placed, tidy } from './placed.ts';
+import { type Placed } from './placed.ts';
 
 /** A partner in a pair that states its unit lends it: `3 to 5 mm`. */
 function unitFor(placed: Placed, all: readonly Placed[], line: Line): LengthUnit {
@@ -77,6 +78,6 @@ export function readOne(
     return undefined;
   }
   const table = reading.gauge ? `, ${gaugeTableName(reading.gauge.table)} gauge` : '';
-  noteVerdict(draft, placed.index, [slot], `${tidy(reading.thicknessMm)} mm${table}`);
+  noteVerdict(draft, placed.index, [slot], `${figureText(reading.thicknessMm, 3)} mm${table}`);
   return reading.thicknessMm;
 }

@@ -1,3 +1,4 @@
+import { figureText } from '../../base/numeric/figure-text.ts';
 import { mmOfWritten } from '../../base/quantity/length-text.ts';
 import { MM_PER_INCH } from '../../base/quantity/units.ts';
 import { ask, type Draft, type Line } from '../draft.ts';
@@ -6,7 +7,7 @@ import type { WorkSlot } from '../../plan/work/stated-work.ts';
 import type { Role } from '../roles/candidates.ts';
 import { isJoined } from '../roles/joint-terms.ts';
 import { has, type Scene } from '../roles/scene.ts';
-import { type Placed, tidy } from './placed.ts';
+import { type Placed } from './placed.ts';
 
 /** Thickness of common walls, offered where a section's wall is not said, mm. */
 const USUAL_WALLS_MM = [2, 3, 4, 5];
@@ -16,7 +17,11 @@ export function readOutside(draft: Draft, line: Line, { index, length }: Placed)
     mmOfWritten(length) ??
     (line.unit === 'in' || length.value < 5 ? length.value * MM_PER_INCH : length.value);
   draft.said.outsideMm ??= [Number(mm.toFixed(4))];
-  draft.verdicts.set(index, { status: 'understood', label: `${tidy(mm)} mm outside`, slots: ['outsideMm'] });
+  draft.verdicts.set(index, {
+    status: 'understood',
+    label: `${figureText(mm, 3)} mm outside`,
+    slots: ['outsideMm'],
+  });
 }
 
 /** Sections whose wall is not said: the outside of a tube, two sizes of one, a rolled beam, a nominal pipe. */

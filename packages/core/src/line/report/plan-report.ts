@@ -1,7 +1,7 @@
 import { sourceText } from '../../base/source.ts';
 import type { LineReading } from '../line-reading.ts';
 import type { Span } from '../../base/numeric/span.ts';
-import { type Run, RUN_ROLE_NAME } from '../../plan/runs/run.ts';
+import { type PlannedRun, RUN_ROLE_NAME } from '../../plan/runs/run.ts';
 import { MODE_NAME } from '../../trade/transfer/transfer-mode.ts';
 import { isCoredWay, wireClassRow } from '../../trade/wire/wire-class.ts';
 import { type ReportedReading, reportedReading } from './reading-report.ts';
@@ -159,7 +159,7 @@ function to(value: number, decimals: number): number {
   return Number(value.toFixed(decimals));
 }
 
-function reportedRun(run: Run): ReportedRun {
+function reportedRun(run: PlannedRun): ReportedRun {
   return {
     number: run.number,
     role: RUN_ROLE_NAME[run.role],

@@ -1,6 +1,6 @@
 import type { HandKind } from '../../trade/family/family.ts';
 import { isLevel, type Position, type Work } from '../../trade/material/work.ts';
-import { held } from '../../base/numeric/between.ts';
+import { clamped } from '../../base/numeric/point-curve.ts';
 import { wireSectionMm2 } from '../../trade/wire/wire-diameter.ts';
 import { type HandTravel, handTravel } from './hand-travel.ts';
 import { capShares, grooveSection } from './joint-section.ts';
@@ -114,7 +114,7 @@ function runsOf(
   const low = Math.max(wanted[0] / passes, deposit / band[1]);
   const high = Math.min(wanted[1] / passes, deposit / band[0], largestMm2);
   if (low > high * (1 + 1e-9)) return undefined;
-  return { passes, sectionMm2: held(deposit / aim, [low, Math.max(low, high)]) };
+  return { passes, sectionMm2: clamped(deposit / aim, [low, Math.max(low, high)]) };
 }
 
 /** Most runs that a band of travel allows: with more of them the hand is faster still. */
@@ -184,7 +184,7 @@ export function beadPlan(input: BeadInput): BeadPlan {
     finishedLegMm: size && filletLegMm(finishedMm2, size.edgeMm),
     sectionMm2,
     finishedMm2,
-    travelMmPerMin: held(deposit / sectionMm2, hand.hardMmPerMin),
+    travelMmPerMin: clamped(deposit / sectionMm2, hand.hardMmPerMin),
     hand,
     wantedMm2: wanted,
     solvedBy,

@@ -1,7 +1,7 @@
 import type { HandKind } from '../../trade/family/family.ts';
 import type { Position } from '../../trade/material/work.ts';
 import { PRACTICE, type Source } from '../../base/source.ts';
-import { between } from '../../base/numeric/between.ts';
+import { curveValue } from '../../base/numeric/point-curve.ts';
 
 /** Speeds a hand uses, mm/min: where it is at ease, what it aims at, and what it can still do. */
 export interface HandTravel {
@@ -64,5 +64,5 @@ export function handTravel(hand: HandKind, position: Position, thinnerMm: number
   if (position === 'vertical-down') return DOWN;
   if (position === 'overhead') return OVERHEAD;
   if (hand === 'aluminium') return LEVEL.aluminium;
-  return mixed(SHEET, LEVEL[hand], between(SHEET_TO_PLATE_MM, thinnerMm));
+  return mixed(SHEET, LEVEL[hand], curveValue(SHEET_TO_PLATE_MM, thinnerMm));
 }

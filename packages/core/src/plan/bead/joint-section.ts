@@ -1,5 +1,5 @@
 import { isLevel, type Joint, type Position, type Work } from '../../trade/material/work.ts';
-import { between } from '../../base/numeric/between.ts';
+import { curveValue } from '../../base/numeric/point-curve.ts';
 
 /** A butt thicker than this is bevelled. Source: handbook figure, from memory. */
 export const BEVEL_FROM_MM = 5;
@@ -96,7 +96,7 @@ const FULLER_OUT_OF_POSITION = 1.45;
 /** How much less and more of its usual cap a hand may leave, as shares. Source: our model. */
 export function capShares(position: Position, governingMm: number): readonly [least: number, most: number] {
   return [
-    between(LEAST_CAP_SHARE, governingMm),
-    between(MOST_CAP_SHARE, governingMm) * (isLevel(position) ? 1 : FULLER_OUT_OF_POSITION),
+    curveValue(LEAST_CAP_SHARE, governingMm),
+    curveValue(MOST_CAP_SHARE, governingMm) * (isLevel(position) ? 1 : FULLER_OUT_OF_POSITION),
   ];
 }

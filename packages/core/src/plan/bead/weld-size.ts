@@ -1,6 +1,6 @@
 import { type Joint, isFilletJoint, type Work } from '../../trade/material/work.ts';
 import { MODEL, standard, type Source, YOURS } from '../../base/source.ts';
-import { between } from '../../base/numeric/between.ts';
+import { curveValue } from '../../base/numeric/point-curve.ts';
 
 /** A fillet's section over its triangle's. Source: handbook figure, from memory. */
 export const FILLET_CONVEXITY = 1.1;
@@ -115,10 +115,10 @@ export function weldSizeOf(
   }
   const least = Math.max(LEAST_LEG_SHARE * thinnerMm, minimumFilletLegMm(thinnerMm) ?? 0);
   const along = work.joint === 'lap' ? LAP_ALONG : 1;
-  const most = Math.max(between(MOST_LEG_SHARE, thinnerMm) * thinnerMm * along, least);
+  const most = Math.max(curveValue(MOST_LEG_SHARE, thinnerMm) * thinnerMm * along, least);
   return {
     legMm: [Math.min(least, cap ?? Infinity), most],
-    edgeMm: cap === undefined ? undefined : cap + between(PROUD_OF_EDGE_MM, thinnerMm),
+    edgeMm: cap === undefined ? undefined : cap + curveValue(PROUD_OF_EDGE_MM, thinnerMm),
     from: 'default',
     text: 'No size given: the leg is our default, 0.7 of the thinner part or a little more where the hand wants it.',
     source: thinnerMm < 3 ? MODEL : standard('minimum leg by AWS D1.1; the rest our model'),

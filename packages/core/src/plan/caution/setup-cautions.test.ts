@@ -5,7 +5,7 @@ import { FAMILIES } from '../../trade/family/families.ts';
 import { gasOf, type GasId } from '../../trade/gas/gas.ts';
 import type { Work } from '../../trade/material/work.ts';
 import type { Resources } from '../work/resources.ts';
-import type { Run } from '../runs/run.ts';
+import type { PlannedRun } from '../runs/run.ts';
 import type { Way } from '../../trade/wire/way.ts';
 import type { WireClass } from '../../trade/wire/wire-class.ts';
 import type { WireDiameterMm } from '../../trade/wire/wire-diameter.ts';
@@ -36,7 +36,7 @@ interface Over {
   readonly diameterMm?: WireDiameterMm;
   readonly currentA?: number;
   readonly oversize?: number;
-  readonly runs?: readonly Partial<Run>[];
+  readonly runs?: readonly Partial<PlannedRun>[];
 }
 
 function factsOf(over: Over): SetupFacts {
@@ -55,7 +55,7 @@ function factsOf(over: Over): SetupFacts {
     gas: gasOf(over.gas ?? gas),
     currentA,
     bead: { oversize } as BeadPlan,
-    runs: runs as readonly Run[],
+    runs: runs as readonly PlannedRun[],
   };
 }
 
@@ -273,7 +273,7 @@ describe('what the weld itself warns of', () => {
   it('is a root laid in dip under another transfer, with its own spool and gas', () => {
     const root = { role: 'root', family: 'steel-dip', wireClass: 'ER70S-6', wireDiameterMm: 0.9 } as const;
     const cap = { role: 'cap', family: 'steel-spray', wireClass: 'ER70S-6' } as const;
-    const of = (runs: readonly Partial<Run>[], gas: GasId = 'ar-co2-10'): Over => ({
+    const of = (runs: readonly Partial<PlannedRun>[], gas: GasId = 'ar-co2-10'): Over => ({
       family: 'steel-spray',
       work: { joint: 'open-butt', thicknessMm: 8 },
       currentA: 260,

@@ -1,7 +1,7 @@
 import type { BeadPlan } from '../bead/bead-plan.ts';
 import type { Family } from '../../trade/family/family.ts';
 import type { Gas } from '../../trade/gas/gas.ts';
-import type { Run } from '../runs/run.ts';
+import type { PlannedRun } from '../runs/run.ts';
 import type { WorkContext } from '../way/work-context.ts';
 import type { Way } from '../../trade/wire/way.ts';
 import type { WireClass } from '../../trade/wire/wire-class.ts';
@@ -17,5 +17,5 @@ export interface SetupFacts {
   readonly gas: Gas;
   readonly currentA: number;
   readonly bead: BeadPlan;
-  readonly runs: readonly Run[];
+  readonly runs: readonly PlannedRun[];
 }

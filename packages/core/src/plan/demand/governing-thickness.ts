@@ -1,6 +1,6 @@
 import type { WeldMetal } from '../../trade/material/metal-pair.ts';
 import type { Work } from '../../trade/material/work.ts';
-import { between } from '../../base/numeric/between.ts';
+import { curveValue } from '../../base/numeric/point-curve.ts';
 
 /** Ratio of the two thicknesses above which the plan warns. Source: common practice. */
 export const UNEQUAL_WARN_RATIO = 3;
@@ -59,8 +59,8 @@ export function governingThickness(parts: Parts, weldMetal: WeldMetal): Governin
     return { thicknessMm: thinnerMm, thinnerMm, thickerMm, why };
   }
   const aluminium = weldMetal === 'aluminium';
-  const share = aluminium ? 0.5 : between(STEEL_SHARE, thinnerMm);
-  const most = between(aluminium ? ALUMINIUM_MOST : STEEL_MOST, thinnerMm);
+  const share = aluminium ? 0.5 : curveValue(STEEL_SHARE, thinnerMm);
+  const most = curveValue(aluminium ? ALUMINIUM_MOST : STEEL_MOST, thinnerMm);
   const wanted = thinnerMm + share * (thickerMm - thinnerMm);
   const capped = wanted > most * thinnerMm;
   const set = aluminium

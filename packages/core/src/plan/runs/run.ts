@@ -17,7 +17,7 @@ export const RUN_ROLE_NAME: Readonly<Record<RunRole, string>> = {
 };
 
 /** One run of a weld with the numbers it is laid at. */
-export interface Run {
+export interface PlannedRun {
   /** From 1, in the order they are laid. */
   readonly number: number;
   readonly role: RunRole;
@@ -45,7 +45,7 @@ export interface Run {
 }
 
 /** Whether the machine is set anew between two runs, and not only moved along faster or slower. */
-export function isNewSetting(before: Run, after: Run): boolean {
+export function isNewSetting(before: PlannedRun, after: PlannedRun): boolean {
   return (
     before.wireClass !== after.wireClass ||
     before.mode !== after.mode ||

@@ -4,7 +4,7 @@ import type { Family } from '../../trade/family/family.ts';
 import type { Gas } from '../../trade/gas/gas.ts';
 import type { Work } from '../../trade/material/work.ts';
 import { HANDBOOK, PRACTICE } from '../../base/source.ts';
-import { between } from '../../base/numeric/between.ts';
+import { curveValue } from '../../base/numeric/point-curve.ts';
 import type { Span } from '../../base/numeric/span.ts';
 import { trueDiameterMm } from '../../trade/wire/true-diameter.ts';
 import type { WireClass } from '../../trade/wire/wire-class.ts';
@@ -126,7 +126,7 @@ export function voltsSpan(input: VoltsInput): Span {
     volts.zeroV +
     volts.perA * input.currentA +
     volts.perMmDiameter * input.trueDiameterMm +
-    (volts.byDiameter === undefined ? 0 : between(volts.byDiameter, input.trueDiameterMm)) +
+    (volts.byDiameter === undefined ? 0 : curveValue(volts.byDiameter, input.trueDiameterMm)) +
     workVolts(input.work) +
     (input.coated ? COATED_EXTRA_V : 0);
   const half = volts.halfV + volts.perA * input.currentA * input.tolerance;

@@ -5,9 +5,9 @@ import { familyOf } from '../../trade/family/families.ts';
 import type { Family } from '../../trade/family/family.ts';
 import { heatInputKJPerMm } from '../../trade/heat/heat-input.ts';
 import { isFilletJoint, isLevel } from '../../trade/material/work.ts';
-import { between, held } from '../../base/numeric/between.ts';
+import { curveValue, clamped } from '../../base/numeric/point-curve.ts';
 import { type Groove, grooveLayers, type GrooveLayer, type Layer } from '../runs/groove-layers.ts';
-import type { Run, RunRole } from '../runs/run.ts';
+import type { PlannedRun, RunRole } from '../runs/run.ts';
 import { filletCells, grooveCells, type RunCell } from '../runs/run-cells.ts';
 import { isGasless } from '../../trade/family/gas-verdict.ts';
 import { isOfWay, usualClass } from '../../trade/wire/wire-class.ts';
@@ -19,7 +19,7 @@ import type { SettledWay } from './settle-way.ts';
 /** The settings a run is laid at. */
 interface RunSetting {
   readonly arc: WireInArc;
-  readonly way: Run['way'];
+  readonly way: PlannedRun['way'];
   readonly currentA: number;
   readonly wireFeedSpeedMPerMin: number;
   readonly volts: number;
@@ -34,7 +34,7 @@ export interface MainSetting extends RunSetting {
 /** The weld: its bead and every run of it. */
 export interface WeldPlan {
   readonly bead: BeadPlan;
-  readonly runs: readonly Run[];
+  readonly runs: readonly PlannedRun[];
 }
 
 /** Root in short-circuit by true diameter, 0.8 to 1.2 mm, A: flat and out of position. Source: common practice. */
@@ -100,7 +100,7 @@ function dipRoot(settled: SettledWay, main: MainSetting): RunSetting | undefined
   const held = resources.shelf?.wires.find((wire) => wire.wireClass === wireClass)?.diameterMm;
   const diameterMm = solid && main.arc.diameterMm <= 1.2 ? main.arc.diameterMm : (held ?? 0.9);
   const arc = wireAtMiddle(dip, wireClass, diameterMm);
-  const currentA = between(isLevel(work.position) ? DIP_ROOT_A.level : DIP_ROOT_A.out, arc.trueDiameterMm);
+  const currentA = curveValue(isLevel(work.position) ? DIP_ROOT_A.level : DIP_ROOT_A.out, arc.trueDiameterMm);
   return { ...settingAt(settled, main, arc, currentA), way: 'solid-gas' };
 }
 
@@ -110,11 +110,11 @@ interface PlacedRun extends RunPlace {
   readonly cell?: RunCell | undefined;
 }
 
-function runOf(settled: SettledWay, number: number, setting: RunSetting, place: PlacedRun): Run {
+function runOf(settled: SettledWay, number: number, setting: RunSetting, place: PlacedRun): PlannedRun {
   const { work, pair } = settled.open.context;
   const { arc } = setting;
   const { hand, depositMm3PerMin: deposit } = layerOf(settled, setting);
-  const travelMmPerMin = held(deposit / place.sectionMm2, hand.hardMmPerMin);
+  const travelMmPerMin = clamped(deposit / place.sectionMm2, hand.hardMmPerMin);
   return {
     number,
     role: place.role,
@@ -162,7 +162,7 @@ function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
   };
   const fill = layerOf(settled, main);
   const layers = grooveLayers(groove, layerOf(settled, settings.root), fill);
-  const runs: Run[] = [];
+  const runs: PlannedRun[] = [];
   layers.forEach((layer, index) => {
     const cells = grooveCells(groove, layer);
     for (const cell of cells) {
@@ -171,7 +171,7 @@ function grooveRuns(settled: SettledWay, main: MainSetting): WeldPlan {
       runs.push(runOf(settled, runs.length + 1, settings[layer.role], place));
     }
   });
-  const last = runs.findLast(({ role }) => role === 'fill') ?? (runs.at(-1) as Run);
+  const last = runs.findLast(({ role }) => role === 'fill') ?? (runs.at(-1) as PlannedRun);
   const { hand } = fill;
   const [low, high] = hand.comfortableMmPerMin;
   const finishedMm2 = layers.reduce((sum, { areaMm2 }) => sum + areaMm2, 0);

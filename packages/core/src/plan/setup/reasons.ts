@@ -15,7 +15,7 @@ import { learnedClaim } from '../../window/learning/learned-words.ts';
 
 type Unreasoned = Omit<PlannedSetup, 'reasons' | 'ways'>;
 
-interface Told {
+interface ReasonContext {
   readonly wire: string;
   readonly schools: Schools;
   readonly machineName: string | undefined;
@@ -173,7 +173,7 @@ function ctwdText(plan: Unreasoned): string {
 }
 
 /** A reason with its source for every item of a plan. */
-export function reasonsFor(plan: Unreasoned, told: Told): readonly Reason[] {
+export function reasonsFor(plan: Unreasoned, told: ReasonContext): readonly Reason[] {
   const { feedPath, polarity, technique } = plan;
   const ownCtwd = plan.own.ctwdMm !== undefined;
   return [

@@ -13,7 +13,7 @@ import type { RefusalCode } from '../../base/refusal-code.ts';
 import type { PolarityChoice } from '../../trade/polarity.ts';
 import type { Source } from '../../base/source.ts';
 import type { Span } from '../../base/numeric/span.ts';
-import type { Run } from '../runs/run.ts';
+import type { PlannedRun } from '../runs/run.ts';
 import type { SchoolId } from '../../base/school.ts';
 import type { PlannedMode } from '../../trade/transfer/transfer-mode.ts';
 import type { Way } from '../../trade/wire/way.ts';
@@ -141,7 +141,7 @@ export interface PlannedSetup {
   readonly program: ProgramTerm | undefined;
   readonly bead: BeadPlan;
   /** Every run in the order it is laid, both sides of a butt among them; a fillet's second side is as its first. */
-  readonly runs: readonly Run[];
+  readonly runs: readonly PlannedRun[];
   /** What a fillet's size is held to; undefined for other joints. */
   readonly weldSize: WeldSize | undefined;
   /** Of the main runs, by mean volts and mean current, kJ/mm. */

@@ -1,5 +1,5 @@
 import { isFilletJoint, type Work } from '../../trade/material/work.ts';
-import type { Run } from '../runs/run.ts';
+import type { PlannedRun } from '../runs/run.ts';
 import { trueDiameterMm } from '../../trade/wire/true-diameter.ts';
 import { wireKgPerM } from '../../trade/wire/wire-mass.ts';
 
@@ -34,7 +34,7 @@ export function weldLengthMm(work: Work, sides: 1 | 2): number | undefined {
  */
 export function weldTotals(
   work: Work,
-  runs: readonly Run[],
+  runs: readonly PlannedRun[],
   about: { readonly sides: 1 | 2; readonly flowLPerMin: number },
 ): WeldTotals | undefined {
   const length = weldLengthMm(work, about.sides);

@@ -1,3 +1,4 @@
+import { figureText } from '../../base/numeric/figure-text.ts';
 import { asWelded } from '../bead/joint-section.ts';
 import { metalName } from '../../trade/material/base-metal.ts';
 import { JOINT_NAME, POSITION_NAME, PROFILE_NAME, type Work } from '../../trade/material/work.ts';
@@ -75,19 +76,16 @@ export function completeWork(said: StatedWork): CompletedWork | undefined {
   };
 }
 
-function figure(mm: number): string {
-  return String(Number(mm.toFixed(2)));
-}
-
 /** A job's title in words: "3 mm carbon steel tee, flat". */
 export function workTitle(work: Work): string {
-  const other = work.otherThicknessMm === undefined ? '' : ` on ${figure(work.otherThicknessMm)}`;
-  const size = work.outsideMm === undefined ? '' : `${work.outsideMm.map(figure).join('×')} mm `;
+  const other = work.otherThicknessMm === undefined ? '' : ` on ${figureText(work.otherThicknessMm, 2)}`;
+  const size =
+    work.outsideMm === undefined ? '' : `${work.outsideMm.map((mm) => figureText(mm, 2)).join('×')} mm `;
   const shape = work.profile === undefined ? work.product : PROFILE_NAME[work.profile];
   const first = shape === undefined ? undefined : `${size}${shape}`;
   const products = [first, work.otherProduct].filter((p) => p !== undefined).join(' to ');
   const second = work.otherMetal === undefined ? '' : ` to ${metalName(work.otherMetal, work.otherAlloy)}`;
   const metals = `${metalName(work.metal, work.alloy)}${second}`;
   const what = [metals, products].filter((word) => word !== '').join(' ');
-  return `${figure(work.thicknessMm)}${other} mm ${what} ${JOINT_NAME[work.joint]}, ${POSITION_NAME[work.position]}`;
+  return `${figureText(work.thicknessMm, 2)}${other} mm ${what} ${JOINT_NAME[work.joint]}, ${POSITION_NAME[work.position]}`;
 }

@@ -118,7 +118,7 @@ function judged(finding: Finding, inspection: Inspection): JudgedFinding | undef
   return special ?? judgeFinding(finding, { standard, level, joint, sizes: sizesOf(inspection) }, weldMm);
 }
 
-interface Told {
+interface ItemFinding {
   readonly id: JudgedItem['id'];
   readonly name: string;
   readonly finding: Finding;
@@ -126,7 +126,10 @@ interface Told {
   readonly undecided?: ItemWhy | undefined;
 }
 
-function judgedItem({ id, name, finding, ownLimit, undecided }: Told, inspection: Inspection): JudgedItem {
+function judgedItem(
+  { id, name, finding, ownLimit, undecided }: ItemFinding,
+  inspection: Inspection,
+): JudgedItem {
   const { code, size, u95 } = finding;
   const by = judged(finding, inspection);
   const base = {
@@ -152,7 +155,7 @@ function judgedItem({ id, name, finding, ownLimit, undecided }: Told, inspection
 }
 
 /** What is told of an item that was looked at. */
-function toldOf({ id, name, code, ask, byPhoto }: InspectionItem, read: ItemRead): Told {
+function toldOf({ id, name, code, ask, byPhoto }: InspectionItem, read: ItemRead): ItemFinding {
   const { value, gauge, lengthMm, ownLimit } = read;
   const band = ask === 'size' && value > 0 ? bandOf(read) : 0;
   // a photo shows neither heights nor that there is no crack
@@ -167,10 +170,10 @@ function toldOf({ id, name, code, ask, byPhoto }: InspectionItem, read: ItemRead
 }
 
 /** What the legs and the throat of a fillet say, each with the band that its readings leave it. */
-function filletTold(inspection: Inspection): readonly Told[] {
+function filletTold(inspection: Inspection): readonly ItemFinding[] {
   const { firstLeg, secondLeg, throat, standard, nominalMm, underSizeMm: lengthMm } = inspection;
   const nominal = nominalSizes(inspection);
-  const told: Told[] = [];
+  const told: ItemFinding[] = [];
   const asked: ItemWhy | undefined = nominalMm !== undefined && !nominal ? 'a-or-z' : undefined;
   const bands = (...reads: readonly (SizeRead | undefined)[]): ItemWhy | undefined =>
     reads.some((read) => read && bandOf(read) === undefined) ? 'band-asked' : undefined;

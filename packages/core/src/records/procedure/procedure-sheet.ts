@@ -1,7 +1,7 @@
 import { MODE_NAME } from '../../trade/transfer/transfer-mode.ts';
 import { isFilletJoint, JOINT_NAME } from '../../trade/material/work.ts';
 import { type BaseMetal, baseMetalRow } from '../../trade/material/base-metal.ts';
-import { type Run, RUN_ROLE_NAME } from '../../plan/runs/run.ts';
+import { type PlannedRun, RUN_ROLE_NAME } from '../../plan/runs/run.ts';
 import type { PlannedSetup } from '../../plan/setup/setup.ts';
 import {
   FILLER_BESIDE,
@@ -82,7 +82,7 @@ function span({ low, high }: { readonly low: number; readonly high: number }, pl
   return least === most ? least : `${least}–${most}`;
 }
 
-function runLine(plan: PlannedSetup, run: Run, process: string): SheetRun {
+function runLine(plan: PlannedSetup, run: PlannedRun, process: string): SheetRun {
   const isOnly = plan.runs.length === 1;
   return [
     `${run.number} ${RUN_ROLE_NAME[run.role]}`,

@@ -1,4 +1,4 @@
-import type { WeldRun } from './weld-run.ts';
+import type { WeldedRun } from './weld-run.ts';
 
 /**
  * Number of the run that comes next: the first of the list of which none came out well, or was told without how it came out.
@@ -6,7 +6,7 @@ import type { WeldRun } from './weld-run.ts';
  * @param count runs in the plan's list
  * @returns undefined where all were welded
  */
-export function nextRunNumber(count: number, runs: readonly WeldRun[]): number | undefined {
+export function nextRunNumber(count: number, runs: readonly WeldedRun[]): number | undefined {
   const done = new Set(
     runs.flatMap(({ run, result = 'ok' }) => (run === undefined || result !== 'ok' ? [] : [run])),
   );

@@ -1,7 +1,7 @@
 import { DUTY_PERIOD_MIN, dutyPercent, type DutyRating } from '../../machine/duty.ts';
 import { isoMinutes } from '../../base/quantity/iso-minutes.ts';
 import { runArcMin, runCount } from './run-figures.ts';
-import type { WeldRun } from './weld-run.ts';
+import type { WeldedRun } from './weld-run.ts';
 
 /** An arc that burned from one time to another, min. */
 interface Burn {
@@ -10,7 +10,7 @@ interface Burn {
 }
 
 /** Several runs told at once have no times of their own, and rests between them that nobody knows: they do not count. */
-function burnOf(run: WeldRun): readonly Burn[] {
+function burnOf(run: WeldedRun): readonly Burn[] {
   if (runCount(run) > 1) return [];
   const minutes = runArcMin(run);
   const to = isoMinutes(run.weldedAt);
@@ -27,7 +27,7 @@ function arcBetween(burns: readonly Burn[], from: number, to: number): number {
  *
  * @param at an ISO time
  */
-export function recentArcMinutes(runs: readonly WeldRun[], at: string): number {
+export function recentArcMinutes(runs: readonly WeldedRun[], at: string): number {
   const to = isoMinutes(at);
   return arcBetween(runs.flatMap(burnOf), to - DUTY_PERIOD_MIN, to);
 }
@@ -56,7 +56,7 @@ const STEP_MIN = 0.25;
  * @source IEC 60974-1, recalled; the rest is our model
  */
 export function runDuty(
-  runs: readonly WeldRun[],
+  runs: readonly WeldedRun[],
   {
     ratings,
     amps,

@@ -2,15 +2,15 @@ import { heatFromPowerKJPerMm } from '../../trade/heat/heat-input.ts';
 import { FLOW_AROUND_START_S } from '../../stores/enough.ts';
 import type { WireClass } from '../../trade/wire/wire-class.ts';
 import { wireKgPerM } from '../../trade/wire/wire-mass.ts';
-import type { WeldRun } from './weld-run.ts';
+import type { WeldedRun } from './weld-run.ts';
 
 /** How many a run stands for. */
-export function runCount({ count = 1 }: Pick<WeldRun, 'count'>): number {
+export function runCount({ count = 1 }: Pick<WeldedRun, 'count'>): number {
   return count;
 }
 
 /** Arc time of all that a run stands for, min; undefined: nobody told. */
-export function runArcMin(run: Pick<WeldRun, 'count' | 'arcSeconds'>): number | undefined {
+export function runArcMin(run: Pick<WeldedRun, 'count' | 'arcSeconds'>): number | undefined {
   return run.arcSeconds === undefined ? undefined : (run.arcSeconds * runCount(run)) / 60;
 }
 
@@ -18,7 +18,7 @@ export function runArcMin(run: Pick<WeldRun, 'count' | 'arcSeconds'>): number | 
 export function runTravelMmPerMin({
   lengthMm,
   arcSeconds,
-}: Pick<WeldRun, 'lengthMm' | 'arcSeconds'>): number | undefined {
+}: Pick<WeldedRun, 'lengthMm' | 'arcSeconds'>): number | undefined {
   return lengthMm === undefined || arcSeconds === undefined ? undefined : (lengthMm * 60) / arcSeconds;
 }
 
@@ -42,7 +42,7 @@ export type MissingForHeat = 'volts' | 'amps' | 'lengthMm' | 'arcSeconds';
  * @returns the heat, or what is missing for it
  * @source EN 1011-1 (k = 0.8), ISO/TR 18491 for the power, recalled
  */
-export function runHeat(run: WeldRun): RunHeat | readonly MissingForHeat[] {
+export function runHeat(run: WeldedRun): RunHeat | readonly MissingForHeat[] {
   const { volts, amps, lengthMm, arcSeconds, power } = run;
   const needed = power ? { lengthMm, arcSeconds } : { volts, amps, lengthMm, arcSeconds };
   const missing = Object.entries(needed).flatMap(([name, value]) =>
@@ -80,9 +80,9 @@ export interface RunFeed {
  * @source length × section × density, handbook; gas around a start common practice
  */
 export function runUse(
-  run: WeldRun,
+  run: WeldedRun,
   { wireClass, trueDiameterMm, flowLPerMin }: RunFeed,
-): Pick<WeldRun, 'wireKg' | 'gasL'> {
+): Pick<WeldedRun, 'wireKg' | 'gasL'> {
   const minutes = runArcMin(run);
   if (minutes === undefined) return {};
   const { wireFeedSpeedMPerMin: speed } = run;
@@ -105,7 +105,7 @@ export interface RunTotals {
 }
 
 /** Sums over runs; what was not told adds nothing and is counted. */
-export function runTotals(runs: readonly WeldRun[]): RunTotals {
+export function runTotals(runs: readonly WeldedRun[]): RunTotals {
   const totals = { runs: 0, arcMin: 0, weldMm: 0, wireKg: 0, gasL: 0, untimed: 0 };
   for (const run of runs) {
     const count = runCount(run);

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { isHeat, runHeat, runTotals, runTravelMmPerMin, runUse } from './run-figures.ts';
 import { recentArcMinutes, runDuty } from './run-duty.ts';
 import { nextRunNumber } from './next-run.ts';
-import type { WeldRun } from './weld-run.ts';
+import type { WeldedRun } from './weld-run.ts';
 
 const AT = '2026-03-02T10:00:00.000Z';
-const RUN: WeldRun = { weldedAt: AT };
+const RUN: WeldedRun = { weldedAt: AT };
 const at = (minutes: number): string => new Date(Date.parse(AT) + minutes * 60_000).toISOString();
 
 describe('a run', () => {
@@ -74,7 +74,7 @@ describe('a run', () => {
 describe('runs against the plate', () => {
   // IEC 60974-1, recalled: 200 A at 30 % is 3 min in ten; at 150 A 53 %
   const plate = { ratings: [{ currentA: 200, percent: 30 }], amps: 200 };
-  const burn = (end: number, minutes: number): WeldRun => ({ weldedAt: at(end), arcSeconds: minutes * 60 });
+  const burn = (end: number, minutes: number): WeldedRun => ({ weldedAt: at(end), arcSeconds: minutes * 60 });
 
   it('count the arc of the last ten minutes only, also of a run that began before', () => {
     expect(recentArcMinutes([burn(0, 2), burn(-4, 1), burn(-9, 3), burn(-12, 1)], AT)).toBeCloseTo(4, 9);
@@ -131,7 +131,7 @@ describe('runs against the plate', () => {
 
 describe('the run that comes next', () => {
   it('is the first that did not come out well, and none once all did', () => {
-    const told = (run: number, result?: 'ok' | 'redo'): WeldRun => ({ ...RUN, run, result });
+    const told = (run: number, result?: 'ok' | 'redo'): WeldedRun => ({ ...RUN, run, result });
     expect(nextRunNumber(3, [])).toBe(1);
     expect(nextRunNumber(3, [told(1), told(3, 'ok')])).toBe(2);
     expect(nextRunNumber(3, [told(1), told(2, 'redo'), told(3)])).toBe(2);

@@ -26,7 +26,7 @@ export interface TracePower {
 }
 
 /** A run as it was welded, or several alike. What was not told is left out: not known, never nothing. */
-export interface WeldRun {
+export interface WeldedRun {
   /** Its number in the plan's list of runs. */
   readonly run?: number | undefined;
   /** How many alike it stands for; 1 where nobody says. */

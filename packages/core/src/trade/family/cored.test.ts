@@ -1,5 +1,5 @@
 import { arcCurrentA } from '../melting/melting-law.ts';
-import { between } from '../../base/numeric/between.ts';
+import { curveValue } from '../../base/numeric/point-curve.ts';
 import { trueDiameterMm } from '../wire/true-diameter.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 import { METAL_CORED, SELF_SHIELDED, SELF_SHIELDED_T8 } from './cored.ts';
@@ -15,7 +15,7 @@ function runsAt(family: Family, nominalMm: WireDiameterMm, speed: number): { amp
     extensionMm: ctwdMm.start - arcMm,
   });
   const { zeroV, perA, perMmDiameter, byDiameter = [] } = family.volts;
-  const over = byDiameter.length === 0 ? 0 : between(byDiameter, diameterMm);
+  const over = byDiameter.length === 0 ? 0 : curveValue(byDiameter, diameterMm);
   return { amps, volts: zeroV + perA * amps + perMmDiameter * diameterMm + over };
 }
 

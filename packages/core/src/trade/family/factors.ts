@@ -1,6 +1,6 @@
 import type { Joint, Position, Surface, Work } from '../material/work.ts';
 import { type Source, MODEL, PRACTICE } from '../../base/source.ts';
-import { between, type CurvePoints } from '../../base/numeric/between.ts';
+import { curveValue, type CurvePoints } from '../../base/numeric/point-curve.ts';
 
 export interface CurrentFactor {
   /** Multiplies the current wanted. */
@@ -38,7 +38,7 @@ export function factorAt({ points }: FactorCurve, thicknessMm: number, reference
   const [fadesFromMm, full] = points[0] as readonly [number, number];
   if (points.length === 1 || thicknessMm <= fadesFromMm) return full;
   const held = (full * reference(fadesFromMm)) / reference(thicknessMm);
-  return Math.max(between(points, thicknessMm), held);
+  return Math.max(curveValue(points, thicknessMm), held);
 }
 
 const JOINT_WHY: Readonly<Record<Joint, string>> = {

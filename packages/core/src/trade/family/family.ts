@@ -5,7 +5,7 @@ import type { FlowRow } from '../gas/gas-flow.ts';
 import type { Gas } from '../gas/gas.ts';
 import type { Work } from '../material/work.ts';
 import type { Source } from '../../base/source.ts';
-import type { CurvePoints } from '../../base/numeric/between.ts';
+import type { CurvePoints } from '../../base/numeric/point-curve.ts';
 import type { Span } from '../../base/numeric/span.ts';
 import type { SprayMetal } from '../transfer/transition.ts';
 import type { PlannedMode } from '../transfer/transfer-mode.ts';

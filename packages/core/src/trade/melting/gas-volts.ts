@@ -1,12 +1,12 @@
 import type { Gas } from '../gas/gas.ts';
-import { between, type CurvePoints } from '../../base/numeric/between.ts';
+import { curveValue, type CurvePoints } from '../../base/numeric/point-curve.ts';
 
 /** Points of a line of volts over the share of CO₂, per cent, in rising order. */
 export type GasVoltsLine = CurvePoints;
 
 /** Volts a gas adds: the low and the high end of its composition, read off a line. */
 export function gasVolts(line: GasVoltsLine, gas: Gas): readonly [low: number, high: number] {
-  const ends = gas.co2Percent.map((share) => between(line, share));
+  const ends = gas.co2Percent.map((share) => curveValue(line, share));
   return [Math.min(...ends), Math.max(...ends)];
 }
 

@@ -23,7 +23,7 @@ export function warmLive(): void {
   worklet ??= soundOutput().context.audioWorklet.addModule(workletUrl);
 }
 
-interface Told {
+interface StreamReport {
   readonly begun?: true;
   readonly gaps?: number;
 }
@@ -51,7 +51,7 @@ export async function playLive(
   await Promise.all([worklet, context.resume()]);
   const node = new AudioWorkletNode(context, 'arc-stream', { numberOfInputs: 0, outputChannelCount: [1] });
   await new Promise<void>((begun) => {
-    node.port.onmessage = ({ data }: MessageEvent<Told>) => {
+    node.port.onmessage = ({ data }: MessageEvent<StreamReport>) => {
       if (data.begun) begun();
       if (data.gaps !== undefined) told.onGap(data.gaps);
     };

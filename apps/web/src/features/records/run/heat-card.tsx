@@ -1,11 +1,11 @@
-import { isHeat, runHeat, runTravelMmPerMin, type WeldRun } from '@hot-bead/core/records';
+import { isHeat, runHeat, runTravelMmPerMin, type WeldedRun } from '@hot-bead/core/records';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Section } from '../../../ui/page/section.tsx';
 import { withUnit } from '../../../units/index.ts';
 import { missingText } from './run-words.ts';
 
 /** Heat input of a run, always with the way its power was taken. */
-export function HeatCard({ run }: { readonly run: WeldRun }) {
+export function HeatCard({ run }: { readonly run: WeldedRun }) {
   const { units } = usePreferences();
   const heat = runHeat(run);
   const travel = runTravelMmPerMin(run);

@@ -2,7 +2,7 @@ import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import type { KeptRun } from '@hot-bead/contract/records';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
-import { type PlannedSetup, type Run, RUN_ROLE_NAME } from '@hot-bead/core/plan';
+import { type PlannedSetup, type PlannedRun, RUN_ROLE_NAME } from '@hot-bead/core/plan';
 import { nextRunNumber } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -36,7 +36,7 @@ interface Recording {
 }
 
 /** The run of the plan that comes next. */
-function plannedRun(plan: PlannedSetup | undefined, runs: readonly KeptRun[]): Run | undefined {
+function plannedRun(plan: PlannedSetup | undefined, runs: readonly KeptRun[]): PlannedRun | undefined {
   const number = plan && nextRunNumber(plan.runs.length, runs);
   return plan?.runs.find((run) => run.number === number) ?? plan?.runs[0];
 }
@@ -91,7 +91,7 @@ function EnterRun({ recording, initial, onKept }: EntryProps) {
   const planned = plan?.runs.length ?? 0;
   const title =
     planned > 1 && next
-      ? `Run ${entry.fields.run === '' ? next.number : entry.fields.run} of ${planned}, ${RUN_ROLE_NAME[next.role]}`
+      ? `PlannedRun ${entry.fields.run === '' ? next.number : entry.fields.run} of ${planned}, ${RUN_ROLE_NAME[next.role]}`
       : runs.length === 0
         ? 'The first run'
         : 'The next run';

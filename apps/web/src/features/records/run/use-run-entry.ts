@@ -2,7 +2,7 @@ import { validated } from '@hot-bead/contract/base';
 import { type NewRun, newRunSchema } from '@hot-bead/contract/records';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import type { PlannedSetup } from '@hot-bead/core/plan';
-import type { WeldRun } from '@hot-bead/core/records';
+import type { WeldedRun } from '@hot-bead/core/records';
 import { useState } from 'react';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { type Problem, sendChecked } from '../../../ui/form/problems.ts';
@@ -10,12 +10,12 @@ import { type RunFaults, type RunFields, runOf } from './run-fields.ts';
 import { type UsedChoices, usedChoices } from './used-fields.tsx';
 
 /** What was typed as far as it is a run: for what follows from it while it is typed. */
-function runSoFar(told: Record<string, unknown>): WeldRun {
+function runSoFar(told: Record<string, unknown>): WeldedRun {
   const { value, error } = newRunSchema.validate(told, { abortEarly: false });
   if (!error) return value;
   const wrong = new Set(error.details.map(({ path }) => String(path[0])));
   const left = Object.fromEntries(Object.entries(told).filter(([name]) => !wrong.has(name)));
-  return left as unknown as WeldRun;
+  return left as unknown as WeldedRun;
 }
 
 const faultsOf = (problems: readonly Problem[]): RunFaults =>
@@ -32,7 +32,7 @@ export interface RunEntry {
   readonly faults: RunFaults;
   readonly set: (change: Partial<RunFields>) => void;
   /** As far as it can be read. */
-  readonly run: WeldRun;
+  readonly run: WeldedRun;
   readonly used: UsedChoices;
   /** What is typed with what is reckoned of it filled in. */
   readonly whole: RunFields;

@@ -2,7 +2,7 @@ import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { rigFact } from '@hot-bead/core/changeover';
 import type { PlannedSetup } from '@hot-bead/core/plan';
-import { type RunFeed, runUse, type WeldRun } from '@hot-bead/core/records';
+import { type RunFeed, runUse, type WeldedRun } from '@hot-bead/core/records';
 import type { StockItem } from '@hot-bead/core/stores';
 import { isSameWire } from '@hot-bead/core/trade';
 import { Field, SelectField } from '../../../ui/form/field.tsx';
@@ -13,7 +13,7 @@ import type { RunFaults, RunFields } from './run-fields.ts';
 export interface UsedChoices {
   readonly spools: readonly (readonly [string, string])[];
   readonly cylinders: readonly (readonly [string, string])[];
-  readonly reckoned: Pick<WeldRun, 'wireKg' | 'gasL'>;
+  readonly reckoned: Pick<WeldedRun, 'wireKg' | 'gasL'>;
 }
 
 /** What a plan feeds. */
@@ -38,7 +38,7 @@ const choicesOf = (
 export function usedChoices(
   stock: readonly KeptStockItem[],
   plan: PlannedSetup | undefined,
-  run: WeldRun,
+  run: WeldedRun,
 ): UsedChoices {
   const spools = choicesOf(stock, (item) => item.kind === 'spool' && (!plan || isSameWire(item, plan.wire)));
   const cylinders = choicesOf(

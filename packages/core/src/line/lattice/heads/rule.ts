@@ -43,10 +43,6 @@ export function inRange(value: number, [min, max]: Range): boolean {
   return value >= min && value <= max;
 }
 
-export function tidy(value: number): string {
-  return String(Number(value.toFixed(2)));
-}
-
 export interface Rule {
   readonly pattern: Pattern;
   readonly starts: 'digit' | 'letter';

@@ -2,12 +2,12 @@
 export type CurvePoints = readonly (readonly [at: number, value: number])[];
 
 /** A value held between two ends. */
-export function held(value: number, [low, high]: readonly [low: number, high: number]): number {
+export function clamped(value: number, [low, high]: readonly [low: number, high: number]): number {
   return Math.min(Math.max(value, low), high);
 }
 
 /** Value of a curve at a place: straight between its points, level outside them. */
-export function between(points: CurvePoints, at: number): number {
+export function curveValue(points: CurvePoints, at: number): number {
   const next = points.findIndex(([x]) => x >= at);
   const last = points[points.length - 1] as readonly [number, number];
   if (next < 0) return last[1];
