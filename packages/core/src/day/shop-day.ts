@@ -17,7 +17,12 @@ export const USUAL_DAY = { opens: '07:00', closes: '16:00', arcSharePercent: 25 
 /** Share of the time at a job that an arc can burn, percent. */
 export const ARC_SHARE_RANGE_PERCENT = [5, 90] as const;
 
-/** Minutes after midnight of a time of day; NaN for what is none. */
+/**
+ * Minutes after midnight of a time of day; NaN for what is none.
+ *
+ * @example
+ * clockMinutes('07:30') // 450
+ */
 export function clockMinutes(time: string): number {
   const [, hours, minutes] = /^([01]\d|2[0-4]):([0-5]\d)$/.exec(time) ?? [];
   return Number(hours) * 60 + Number(minutes);

@@ -723,7 +723,12 @@ export function isSymptomOf(id: SymptomId, process: FaultProcess): boolean {
   return symptomRow(id).processes.includes(process);
 }
 
-/** Symptoms that can be reported in a process, in the order of the table. */
+/**
+ * Symptoms that can be reported in a process, in the order of the table.
+ *
+ * @example
+ * symptomsIn('solid-gas').some(({ id }) => id === 'porosity-heavy') // true
+ */
 export function symptomsIn(process: FaultProcess): readonly TableSymptom[] {
   return [...ROW_OF.values()].filter(({ processes }) => processes.includes(process));
 }

@@ -116,6 +116,9 @@ export interface ReaderOptions {
  * @param text the line as typed, up to {@link LINE_MOST} characters; of a longer one nothing is read, and it says so
  * @param context the user's unit for bare numbers, the machine names that can be used, the shop's own words
  * @source grammar and costs: our model, with the cases of the quick-line handbook pages as its tests
+ * @example
+ * parseLine('3 mm steel tee', { unit: 'mm', machineNames: [] }).work.joint // 'tee'
+ * parseLine('14', { unit: 'in', machineNames: [] }).questions.length // 1
  */
 export function parseLine(text: string, context: LineContext, options: ReaderOptions = {}): LineReading {
   const { weights = WEIGHTS, isPart = false, lengthMost = LINE_MOST } = options;
@@ -146,7 +149,12 @@ export function parseLine(text: string, context: LineContext, options: ReaderOpt
   return readWhole(text, best, others, context.unit);
 }
 
-/** Everything a reading settles, assumptions included. */
+/**
+ * Everything a reading settles, assumptions included.
+ *
+ * @example
+ * effectiveWork(parseLine('3 mm tee', { unit: 'mm', machineNames: [] })).thicknessMm // 3
+ */
 export function effectiveWork(reading: LineReading): StatedWork {
   return { ...reading.assumed, ...reading.work };
 }

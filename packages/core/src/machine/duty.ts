@@ -18,6 +18,8 @@ export const DUTY_MENTIONED_UNDER_PERCENT = 60;
  * @param currentA arc current, A, [1, 600]
  * @returns per cent, 100 at most, or undefined without a rating
  * @source IEC 60974-1, recalled; between two ratings our model
+ * @example
+ * dutyPercent([{ percent: 60, currentA: 150 }], 200) // 33.75
  */
 export function dutyPercent(ratings: readonly DutyRating[], currentA: number): number | undefined {
   const current = within('current', currentA, [1, 600]);

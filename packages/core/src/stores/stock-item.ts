@@ -115,7 +115,12 @@ function shareOf(left: number, full: number | undefined): number | undefined {
   return full === undefined || full <= 0 ? undefined : Math.min(left / full, 1);
 }
 
-/** Wire left on a spool; one that nobody weighed is taken as full. Without kg: not to be known. */
+/**
+ * Wire left on a spool; one that nobody weighed is taken as full. Without kg: not to be known.
+ *
+ * @example
+ * spoolLeft({ kind: 'spool', wireClass: 'ER70S-6', diameterMm: 0.8, fullKg: 5 }).share // 1
+ */
 export function spoolLeft(spool: Spool): Left {
   const kg = spool.leftKg ?? spool.fullKg;
   if (kg === undefined) return { share: undefined };

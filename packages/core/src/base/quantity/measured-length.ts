@@ -40,6 +40,8 @@ function unreadable(text: string): MeasuredLength {
  *
  * @param bareUnit what a number without a unit is in; after feet, a bare number is inches
  * @returns mm; above 0, not yet held against any range
+ * @example
+ * measuredLength('2 ft 6', 'mm').lengthMm // 762
  */
 export function measuredLength(text: string, bareUnit: 'mm' | 'in'): MeasuredLength {
   let rest = text.trim();

@@ -181,6 +181,9 @@ function tableOfProduct(word: string, fallback: GaugeTable): GaugeTable {
  *
  * @param text what was typed, for example `1/8`, `3 mm`, `14ga tube`
  * @returns the thickness in mm, a question with its choices, or a refusal with code and message
+ * @example
+ * parseThickness('1/8 in', { unit: 'mm', gaugeTable: 'steel-sheet' }).thicknessMm // 3.175
+ * parseThickness('14', { unit: 'in', gaugeTable: 'steel-sheet' }).status // 'ask'
  */
 export function parseThickness(text: string, context: ThicknessContext): ThicknessReading {
   const product = TRAILING_PRODUCT.exec(text);

@@ -86,6 +86,9 @@ function planAmong(asked: Work, resources: Resources, own: OwnNumbers, which: 'e
  * @returns a plan whose every number has a range and a reason, or a refusal
  * @throws {OutOfRangeError} thickness or an own number outside its range or not finite
  * @source our model; each item of the result carries its own source
+ * @example
+ * planSetup(completeWork({ thicknessMm: 3, joint: 'tee' }).work).transferMode // 'short-circuit'
+ * planSetup(completeWork({ thicknessMm: 3, metal: 'unweldable-aluminium', alloy: '7075' }).work).code // 'metal-not-weldable'
  */
 export function planSetup(work: Work, resources: Resources = {}, own: OwnNumbers = {}): Setup {
   return planAmong(work, resources, own, 'every');

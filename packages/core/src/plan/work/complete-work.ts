@@ -36,7 +36,13 @@ function usualJoint({ legMm, throatMm, product, otherProduct }: StatedWork): Wor
   return sized || onPlate ? 'tee' : USUAL_WORK.joint;
 }
 
-/** A complete work from what was said, with the usual values for the rest; undefined without a thickness. */
+/**
+ * A complete work from what was said, with the usual values for the rest; undefined without a thickness.
+ *
+ * @example
+ * completeWork({ thicknessMm: 3 }).work.metal // 'carbon-steel'
+ * completeWork({ joint: 'tee' }) // undefined
+ */
 export function completeWork(said: StatedWork): CompletedWork | undefined {
   if (said.thicknessMm === undefined) return undefined;
   const place = said.place ?? (said.windy === true ? 'outdoors' : USUAL_WORK.place);
@@ -76,7 +82,12 @@ export function completeWork(said: StatedWork): CompletedWork | undefined {
   };
 }
 
-/** A job's title in words: "3 mm carbon steel tee, flat". */
+/**
+ * A job's title in words: "3 mm carbon steel tee, flat".
+ *
+ * @example
+ * workTitle(completeWork({ thicknessMm: 3, joint: 'tee' }).work) // '3 mm carbon steel tee, flat'
+ */
 export function workTitle(work: Work): string {
   const other = work.otherThicknessMm === undefined ? '' : ` on ${figureText(work.otherThicknessMm, 2)}`;
   const size =

@@ -78,7 +78,12 @@ export type JobInShop =
   /** It is planned or refused. */
   | { readonly status: 'answered'; readonly complete: CompletedWork; readonly setup: Setup };
 
-/** What a shop answers to a job: one rule for everyone who plans in it. */
+/**
+ * What a shop answers to a job: one rule for everyone who plans in it.
+ *
+ * @example
+ * jobInShop({ work: { thicknessMm: 3, machineName: 'Tom' }, own: {} }, { machines: [] }).status // 'machine-not-in-use'
+ */
 export function jobInShop({ work, own, machine }: JobOfShop, shop: Shop): JobInShop {
   const complete = completeWork(work);
   if (!complete) return { status: 'no-thickness' };

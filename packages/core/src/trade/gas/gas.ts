@@ -66,7 +66,13 @@ export function argonCo2(co2Percent: number): GasId {
   return `ar-co2-${co2Percent}`;
 }
 
-/** The gas of an id, or undefined when no such gas is known. */
+/**
+ * The gas of an id, or undefined when no such gas is known.
+ *
+ * @example
+ * gasNamed('ar-co2-18').co2Percent // [18, 18]
+ * gasNamed('laughing') // undefined
+ */
 export function gasNamed(id: string): Gas | undefined {
   const named = NAMED.find((gas) => gas.id === id);
   if (named) {

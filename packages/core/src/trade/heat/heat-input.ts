@@ -27,6 +27,8 @@ export function heatFromPowerKJPerMm(watts: number, travelMmPerMin: number): num
  * @returns heat input, kJ/mm; for pulsed current the true figure, by instantaneous power, differs
  * @throws {OutOfRangeError} for a value outside its range or not finite
  * @source EN 1011-1, recalled
+ * @example
+ * heatInputKJPerMm(20, 150, 400) // 0.36
  */
 export function heatInputKJPerMm(volts: number, currentA: number, travelMmPerMin: number): number {
   const v = within('volts', volts, [1, 60]);
