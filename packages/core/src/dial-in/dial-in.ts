@@ -65,7 +65,7 @@ export interface DialIn {
   readonly bracket: { readonly colder?: BeadSetting | undefined; readonly hotter?: BeadSetting | undefined };
 }
 
-/** Chances that the middle lies under the ends of what is called probable. */
+/** Chances that the middle lies under the ends of what is called probable. Source: our tuning. */
 const PROBABLE = [0.1, 0.9] as const;
 
 interface Lined {

@@ -21,7 +21,7 @@ export interface Candidate extends BeadSetting {
   readonly overLineV: number;
 }
 
-/** How far from the book a setting is looked for, V. */
+/** How far from the book a setting is looked for, V. Source: our tuning. */
 const REACH_V = 4;
 /** How far from the plan's wire speed it is looked for, as shares. */
 const NEAR_SPEED = [0.4, 2] as const;
@@ -43,7 +43,7 @@ function steps(low: number, high: number, step: number): readonly number[] {
   return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => Number(((from + i) * step).toFixed(6)));
 }
 
-/** Currents that a machine's droop is known for, A. */
+/** Currents that a machine's droop is known for, A. Source: our tuning. */
 const DROOP_CURRENT_A = [1, 500] as const;
 
 /** The current at a wire speed; one past what droop is known for counts as its end. */

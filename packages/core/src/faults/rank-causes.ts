@@ -151,7 +151,7 @@ function canBe(cause: TableCause, { lacks = [], job, found = [] }: FaultReport):
   return !suspicionsOf(cause.id, job).some((row) => row.steps === 'out');
 }
 
-/** Shares are told apart to so many places: what differs by less is as likely. */
+/** Shares are told apart to so many places: what differs by less is as likely. Source: our model. */
 const PLACES = 9;
 
 /**

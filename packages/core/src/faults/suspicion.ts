@@ -37,6 +37,7 @@ export interface Suspicion {
 }
 
 const FILLETS: readonly Joint[] = ['tee', 'lap'];
+/** Thicknesses that are called thin and thick, mm. Source: our model. */
 const THIN = [0, 1.6] as const;
 const THICK = [5, Number.POSITIVE_INFINITY] as const;
 

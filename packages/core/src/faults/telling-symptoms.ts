@@ -2,7 +2,7 @@ import { linkOf } from './link-of.ts';
 import { chanceOf, type FaultReport, type RankedCause } from './rank-causes.ts';
 import { type SymptomId, symptomsIn } from './symptoms.ts';
 
-/** Least spread of chances that is worth a question: half of what parts two equally likely causes by often and never. */
+/** Least spread of chances that is worth a question: half of what parts two equally likely causes by often and never. Source: our model. */
 const LEAST_TELLING = 0.02;
 
 /**

@@ -7,7 +7,7 @@ export type ProgramLineReading =
   | { readonly line: number; readonly program: MachineProgram }
   | { readonly line: number; readonly wrong: string };
 
-/** Most characters of a line that is read. */
+/** Most characters of a line that is read. Source: our tuning. */
 const LINE_MOST = 300;
 /** A number or a name, then what it is for: "14; ER70S-6 1.0 mm; Ar+18; pulse", "S3 0.8 ER5356 argon pulse". */
 const NAMED = /^([^\s;,]{1,24})[\s;,]+(\S.*)$/;

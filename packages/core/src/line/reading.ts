@@ -28,7 +28,7 @@ export interface WholeReading {
   readonly terms: readonly WeightName[];
 }
 
-/** Ways to cut a line that are read to the end. */
+/** Ways to cut a line that are read to the end. Source: our tuning. */
 const COVERS_MOST = 4;
 /** How much dearer than the cheapest cut one may be to be read to the end. */
 const COVERS_REACH = 2.8;

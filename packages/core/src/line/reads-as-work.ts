@@ -6,7 +6,7 @@ function isFigure(status: LineFragment['status'], text: string): boolean {
   return status === 'questioned' && /^\d/.test(text);
 }
 
-/** Letters of a word that is little. */
+/** Letters of a word that is little. Source: our tuning. */
 const LITTLE_MOST = 2;
 
 /**

@@ -11,5 +11,5 @@ export function costOfTerms(terms: readonly WeightName[], weights: Weights): num
 /** The costs in use: those set by hand, with what judged lines moved. */
 export const WEIGHTS: Weights = { ...HAND_WEIGHTS, ...FITTED_WEIGHTS };
 
-/** A reading this much dearer than the best that says another thing makes the difference a question. */
+/** A reading this much dearer than the best that says another thing makes the difference a question. Source: our tuning. */
 export const ASKING_MARGIN = 0.8;

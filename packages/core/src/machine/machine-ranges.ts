@@ -1,6 +1,6 @@
 /** Limits of what can be entered of a machine. Source: common practice; past them it is a slip of the pen. */
 
-/** Arc volts, as a machine shows them or a meter reads them, V. */
+/** Arc volts, as a machine shows them or a meter reads them, V. Source: our model. */
 export const METER_VOLTS_RANGE = [5, 60] as const;
 /** Open-circuit volts of a tap, V. The upper end is the limit of IEC 60974-1, recalled. */
 export const OPEN_VOLTS_RANGE = [5, 113] as const;

@@ -9,7 +9,7 @@ import { normalFrom } from '../base/numeric/seeded-random.ts';
 export const PRACTICE_SHAPES = ['straight', 'late', 'early', 'S', 'kinked'] as const;
 export type PracticeShape = (typeof PRACTICE_SHAPES)[number];
 
-/** Knob of every practice feeder. */
+/** Knob of every practice feeder. Source: our model. */
 export const PRACTICE_KNOB = [0, 10] as const;
 /** Gas valve of every practice feeder, turns, and its flow when fully open, L/min. Source: our model. */
 export const PRACTICE_VALVE_TURNS = [0, 4] as const;

@@ -56,7 +56,7 @@ export interface PositionLine {
   readonly points: readonly { readonly wireFeedSpeedMPerMin: number; readonly volts: number }[];
 }
 
-/** Marks of a volts knob that are drawn: a tenth of its turn apart. */
+/** Marks of a volts knob that are drawn: a tenth of its turn apart. Source: our tuning. */
 const DRAWN_MARKS = 10;
 
 /** The volts knob at its marks, as lines over a window chart, as far as it was read. */

@@ -11,7 +11,7 @@ export interface PositionFit extends BeadSetting {
   readonly position: string;
 }
 
-/** Wire speeds between the ends of a plan's range that its window is worked out at. */
+/** Wire speeds between the ends of a plan's range that its window is worked out at. Source: our tuning. */
 const STEPS = 9;
 
 interface Sample {

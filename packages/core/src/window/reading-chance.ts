@@ -10,7 +10,7 @@ function logistic(t: number): number {
   return 1 / (1 + exp(-t));
 }
 
-/** Chances that a usual report lies under an edge, by how far above the bead the edge lies: a table, linear between. */
+/** Chances that a usual report lies under an edge, by how far above the bead the edge lies: a table, linear between. Source: our tuning. */
 const UNDER_STEP_V = 0.0025;
 const UNDER_REACH_V = 12;
 const UNDER = Float64Array.from({ length: round((2 * UNDER_REACH_V) / UNDER_STEP_V) + 2 }, (_, i) => {

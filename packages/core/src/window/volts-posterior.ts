@@ -4,7 +4,7 @@ import { levelSpan, type LevelReading } from './reading-level.ts';
 /** Taken out of the global once: it is asked for millions of times. */
 const { exp, sqrt, max, min, floor, round } = Math;
 
-/** How finely the middle is told apart, V, and how far from the book it is looked for. */
+/** How finely the middle is told apart, V, and how far from the book it is looked for. Source: our tuning. */
 export const LATTICE_V = 0.05;
 const REACH_V = 4;
 /** Half-widths that are weighed, over so many standard deviations. */

@@ -21,8 +21,9 @@ export interface EarCard {
 }
 
 const LEVELS = ['cold', 'right', 'hot'] as const satisfies readonly ArcLevel[];
+/** Wires that the levels are asked with, mm. Source: our tuning. */
 const LEVEL_WIRES = [0.8, 0.9, 1] as const satisfies readonly ArcWireMm[];
-/** Volts that two sounds lie apart, the easiest first. */
+/** Volts that two sounds lie apart, the easiest first. Source: our tuning. */
 const APART_V = [4, 2.5, 1.5] as const;
 const MODES = ['short-circuit', 'spray', 'pulse'] as const;
 type EarMode = (typeof MODES)[number];

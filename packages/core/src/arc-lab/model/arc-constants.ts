@@ -6,7 +6,7 @@ import { OutOfRangeError } from '../../base/quantity/out-of-range-error.ts';
 
 /** Magnetic constant, N/A². */
 const MU_0 = 4e-7 * Math.PI;
-/** How far the extension is taken to fall short of the tip-to-work distance where a current is estimated, mm. */
+/** How far the extension is taken to fall short of the tip-to-work distance where a current is estimated, mm. Source: our model. */
 const ARC_FROM_DISTANCE_MM = 1.5;
 
 /** Whether noise is on, and how much of it: 1 is the model's own. */

@@ -97,7 +97,7 @@ export interface ArcRun {
 /** The model's own noise. */
 export const USUAL_NOISE: ArcNoise = { share: 1 };
 export const NO_NOISE: ArcNoise = { share: 0 };
-/** How much smaller than the tip-to-work distance the extension is at the start, mm. */
+/** How much smaller than the tip-to-work distance the extension is at the start, mm. Source: our model. */
 const STARTS_UNDER_MM = 2;
 const STARTS_WITH_MM3 = 0.15;
 

@@ -6,7 +6,7 @@ import { voltsSpan } from '../../plan/setup/numbers.ts';
 import { wireDiameterRow } from '../../trade/wire/wire-diameter.ts';
 import type { MapSetting } from './window-map.ts';
 
-/** Least extension that the planner's melting law is used at, mm, and what the arc takes of the distance. */
+/** Least extension that the planner's melting law is used at, mm, and what the arc takes of the distance. Source: our model. */
 const LEAST_EXTENSION_MM = 5;
 const ARC_MM = 1.5;
 

@@ -4,7 +4,7 @@ import { stepArc } from './step-arc.ts';
 
 const { exp, max } = Math;
 
-/** Samples a second of what is recorded and heard, 1/s. */
+/** Samples a second of what is recorded and heard, 1/s. Source: our model. */
 export const ARC_SAMPLES_PER_S = 44_100;
 /** Steps of the model in one sample: 11.338 µs each; halving the step changes nothing beyond the scatter. */
 export const STEPS_PER_SAMPLE = 2;

@@ -7,7 +7,7 @@ import { PULSE, pulseCurrentA } from './pulse-source.ts';
 const P = PARAMETERS;
 const { cbrt, exp, log, max, min, sqrt, PI } = Math;
 
-/** Clock of the noise, s: the same however fine the step. */
+/** Clock of the noise, s: the same however fine the step. Source: our model. */
 const NOISE_EVERY_S = 1e-4;
 const DROP_KEEPS = exp(-NOISE_EVERY_S / P.dropNoiseS);
 const ROOT_KEEPS = exp(-NOISE_EVERY_S / P.rootNoiseS);

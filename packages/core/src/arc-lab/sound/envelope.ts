@@ -3,7 +3,7 @@ import { clickBand } from './band-pass.ts';
 
 const { log10, max, min, round } = Math;
 
-/** Time of one frame of the envelope, s. */
+/** Time of one frame of the envelope, s. Source: our tuning. */
 export const FRAME_S = 0.5e-3;
 /** The slow level: its percentile, half its stretch and its step, in frames. Source: our model. */
 const LEVEL = { percentile: 0.6, half: 400, every: 200 } as const;

@@ -16,7 +16,7 @@ import { type SoundChances, weighSound } from './sound-weights.ts';
 
 const { abs, max, round, sqrt } = Math;
 
-/** Sample rates that are read, 1/s, and lengths, s. */
+/** Sample rates that are read, 1/s, and lengths, s. Source: our tuning. */
 export const SOUND_RATE_RANGE = [16_000, 96_000] as const;
 export const SOUND_LENGTH_RANGE_S = [3, 60] as const;
 

@@ -154,6 +154,7 @@ export interface BoxFeatures {
 
 /** Power spectrum of one frame of {@link SPECTRUM_FRAME} samples: half as many values and one. */
 export type PowerSpectrum = (frame: Float64Array) => ArrayLike<number>;
+/** Samples of one spectrum, and its bins to each side of a line that are held against it. Source: our tuning. */
 export const SPECTRUM_FRAME = 512;
 const LINE_HALF_BINS = 12;
 const HANN = Float64Array.from(

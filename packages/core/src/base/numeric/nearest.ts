@@ -1,4 +1,4 @@
-/** Differences below this are none: of two as near the first is taken. */
+/** Differences below this are none: of two as near the first is taken. Source: our tuning. */
 const AS_NEAR = 1e-9;
 
 /**

@@ -1,4 +1,4 @@
-/** Things up to which the fewest points are found for certain. */
+/** Things up to which the fewest points are found for certain. Source: our tuning. */
 export const EXACT_THINGS = 16;
 
 /** The fewest points that serve everything, by their places in the list; and whether fewer are ruled out. */

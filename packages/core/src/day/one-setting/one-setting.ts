@@ -2,7 +2,7 @@ import type { PlannedSetup } from '../../plan/setup/setup.ts';
 import { fewestPoints } from './fewest-points.ts';
 import { type SharedSetting, voltsAt, type WeldBand, weldBand } from './weld-band.ts';
 
-/** Wire speeds are tried so far apart, m/min: finer than a knob is set. */
+/** Wire speeds are tried so far apart, m/min: finer than a knob is set. Source: our tuning. */
 const SPEED_STEP_M_PER_MIN = 0.05;
 /** Welds of one rig that are looked at together; alike ones count as one. */
 const MOST_DISTINCT = 30;

@@ -5,7 +5,7 @@ import { heuristicOrder } from './heuristic-order.ts';
 import { reachableRigs } from './rig-reach.ts';
 import { placedTasks, valueOf } from './schedule.ts';
 
-/** Rounds that find the first order of the visits. */
+/** Rounds that find the first order of the visits. Source: our tuning. */
 const ROUNDS = 60;
 const MOST_LABELS = 100_000;
 const SWEEPS = 40;

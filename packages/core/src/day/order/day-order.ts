@@ -4,7 +4,7 @@ import { exactOrder, isExactSize } from './exact-order.ts';
 import { heuristicOrder } from './heuristic-order.ts';
 import { placedTasks, valueOf } from './schedule.ts';
 
-/** Rounds of the search before every order is weighed, and where there are too many to weigh. */
+/** Rounds of the search before every order is weighed, and where there are too many to weigh. Source: our tuning. */
 export const WARM_ROUNDS = 60;
 export const SEARCH_ROUNDS = 3000;
 /** Tasks from which a round costs so much more that fewer are made: their number falls with the square. */

@@ -3,7 +3,7 @@ import { MachineTable } from './machine-table.ts';
 import { restBound } from './rest-bound.ts';
 import { comparePlaces, placedTasks } from './schedule.ts';
 
-/** Units and machines up to which every order is weighed. */
+/** Units and machines up to which every order is weighed. Source: our tuning. */
 export const EXACT_UNITS = 16;
 export const EXACT_MACHINES = 3;
 /** Partial orders at which it is given up: about 30 MB. */

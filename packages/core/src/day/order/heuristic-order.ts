@@ -9,7 +9,7 @@ import {
 } from './day-problem.ts';
 import { WorkingOrder } from './working-order.ts';
 
-/** Rounds without a better order after which another beginning is tried. */
+/** Rounds without a better order after which another beginning is tried. Source: our tuning. */
 const PATIENCE = 400;
 /** Most units that are taken out at once. */
 const MOST_OUT = 12;

@@ -10,7 +10,7 @@ import { LabelStore } from './label-store.ts';
 import type { RestBound } from './rest-bound.ts';
 import { doTask, type MachineState, stateAtStart } from './schedule.ts';
 
-/** Labels between two moments at which the search can be stopped. */
+/** Labels between two moments at which the search can be stopped. Source: our tuning. */
 const LABELS_A_BREATH = 2000;
 
 /** Starts of the tasks of a label, by task; -1: not done. Written into `into`. */

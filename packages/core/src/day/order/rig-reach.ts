@@ -1,6 +1,6 @@
 import type { SetupTable } from './day-problem.ts';
 
-/** Most rigs that are followed: beyond it nothing is said about what a need costs at least. */
+/** Most rigs that are followed: beyond it nothing is said about what a need costs at least. Source: our tuning. */
 const MOST_RIGS = 600;
 
 /** Rigs that can come about from one, by needs of which one may be left out; undefined where there are too many. */

@@ -9,7 +9,7 @@ import { isJoined } from '../roles/joint-terms.ts';
 import { has, type Scene } from '../roles/scene.ts';
 import { type Placed } from './placed.ts';
 
-/** Thickness of common walls, offered where a section's wall is not said, mm. */
+/** Thickness of common walls, offered where a section's wall is not said, mm. Source: common practice. */
 const USUAL_WALLS_MM = [2, 3, 4, 5];
 
 export function readOutside(draft: Draft, line: Line, { index, length }: Placed): void {

@@ -3,7 +3,7 @@ import { WIRE_DIAMETER_TABLE, type WireDiameterMm } from '../../trade/wire/wire-
 import { ask, type Draft } from '../draft.ts';
 import type { Placed } from './placed.ts';
 
-/** Share by which a written wire size may differ from the name it is sold under before that is said. */
+/** Share by which a written wire size may differ from the name it is sold under before that is said. Source: our tuning. */
 const NAME_OFF_SHARE = 0.03;
 
 function readWire(draft: Draft, placed: Placed, wire: WireDiameterMm): void {

@@ -114,12 +114,12 @@ interface Path {
   readonly before: Path | undefined;
 }
 
-/** Ways through the line that are kept at each place. */
+/** Ways through the line that are kept at each place. Source: our tuning. */
 const KEPT = 6;
 /** A longer stretch of letters for one token is a little better than two. */
 const PER_LETTER = 0.002;
 
-/** What a word before its figure is held back by while ways are compared; what it really costs is the whole line's style. */
+/** What a word before its figure is held back by while ways are compared; what it really costs is the whole line's style. Source: our tuning. */
 const HEAD_FIRST_HOLD = 0.6;
 
 function costOf(edge: Edge, weights: Weights): number {

@@ -82,6 +82,7 @@ export function machineEdges(line: LineText, at: number): Edge[] {
 
 /** Words looked up before: a line is read again at every key that is pressed. */
 const corrections = new Map<string, ReturnType<typeof correctionOf>>();
+/** Words whose corrections are remembered. Source: our tuning. */
 const REMEMBERED_MOST = 2000;
 
 function rememberedCorrection(word: string): ReturnType<typeof correctionOf> {

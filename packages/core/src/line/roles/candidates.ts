@@ -22,7 +22,7 @@ export interface Candidate {
   readonly terms: readonly WeightName[];
 }
 
-/** Thickest a wire can be, mm: a small figure beside a wire is its size, known or not. */
+/** Thickest a wire can be, mm: a small figure beside a wire is its size, known or not. Source: our tuning. */
 const WIRE_MOST_MM = 3.3;
 const USUAL_RANGE_MM = [0.45, 25.5] as const;
 

@@ -11,7 +11,7 @@ export interface Assignment {
   readonly terms: readonly WeightName[];
 }
 
-/** Assignments that are looked at, at the most. */
+/** Assignments that are looked at, at the most. Source: our tuning. */
 const STEPS_MOST = 3000;
 /** What the joint terms can take off at the most. */
 const RELIEF = 1.7;

@@ -84,7 +84,7 @@ function conflictTerms(words: readonly SlotWord[], names: ReadonlySet<number>): 
   });
 }
 
-/** Most words that are weighed one by one; a longer line's are all taken as said. */
+/** Most words that are weighed one by one; a longer line's are all taken as said. Source: our tuning. */
 const WEIGHED_MOST = 7;
 
 /**

@@ -34,7 +34,7 @@ function canBeDenied(token: Token | undefined): boolean {
   return token?.meanings.some(({ kind }) => DENIED.has(kind)) === true;
 }
 
-/** Words between "not" and what it denies, at the most. */
+/** Words between "not" and what it denies, at the most. Source: our tuning. */
 const WORDS_OVER = 4;
 
 function deniedBehind(tokens: readonly Token[], from: number): number[] {

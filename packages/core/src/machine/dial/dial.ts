@@ -31,7 +31,7 @@ export interface Dial {
   readonly doubts: readonly DialDoubt[];
 }
 
-/** How far two readings of one place may lie apart, in standard deviations, before they disagree. */
+/** How far two readings of one place may lie apart, in standard deviations, before they disagree. Source: our model. */
 const DISAGREE_SD = 3.5;
 
 function average(readings: readonly TimedReading[]): DialPoint {

@@ -5,7 +5,7 @@ import { type Dial, dialOf, dialOfPoints } from './dial.ts';
 import { dialSpeed } from './dial-band.ts';
 import { measuredSpeed, type TimedReading } from './timed-run.ts';
 
-/** Places that make a position's dial its own; with fewer it borrows the shape of the best measured one. */
+/** Places that make a position's dial its own; with fewer it borrows the shape of the best measured one. Source: our model. */
 export const OWN_DIAL_LEAST_PLACES = 3;
 /** How far one position's dial departs from another's, scaled, one standard deviation. Source: our model. */
 export const SCALED_SHAPE_SD_SHARE = 0.03;

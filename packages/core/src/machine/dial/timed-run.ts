@@ -6,7 +6,7 @@ import { mmPerSFromMPerMin, mPerMinFromMmPerS } from '../../base/quantity/units.
 export const WATCH_SD_S = 0.1;
 export const RULE_SD_MM = 0.75;
 
-/** Values a reading may have. */
+/** Values a reading may have. Source: our model. */
 export const RUN_TIME_RANGE_S = [1, 120] as const;
 export const RUN_LENGTH_RANGE_MM = [20, 60_000] as const;
 /** Wire speeds that a feeder can have, m/min. Source: our model's range. */

@@ -91,7 +91,7 @@ interface Solved {
   readonly solvedBy: BeadPlan['solvedBy'];
 }
 
-/** Most runs that are tried. */
+/** Most runs that are tried. Source: our model. */
 const MOST_RUNS = 60;
 
 interface Question {

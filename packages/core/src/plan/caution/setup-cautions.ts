@@ -12,7 +12,7 @@ import type { SetupFacts } from './setup-facts.ts';
 import { weldCautions } from './weld-cautions.ts';
 import { usualClass, wireClassRow } from '../../trade/wire/wire-class.ts';
 
-/** Thickness from which short-circuit is warned of for cold lap, and from which it is only practice, mm. */
+/** Thickness from which short-circuit is warned of for cold lap, and from which it is only practice, mm. Source: common practice. */
 export const COLD_LAP_FROM_MM = 5;
 export const PRACTICE_ONLY_FROM_MM = 6;
 /** Aluminium without pulse: warned of below, and advised against below, mm. Source: common practice. */

@@ -5,7 +5,7 @@ import { HANDBOOK, MODEL, PRACTICE } from '../../base/source.ts';
 import type { Caution } from './caution.ts';
 import type { SetupFacts } from './setup-facts.ts';
 
-/** Share of metal over what is wanted from which it is said. */
+/** Share of metal over what is wanted from which it is said. Source: our model. */
 export const OVERSIZE_WORTH_SAYING = 1.15;
 
 function oversize({ bead }: SetupFacts): Caution[] {

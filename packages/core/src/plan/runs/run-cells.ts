@@ -8,6 +8,7 @@ export interface SectionPoint {
 /** Outline of one run in the section, mm. */
 export type RunCell = readonly SectionPoint[];
 
+/** Steps that a cap's curve is drawn in. Source: our tuning. */
 const CAP_STEPS = 8;
 
 function capTop({ thicknessMm, capWidthMm, capHeightMm }: Groove, x: number): number {

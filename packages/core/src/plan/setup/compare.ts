@@ -16,7 +16,7 @@ export interface ComparedRow {
   readonly differs: boolean;
 }
 
-/** Least difference of a number that is called one, as a share. */
+/** Least difference of a number that is called one, as a share. Source: our model. */
 export const DIFFERENCE_SHARE = 0.01;
 
 function row(

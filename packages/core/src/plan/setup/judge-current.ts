@@ -27,7 +27,7 @@ export const MOST_PASSES_FOR_CURRENT = 3;
 /** How many times the top of its own thickness range a wire is still used at, in passes. Source: our model. */
 export const MOST_TIMES_WIRE_RANGE = 3;
 
-/** How far the transition currents themselves may be off, as a share: the shown range reaches so far under them. */
+/** How far the transition currents themselves may be off, as a share: the shown range reaches so far under them. Source: our model. */
 export const TRANSITION_TOLERANCE = 0.11;
 
 export interface CurrentLimits {

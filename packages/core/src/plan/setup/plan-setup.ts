@@ -21,7 +21,7 @@ import type { Resources } from '../work/resources.ts';
 import { settleWay } from './settle-way.ts';
 import type { OwnNumbers, RefusedSetup, Setup } from './setup.ts';
 
-/** Numbers a user may set by hand. */
+/** Numbers a user may set by hand. Source: our model. */
 export const OWN_WIRE_SPEED_RANGE_M_PER_MIN = [0.5, 25] as const;
 export const OWN_VOLTS_RANGE = [8, 45] as const;
 export const OWN_GAS_FLOW_RANGE_L_PER_MIN = [2, 40] as const;

@@ -10,7 +10,7 @@ import type { WireClass } from '../../trade/wire/wire-class.ts';
 import type { WireDiameterMm } from '../../trade/wire/wire-diameter.ts';
 import type { WorkContext } from '../way/work-context.ts';
 
-/** How far past a window's edge a wire is still let run: the windows are round figures, ours ±10 %. */
+/** How far past a window's edge a wire is still let run: the windows are round figures, ours ±10 %. Source: our model. */
 export const WINDOW_EDGE_TOLERANCE = 0.1;
 /**
  * Share over the top current that one pass still takes at a slower hand: the demand itself is no surer than

@@ -183,7 +183,7 @@ function costOf(
   );
 }
 
-/** Parts that can be fitted up, and minutes for one or for setting up. */
+/** Parts that can be fitted up, and minutes for one or for setting up. Source: our model. */
 export const QUOTE_PARTS_RANGE = [0, 10_000] as const;
 export const QUOTE_MINUTES_RANGE = [0, 10_000] as const;
 

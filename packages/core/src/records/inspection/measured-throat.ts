@@ -2,6 +2,7 @@ import { INSPECTED_LEG_RANGE_MM } from './inspection.ts';
 import { within } from '../../base/quantity/out-of-range-error.ts';
 
 const LEG_MM = INSPECTED_LEG_RANGE_MM;
+/** Angles between two members that a throat is reckoned for, °. Source: our model. */
 const ANGLE_DEG = [30, 170] as const;
 
 function radians(degrees: number): number {

@@ -8,7 +8,7 @@ import { GAS_TABLE, type GasRow } from './gas-table.ts';
  */
 export type GasId = (typeof GAS_TABLE)[number]['id'] | `ar-co2-${number}`;
 
-/** Range of CO₂ in a two-gas mix, per cent. */
+/** Range of CO₂ in a two-gas mix, per cent. Source: our model. */
 export const CO2_MIX_RANGE_PERCENT = [1, 50] as const;
 
 export interface Gas {

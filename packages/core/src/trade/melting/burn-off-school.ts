@@ -1,7 +1,7 @@
 import { mPerMinFromInchesPerMin } from '../../base/quantity/units.ts';
 import type { WireDiameterMm } from '../wire/wire-diameter.ts';
 
-/** Thickness the amps-per-thickness school is used over, mm: very thin sheet needs more than the rule says. */
+/** Thickness the amps-per-thickness school is used over, mm: very thin sheet needs more than the rule says. Source: our model. */
 export const BURN_OFF_SCHOOL_RANGE_MM = [1, 5] as const;
 
 /** Amps in a millimetre of steel: 1 A for each 0.001 in. Source: common practice. */

@@ -40,5 +40,5 @@ export const FLUX_CORE_GAS_VOLTS: GasVoltsLine = [
   [100, 1.75],
 ];
 
-/** Stainless short-circuit, against helium tri-mix (2.5 % CO₂): Ar + 2 % about 3 V less, told apart by helium. */
+/** Stainless short-circuit, against helium tri-mix (2.5 % CO₂): Ar + 2 % about 3 V less, told apart by helium. Source: our model. */
 export const STAINLESS_ARGON_VOLTS = -3;

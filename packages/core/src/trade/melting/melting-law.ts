@@ -1,7 +1,7 @@
 import { within } from '../../base/quantity/out-of-range-error.ts';
 import { TRUE_DIAMETER_RANGE_MM } from '../wire/wire-diameter.ts';
 
-/** Electrode extension the laws are used over, mm. */
+/** Electrode extension the laws are used over, mm. Source: our model. */
 export const EXTENSION_RANGE_MM = [5, 30] as const;
 /** Current the laws are used over, A. */
 export const CURRENT_RANGE_A = [1, 600] as const;

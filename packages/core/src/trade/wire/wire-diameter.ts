@@ -6,7 +6,7 @@ import { mmFromInches } from '../../base/quantity/units.ts';
 export const WIRE_DIAMETERS_MM = [0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.6, 1.7, 2.0, 2.4] as const;
 export type WireDiameterMm = (typeof WIRE_DIAMETERS_MM)[number];
 
-/** True diameters the formulas are used over, mm. */
+/** True diameters the formulas are used over, mm. Source: our model. */
 export const TRUE_DIAMETER_RANGE_MM = [0.5, 2.5] as const;
 
 export interface WireDiameterRow {

@@ -70,7 +70,7 @@ export function toldWeight({ toldVarianceV2 }: Pick<BeadsTold, 'toldVarianceV2'>
   return 1 / (JOB_SD_V ** 2 + toldVarianceV2);
 }
 
-/** Settings of a group whose last ones are held against those before. */
+/** Settings of a group whose last ones are held against those before. Source: our tuning. */
 const LAST_TOLD = 2;
 
 function learnedGroup(settings: readonly ProvenSetting[]): LearnedGroup {

@@ -32,7 +32,7 @@ export function offsetWords(learned: LearnedOffset): OffsetWords {
   };
 }
 
-/** From this share of nearness on two works are called near. */
+/** From this share of nearness on two works are called near. Source: our tuning. */
 const CLOSE = 0.7;
 
 /** How near a proven setting lies to the work: "near it: 2.5 mm tee, flat"; undefined where it is not worth a word. */

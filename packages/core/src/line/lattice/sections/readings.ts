@@ -79,6 +79,7 @@ export function fourSizes(sizes: Sizes, inches: boolean, end: number, { shape }:
   ];
 }
 
+/** Narrowest that a strip is, mm. Source: our tuning. */
 const LEAST_STRIP_WIDTH_MM = 12;
 
 export function twoSizes(

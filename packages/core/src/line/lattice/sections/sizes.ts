@@ -56,6 +56,7 @@ export function crossed(line: LineText, at: number): Sizes | undefined {
   return { items, end, ends };
 }
 
+/** Smallest outside of a section, mm. Source: our tuning. */
 const LEAST_SMALL_OUTSIDE_MM = 5;
 
 /** Whether bare figures among the sizes are inches. */
