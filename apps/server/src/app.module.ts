@@ -10,7 +10,7 @@ import { LearningModule } from './window/learning.module.ts';
 import { FaultsModule } from './faults/faults.module.ts';
 import { InspectionsModule } from './records/inspection/inspections.module.ts';
 import { EarTestsModule } from './arc-lab/ear-tests.module.ts';
-import { SheetsModule } from './records/procedure/sheets.module.ts';
+import { SheetsModule } from './records/sheet/sheets.module.ts';
 import { LogModule } from './history/log/log.module.ts';
 import { TablesModule } from './files/tables/tables.module.ts';
 import { BackupModule } from './files/backup/backup.module.ts';

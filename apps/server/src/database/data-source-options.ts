@@ -9,7 +9,7 @@ import { PhotoEntity } from '../photos/photo.entity.ts';
 import { InspectionEntity } from '../records/inspection/inspection.entity.ts';
 import { LogEntity } from '../history/log/log.entity.ts';
 import { EarTestEntity } from '../arc-lab/ear-test.entity.ts';
-import { SheetEntity } from '../records/procedure/sheet.entity.ts';
+import { SheetEntity } from '../records/sheet/sheet.entity.ts';
 import { RunEntity } from '../records/run/run.entity.ts';
 import { FaultCaseEntity } from '../faults/fault-case.entity.ts';
 import { PieceEntity } from '../day/pieces/piece.entity.ts';

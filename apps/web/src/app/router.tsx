@@ -80,7 +80,7 @@ export const router = createBrowserRouter([
               {
                 path: 'record/sheet',
                 lazy: async () => ({
-                  Component: (await import('../features/records/procedure/sheet-page.tsx')).SheetPage,
+                  Component: (await import('../features/records/sheet/sheet-page.tsx')).SheetPage,
                 }),
               },
               {

@@ -46,7 +46,7 @@ export {
 export { EDGE_PX, LEAST_SCALE_PX, photoLength, TOE_MM } from './inspection/photo-measure.ts';
 export { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from './inspection/weld-limits.ts';
 
-// Procedure
+// Sheet
 export {
   type ProcedureSheet,
   procedureSheet,
@@ -54,8 +54,8 @@ export {
   SHEET_RUN_COLUMNS,
   type SheetEssentials,
   type SheetLine,
-} from './procedure/procedure-sheet.ts';
-export { type SheetChange, sheetChanges } from './procedure/sheet-changes.ts';
+} from './sheet/procedure-sheet.ts';
+export { type SheetChange, sheetChanges } from './sheet/sheet-changes.ts';
 
 // Run
 export { nextRunNumber } from './run/next-run.ts';
