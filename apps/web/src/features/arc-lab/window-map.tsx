@@ -43,9 +43,45 @@ function placeOn(marks: readonly number[], value: number): number {
   return ((value - first) / (last - first)) * (marks.length - 1);
 }
 
+interface MapAxesProps {
+  readonly volts: readonly number[];
+  readonly speeds: readonly number[];
+  readonly y: (volts: number) => number;
+  readonly column: (wireFeedSpeedMPerMin: number) => number;
+  readonly width: number;
+  readonly height: number;
+}
+
+function MapAxes({ volts, speeds, y, column, width, height }: MapAxesProps) {
+  const { units } = usePreferences();
+  return (
+    <>
+      {volts.map((one) => (
+        <text key={one} x={LEFT_PX - 6} y={y(one) + 5} textAnchor="end" fontSize="14" fill="var(--ink-soft)">
+          {one} V
+        </text>
+      ))}
+      {speeds.map((speed) => (
+        <text
+          key={speed}
+          x={column(speed)}
+          y={height - BOTTOM_PX + 18}
+          textAnchor="middle"
+          fontSize="14"
+          fill="var(--ink-soft)"
+        >
+          {figureOf('wireFeedSpeed', speed, units)}
+        </text>
+      ))}
+      <text x={width / 2} y={height - 6} textAnchor="middle" fontSize="14" fill="var(--ink-soft)">
+        wire speed, {shownAs('wireFeedSpeed', units).unit}
+      </text>
+    </>
+  );
+}
+
 /** Volts against wire speed, each place lettered by what the arc does there; a tap plays it. */
 export function WindowMap({ setting, onTake }: Props) {
-  const { units } = usePreferences();
   const { wireMm, gas, tipToWorkMm, inductanceH, slopeVPerA } = setting;
   const of = useMemo(
     () => mapSettingOf({ wireMm, gas, tipToWorkMm, inductanceH, slopeVPerA } as LabSetting),
@@ -133,33 +169,7 @@ export function WindowMap({ setting, onTake }: Props) {
                 stroke="var(--action)"
                 strokeWidth="3"
               />
-              {volts.map((one) => (
-                <text
-                  key={one}
-                  x={LEFT_PX - 6}
-                  y={y(one) + 5}
-                  textAnchor="end"
-                  fontSize="14"
-                  fill="var(--ink-soft)"
-                >
-                  {one} V
-                </text>
-              ))}
-              {speeds.map((speed) => (
-                <text
-                  key={speed}
-                  x={column(speed)}
-                  y={height - BOTTOM_PX + 18}
-                  textAnchor="middle"
-                  fontSize="14"
-                  fill="var(--ink-soft)"
-                >
-                  {figureOf('wireFeedSpeed', speed, units)}
-                </text>
-              ))}
-              <text x={width / 2} y={height - 6} textAnchor="middle" fontSize="14" fill="var(--ink-soft)">
-                wire speed, {shownAs('wireFeedSpeed', units).unit}
-              </text>
+              <MapAxes volts={volts} speeds={speeds} y={y} column={column} width={width} height={height} />
             </svg>
           </div>
           <p className="flex flex-wrap gap-x-4 text-sm">

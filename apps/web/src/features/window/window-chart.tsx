@@ -117,12 +117,8 @@ function OutlookStretch({ id, area: { low, high, along, stops }, from }: Stretch
   );
 }
 
-/** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
-export const WindowChart = memo(function WindowChart(props: Props) {
-  const { plan, beads, next, machine, height = 224, outlook = [], about } = props;
-  const { units } = usePreferences();
-  const { from, unit } = shownAs('wireFeedSpeed', units);
-  const fillId = useId();
+/** The good band over the wire speeds that are shown, and the machine's taps within it. */
+function useWindowCurves({ plan, machine, about }: Props, from: (mPerMin: number) => number) {
   const aboutSpeed = about?.wireFeedSpeedMPerMin;
   const curve = useMemo(() => {
     if (aboutSpeed === undefined) return windowCurve(plan, CURVE_STEPS);
@@ -143,6 +139,40 @@ export const WindowChart = memo(function WindowChart(props: Props) {
       })),
     [curve, from, taps],
   );
+  return { taps, band };
+}
+
+interface NoteProps extends Props {
+  readonly hasTaps: boolean;
+  readonly hasLimits: boolean;
+}
+
+/** What the marks of the chart mean, those that it shows. */
+function ChartNote({ plan, beads, next, machine, outlook = [], hasTaps, hasLimits }: NoteProps) {
+  const { units } = usePreferences();
+  return (
+    <p className="mt-1 text-sm text-ink-soft">
+      {plan.voltsKind === 'mean'
+        ? 'A rough mean: trim the arc length until it buzzes evenly.'
+        : 'Above the band the arc is long and hisses, under it the wire stubs.'}{' '}
+      ✚ start {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)},{' '}
+      {withUnit('volts', plan.volts.start, units)}
+      {next && '; ◇ next bead'}
+      {beads.length > 0 && '; ▼ cold, ● right, ▲ hot, ✖ blown through'}. Dashed: the wire speed’s range.
+      {hasTaps && ` Thin lines: ${machine?.name ?? ''}’s taps at the arc.`}
+      {outlook.length > 0 && ' Column: what would be right, the fuller the likelier.'}
+      {hasLimits && ` Dotted: as far as ${machine?.name ?? ''} reaches.`}
+    </p>
+  );
+}
+
+/** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
+export const WindowChart = memo(function WindowChart(props: Props) {
+  const { plan, beads, next, machine, height = 224, outlook = [], about } = props;
+  const { units } = usePreferences();
+  const { from, unit } = shownAs('wireFeedSpeed', units);
+  const fillId = useId();
+  const { taps, band } = useWindowCurves(props, from);
   const reach = useMemo(
     () => machine && planReach(machine, dialsOf(machine), termsOf(plan, machine)),
     [plan, machine],
@@ -249,18 +279,7 @@ export const WindowChart = memo(function WindowChart(props: Props) {
         )}
         {next && <Scatter data={[point(next)]} dataKey="volts" shape={NextPoint} isAnimationActive={false} />}
       </ChartFrame>
-      <p className="mt-1 text-sm text-ink-soft">
-        {plan.voltsKind === 'mean'
-          ? 'A rough mean: trim the arc length until it buzzes evenly.'
-          : 'Above the band the arc is long and hisses, under it the wire stubs.'}{' '}
-        ✚ start {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)},{' '}
-        {withUnit('volts', plan.volts.start, units)}
-        {next && '; ◇ next bead'}
-        {beads.length > 0 && '; ▼ cold, ● right, ▲ hot, ✖ blown through'}. Dashed: the wire speed’s range.
-        {shownTaps.length > 0 && ` Thin lines: ${machine?.name ?? ''}’s taps at the arc.`}
-        {outlook.length > 0 && ' Column: what would be right, the fuller the likelier.'}
-        {limits.length > 0 && ` Dotted: as far as ${machine?.name ?? ''} reaches.`}
-      </p>
+      <ChartNote {...props} hasTaps={shownTaps.length > 0} hasLimits={limits.length > 0} />
     </Section>
   );
 });

@@ -73,6 +73,53 @@ function Drawn({ from: [x1, y1], to: [x2, y2], kind, name, thin }: DrawnProps) {
   );
 }
 
+type PhotoScale = NonNullable<InspectedPhoto['scale']>;
+
+const TOOL_HINT: Readonly<Record<Tool, string>> = {
+  scale: 'Press two marks of a ruler that lies flat beside the bead, as far apart as they can be.',
+  line: 'Press both ends of what you measure. Zoom in first.',
+  circle: 'Press two points across the pore.',
+};
+const SCALE_FIGURES = [
+  ['mm', 'Scale is (mm)'],
+  ['heightMm', 'Height between (mm)'],
+  ['cameraMm', 'Camera away (mm)'],
+  ['tiltDeg', 'Tilt (°)'],
+] as const;
+
+interface ScaleFieldsProps {
+  readonly scale: PhotoScale;
+  readonly onChange: (scale: PhotoScale) => void;
+}
+
+/** How the photo was taken, which is what its scale hangs on. */
+function ScaleFields({ scale, onChange }: ScaleFieldsProps) {
+  return (
+    <div className="grid grid-cols-2 gap-2 md:grid-cols-5">
+      {SCALE_FIGURES.map(([name, label]) => (
+        <Field
+          key={name}
+          label={label}
+          type="number"
+          min={0}
+          value={String(scale[name])}
+          onChange={(event) => onChange({ ...scale, [name]: Number(event.target.value) })}
+        />
+      ))}
+      <SelectField
+        label="Edge of the bead"
+        options={[
+          ['usual', 'usual'],
+          ['rough', 'rough'],
+          ['polished', 'polished section'],
+        ]}
+        value={scale.surface}
+        onChange={(event) => onChange({ ...scale, surface: event.target.value as 'usual' })}
+      />
+    </div>
+  );
+}
+
 /** Measuring on a photo: two points of a ruler set the scale, then lines and circles give sizes with their band. */
 export function MeasurePhoto({ photo, onChange, onAway, targets, onTake }: Props) {
   const [tool, setTool] = useState<Tool>(photo.scale ? 'line' : 'scale');
@@ -110,18 +157,6 @@ export function MeasurePhoto({ photo, onChange, onAway, targets, onTake }: Props
     else return;
     event.preventDefault();
   };
-  const setScale = (change: Partial<NonNullable<InspectedPhoto['scale']>>): void =>
-    scale && onChange({ ...photo, scale: { ...scale, ...change } });
-  const scaleField = (name: 'mm' | 'heightMm' | 'cameraMm' | 'tiltDeg', label: string) =>
-    scale && (
-      <Field
-        label={label}
-        type="number"
-        min={0}
-        value={String(scale[name])}
-        onChange={(event) => setScale({ [name]: Number(event.target.value) })}
-      />
-    );
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-3">
@@ -140,14 +175,7 @@ export function MeasurePhoto({ photo, onChange, onAway, targets, onTake }: Props
         </Button>
       </div>
       <p className="text-[15px]" aria-live="polite">
-        {first
-          ? 'Now the other end.'
-          : tool === 'scale'
-            ? 'Press two marks of a ruler that lies flat beside the bead, as far apart as they can be.'
-            : tool === 'line'
-              ? 'Press both ends of what you measure. Zoom in first.'
-              : 'Press two points across the pore.'}{' '}
-        By keys: arrows move the cross, Enter sets the point.
+        {first ? 'Now the other end.' : TOOL_HINT[tool]} By keys: arrows move the cross, Enter sets the point.
       </p>
       <div className="max-h-[60dvh] overflow-auto rounded-md border border-line" tabIndex={-1}>
         <div className="relative" style={{ width: `${Number(zoom) * 100}%` }}>
@@ -182,24 +210,7 @@ export function MeasurePhoto({ photo, onChange, onAway, targets, onTake }: Props
           </svg>
         </div>
       </div>
-      {scale && (
-        <div className="grid grid-cols-2 gap-2 md:grid-cols-5">
-          {scaleField('mm', 'Scale is (mm)')}
-          {scaleField('heightMm', 'Height between (mm)')}
-          {scaleField('cameraMm', 'Camera away (mm)')}
-          {scaleField('tiltDeg', 'Tilt (°)')}
-          <SelectField
-            label="Edge of the bead"
-            options={[
-              ['usual', 'usual'],
-              ['rough', 'rough'],
-              ['polished', 'polished section'],
-            ]}
-            value={scale.surface}
-            onChange={(event) => setScale({ surface: event.target.value as 'usual' })}
-          />
-        </div>
-      )}
+      {scale && <ScaleFields scale={scale} onChange={(next) => onChange({ ...photo, scale: next })} />}
       {marks.length > 0 && (
         <ol>
           {marks.map((mark, i) => (
