@@ -16,6 +16,35 @@ function takenOf(name: string, folder: string): ReadonlyMap<string, ReadonlySet<
     const entry = module.slice(name.length + 1);
     taken.set(entry, new Set([...(taken.get(entry) ?? []), ...names]));
   }
+  if (name === '@hot-bead/contract')
+    for (const [wing, names] of takenByLoaders())
+      taken.set(wing, new Set([...(taken.get(wing) ?? []), ...names]));
+  return taken;
+}
+
+/** Where the pages load the contract's wings from, and what they take by it: `(await contract.wing()).name`. */
+const LOADERS = 'apps/web/src/api/contract.ts';
+function takenByLoaders(): ReadonlyMap<string, readonly string[]> {
+  const wingOf = new Map(
+    [
+      ...readFileSync(join(ROOT, LOADERS), 'utf8').matchAll(
+        /(\w+): .*=> import\('@hot-bead\/contract\/([a-z-]+)'\)/g,
+      ),
+    ].map(([, name = '', wing = '']) => [name, wing]),
+  );
+  const taken = new Map<string, string[]>();
+  const note = (loader: string, names: string): void => {
+    const wing = wingOf.get(loader);
+    if (wing === undefined) throw new Error(`no loader ${loader}`);
+    taken.set(wing, [...(taken.get(wing) ?? []), ...names.split(',').map((name) => name.trim())]);
+  };
+  for (const file of sourcesIn('apps/web/src')) {
+    const text = readFileSync(join(ROOT, file), 'utf8');
+    for (const [, loader = '', name = ''] of text.matchAll(/\(await contract\.(\w+)\(\)\)\s*\.(\w+)/g))
+      note(loader, name);
+    for (const [, names = '', loader = ''] of text.matchAll(/\{([^}]*)\} = await contract\.(\w+)\(\)/g))
+      note(loader, names);
+  }
   return taken;
 }
 

@@ -1,5 +1,6 @@
 import type { ApiError, validated } from '@hot-bead/contract/base';
 import type { StaleAnswer } from '@hot-bead/contract/history';
+import { contract } from './contract.ts';
 import { deviceId } from './device.ts';
 
 type SchemaOf<T> = Parameters<typeof validated<T>>[0];
@@ -10,7 +11,7 @@ type SchemaOf<T> = Parameters<typeof validated<T>>[0];
  */
 export function readBy<T>(schemaOf: () => Promise<SchemaOf<T>>): (body: unknown) => Promise<T> {
   return async (body) => {
-    const [{ validated }, schema] = await Promise.all([import('@hot-bead/contract/base'), schemaOf()]);
+    const [{ validated }, schema] = await Promise.all([contract.base(), schemaOf()]);
     return validated(schema, body);
   };
 }
@@ -54,7 +55,7 @@ const UNREACHABLE: ApiError = {
 
 async function failureOf(response: Response): Promise<ApiFailure> {
   const body: unknown = await response.json().catch(() => undefined);
-  const { apiErrorSchema, validated } = await import('@hot-bead/contract/base');
+  const { apiErrorSchema, validated } = await contract.base();
   if (apiErrorSchema.validate(body).error)
     return new ApiFailure(response.status, {
       code: 'internal',
@@ -62,7 +63,7 @@ async function failureOf(response: Response): Promise<ApiFailure> {
     });
   const error = validated(apiErrorSchema, body);
   if (error.code !== 'stale') return new ApiFailure(response.status, error);
-  const { staleAnswerSchema } = await import('@hot-bead/contract/history');
+  const { staleAnswerSchema } = await contract.history();
   return new StaleFailure(error, validated(staleAnswerSchema, body));
 }
 

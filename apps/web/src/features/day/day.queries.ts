@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import type { DayTasks } from '@hot-bead/contract/day';
 import type { Job, JobTask } from '@hot-bead/contract/plan';
 import { JOB_BRANCHES } from '@hot-bead/core/history';
@@ -11,7 +12,7 @@ export const dayKey = ['day'] as const;
 /** Under this stand pieces, which change with their welds. */
 export const pieceKey = ['pieces'] as const;
 
-const readJob = readBy<Job>(async () => (await import('@hot-bead/contract/plan')).jobSchema);
+const readJob = readBy<Job>(async () => (await contract.plan()).jobSchema);
 
 /** What is on the Bench and not yet welded. */
 export const dayTasksQuery = queryOptions({
@@ -20,7 +21,7 @@ export const dayTasksQuery = queryOptions({
     api(
       'GET',
       '/day',
-      readBy<DayTasks>(async () => (await import('@hot-bead/contract/day')).dayTasksSchema),
+      readBy<DayTasks>(async () => (await contract.day()).dayTasksSchema),
     ),
 });
 

@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import type { FaultCase, FaultCaseChange, KeptFaultCase } from '@hot-bead/contract/faults';
 import { changeOf, FAULT_CASE_BRANCHES, fieldsAfter, fieldsOf, recordOf } from '@hot-bead/core/history';
 import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
@@ -15,9 +16,7 @@ const faultKeys = {
   one: (id: string) => ['faults', 'one', id] as const,
 };
 
-const readCase = readBy<KeptFaultCase>(
-  async () => (await import('@hot-bead/contract/faults')).keptFaultCaseSchema,
-);
+const readCase = readBy<KeptFaultCase>(async () => (await contract.faults()).keptFaultCaseSchema);
 
 /** Cases, last touched first, a page at a time. */
 export const faultCasesQuery = infiniteQueryOptions({
@@ -26,7 +25,7 @@ export const faultCasesQuery = infiniteQueryOptions({
     api(
       'GET',
       `/faults?${new URLSearchParams(pageParam && { after: pageParam })}`,
-      readBy(async () => (await import('@hot-bead/contract/faults')).faultCasePageSchema),
+      readBy(async () => (await contract.faults()).faultCasePageSchema),
     ),
   initialPageParam: '',
   getNextPageParam: ({ next }) => next,
@@ -38,7 +37,7 @@ export const faultCountsQuery = queryOptions({
     api(
       'GET',
       '/faults/counts',
-      readBy(async () => (await import('@hot-bead/contract/faults')).faultCountListSchema),
+      readBy(async () => (await contract.faults()).faultCountListSchema),
     ),
 });
 

@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import type { RestoreReport } from '@hot-bead/contract/files';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -9,9 +10,7 @@ import { FileField } from '../../ui/form/file-field.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { DOWNLOAD } from './download.ts';
 
-const readReport = readBy<RestoreReport>(
-  async () => (await import('@hot-bead/contract/files')).restoreReportSchema,
-);
+const readReport = readBy<RestoreReport>(async () => (await contract.files()).restoreReportSchema);
 
 /** Copies of the whole shop, and the way back from one. */
 export function BackupSection() {

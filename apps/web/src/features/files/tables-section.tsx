@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import type { TableName, TableReport } from '@hot-bead/contract/files';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -10,9 +11,7 @@ import { Section } from '../../ui/page/section.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { DOWNLOAD } from './download.ts';
 
-const readReport = readBy<TableReport>(
-  async () => (await import('@hot-bead/contract/files')).tableReportSchema,
-);
+const readReport = readBy<TableReport>(async () => (await contract.files()).tableReportSchema);
 const TABLES: readonly (readonly [TableName, string])[] = [
   ['log', 'Log'],
   ['stores', 'Stores'],

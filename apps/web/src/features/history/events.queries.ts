@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import type { SetAside } from '@hot-bead/contract/history';
 import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
@@ -11,7 +12,7 @@ export function eventsQuery(of: string | undefined) {
       api(
         'GET',
         `/events?${new URLSearchParams({ ...(of && { of }), ...(pageParam && { after: pageParam }) })}`,
-        readBy(async () => (await import('@hot-bead/contract/history')).eventPageSchema),
+        readBy(async () => (await contract.history()).eventPageSchema),
       ),
     initialPageParam: '',
     getNextPageParam: ({ next }) => next,
@@ -25,7 +26,7 @@ export const setAsideQuery = queryOptions({
     api(
       'GET',
       '/set-aside',
-      readBy(async () => (await import('@hot-bead/contract/history')).setAsideListSchema),
+      readBy(async () => (await contract.history()).setAsideListSchema),
     ),
   // what was just read may have been set aside by it
   staleTime: 0,
@@ -39,7 +40,7 @@ export function setAsideRecordQuery({ kind, id }: SetAside) {
       api(
         'GET',
         asideAddress({ kind, id }),
-        readBy(async () => (await import('@hot-bead/contract/history')).setAsideRecordSchema),
+        readBy(async () => (await contract.history()).setAsideRecordSchema),
       ),
     staleTime: 0,
   });

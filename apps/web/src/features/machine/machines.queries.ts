@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import type {
   KeptMachine,
   MachineChange,
@@ -20,9 +21,7 @@ export const machineKeys = {
   past: (id: string) => ['machines', id, 'past-readings'] as const,
 };
 
-const readMachine = readBy<KeptMachine>(
-  async () => (await import('@hot-bead/contract/machine')).machineSchema,
-);
+const readMachine = readBy<KeptMachine>(async () => (await contract.machine()).machineSchema);
 
 export const machineListQuery = queryOptions({
   queryKey: machineKeys.all,
@@ -30,7 +29,7 @@ export const machineListQuery = queryOptions({
     api(
       'GET',
       '/machines',
-      readBy(async () => (await import('@hot-bead/contract/machine')).machineListSchema),
+      readBy(async () => (await contract.machine()).machineListSchema),
     ),
   staleTime: 60_000,
 });
@@ -41,7 +40,7 @@ export const retiredMachinesQuery = queryOptions({
     api(
       'GET',
       '/machines/retired',
-      readBy(async () => (await import('@hot-bead/contract/machine')).machineListSchema),
+      readBy(async () => (await contract.machine()).machineListSchema),
     ),
 });
 
@@ -52,7 +51,7 @@ export function dialHistoryQuery(id: string) {
       api(
         'GET',
         `/machines/${id}/dial-readings`,
-        readBy(async () => (await import('@hot-bead/contract/machine')).dialReadingListSchema),
+        readBy(async () => (await contract.machine()).dialReadingListSchema),
       ),
   });
 }
@@ -65,7 +64,7 @@ export function pastReadingsQuery(id: string) {
       api(
         'GET',
         `/machines/${id}/past-readings`,
-        readBy(async () => (await import('@hot-bead/contract/machine')).pastReadingsListSchema),
+        readBy(async () => (await contract.machine()).pastReadingsListSchema),
       ),
   });
 }
@@ -189,7 +188,7 @@ export const learningQuery = queryOptions({
     api(
       'GET',
       '/learning',
-      readBy(async () => (await import('@hot-bead/contract/window')).shopLearningSchema),
+      readBy(async () => (await contract.window()).shopLearningSchema),
     ),
 });
 
@@ -201,7 +200,7 @@ export function provenQuery(machineId: string) {
       api(
         'GET',
         `/machines/${machineId}/proven-settings?${new URLSearchParams({ limit: '20', ...(pageParam && { after: pageParam }) })}`,
-        readBy(async () => (await import('@hot-bead/contract/window')).provenPageSchema),
+        readBy(async () => (await contract.window()).provenPageSchema),
       ),
     initialPageParam: '',
     getNextPageParam: ({ next }) => next,

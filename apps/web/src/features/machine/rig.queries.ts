@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import type { KeptMachine, RigChange } from '@hot-bead/contract/machine';
 import { withRigValue } from '@hot-bead/core/changeover';
 import type { RigAttribute } from '@hot-bead/core/machine';
@@ -6,9 +7,7 @@ import { api, readBy } from '../../api/client.ts';
 import { useCommand } from '../../commands/use-command.ts';
 import { machineListQuery } from './machines.queries.ts';
 
-const readMachine = readBy<KeptMachine>(
-  async () => (await import('@hot-bead/contract/machine')).machineSchema,
-);
+const readMachine = readBy<KeptMachine>(async () => (await contract.machine()).machineSchema);
 
 /** The machine as it will stand once the change is kept: shown at once. */
 function changed(machine: KeptMachine, { changes }: RigChange, at: string): KeptMachine {

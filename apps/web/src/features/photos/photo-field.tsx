@@ -1,10 +1,11 @@
+import { contract } from '../../api/contract.ts';
 import type { KeptPhoto } from '@hot-bead/contract/photos';
 import { useId } from 'react';
 import { api, readBy } from '../../api/client.ts';
 import { useCommand } from '../../commands/use-command.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
-const readPhoto = readBy<KeptPhoto>(async () => (await import('@hot-bead/contract/photos')).photoSchema);
+const readPhoto = readBy<KeptPhoto>(async () => (await contract.photos()).photoSchema);
 
 /** Where a kept photo is read. */
 export function photoAddress(id: string): string {

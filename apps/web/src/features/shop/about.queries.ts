@@ -1,11 +1,10 @@
+import { contract } from '../../api/contract.ts';
 import type { About, DemoAddress } from '@hot-bead/contract/shop';
 import { queryOptions, useMutation } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
 
-const readAbout = readBy<About>(async () => (await import('@hot-bead/contract/shop')).aboutSchema);
-const readAddress = readBy<DemoAddress>(
-  async () => (await import('@hot-bead/contract/shop')).demoAddressSchema,
-);
+const readAbout = readBy<About>(async () => (await contract.shop()).aboutSchema);
+const readAddress = readBy<DemoAddress>(async () => (await contract.shop()).demoAddressSchema);
 
 export const aboutQuery = queryOptions({
   queryKey: ['about'],

@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import { changeBetween, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/history';
 import type { KeptShop, ShopSettings } from '@hot-bead/contract/shop';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
@@ -7,7 +8,7 @@ import { useCommand } from '../../commands/use-command.ts';
 
 export const shopKeys = { all: ['shop'] as const };
 
-const readShop = readBy<KeptShop>(async () => (await import('@hot-bead/contract/shop')).keptShopSchema);
+const readShop = readBy<KeptShop>(async () => (await contract.shop()).keptShopSchema);
 
 export const shopQuery = queryOptions({
   queryKey: shopKeys.all,

@@ -1,3 +1,4 @@
+import { contract } from '../../api/contract.ts';
 import type { KeptStockItem, NewStockEntry, NewStockItem } from '@hot-bead/contract/stores';
 import type { StockItem } from '@hot-bead/core/stores';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
@@ -6,9 +7,7 @@ import { sendAway } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
 import { shopKeys } from '../shop/index.ts';
 
-const readItem = readBy<KeptStockItem>(
-  async () => (await import('@hot-bead/contract/stores')).keptStockItemSchema,
-);
+const readItem = readBy<KeptStockItem>(async () => (await contract.stores()).keptStockItemSchema);
 const KEY = ['stock'] as const;
 
 /** Everything in Stores. */
@@ -18,7 +17,7 @@ export const stockQuery = queryOptions({
     api(
       'GET',
       '/stock',
-      readBy(async () => (await import('@hot-bead/contract/stores')).stockListSchema),
+      readBy(async () => (await contract.stores()).stockListSchema),
     ),
   staleTime: 60_000,
 });

@@ -1,11 +1,10 @@
+import { contract } from '../../../api/contract.ts';
 import type { KeptEarTest, NewEarTest } from '@hot-bead/contract/arc-lab';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../../api/client.ts';
 import { useCommand } from '../../../commands/use-command.ts';
 
-const readTest = readBy<KeptEarTest>(
-  async () => (await import('@hot-bead/contract/arc-lab')).keptEarTestSchema,
-);
+const readTest = readBy<KeptEarTest>(async () => (await contract.arcLab()).keptEarTestSchema);
 
 /** Everyone who took a test. */
 export const learnersQuery = queryOptions({
@@ -14,7 +13,7 @@ export const learnersQuery = queryOptions({
     api(
       'GET',
       '/learners',
-      readBy(async () => (await import('@hot-bead/contract/arc-lab')).learnerListSchema),
+      readBy(async () => (await contract.arcLab()).learnerListSchema),
     ),
 });
 
@@ -26,7 +25,7 @@ export function earTestsQuery(learner: string) {
       api(
         'GET',
         `/ear-tests?learner=${encodeURIComponent(learner)}`,
-        readBy(async () => (await import('@hot-bead/contract/arc-lab')).earTestListSchema),
+        readBy(async () => (await contract.arcLab()).earTestListSchema),
       ),
   });
 }

@@ -1,3 +1,4 @@
+import { contract } from '../../../api/contract.ts';
 import type { KeptPiece, NewPiece, NewWelds, PieceChange, PieceWithWelds } from '@hot-bead/contract/day';
 import type { Job } from '@hot-bead/contract/plan';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
@@ -13,7 +14,7 @@ const pieceKeys = {
   one: (id: string) => [...pieceKey, 'one', id] as const,
 };
 
-const readPiece = readBy<KeptPiece>(async () => (await import('@hot-bead/contract/day')).keptPieceSchema);
+const readPiece = readBy<KeptPiece>(async () => (await contract.day()).keptPieceSchema);
 
 export const pieceListQuery = queryOptions({
   queryKey: pieceKeys.list(),
@@ -21,7 +22,7 @@ export const pieceListQuery = queryOptions({
     api(
       'GET',
       '/pieces',
-      readBy<KeptPiece[]>(async () => (await import('@hot-bead/contract/day')).pieceListSchema),
+      readBy<KeptPiece[]>(async () => (await contract.day()).pieceListSchema),
     ),
 });
 
@@ -32,7 +33,7 @@ export function pieceQuery(id: string) {
       api(
         'GET',
         `/pieces/${id}`,
-        readBy<PieceWithWelds>(async () => (await import('@hot-bead/contract/day')).pieceWithWeldsSchema),
+        readBy<PieceWithWelds>(async () => (await contract.day()).pieceWithWeldsSchema),
       ),
   });
 }
@@ -115,7 +116,7 @@ export function useAddWelds(pieceId: string) {
       api(
         'POST',
         `/pieces/${pieceId}/welds`,
-        readBy<Job[]>(async () => (await import('@hot-bead/contract/plan')).jobListSchema),
+        readBy<Job[]>(async () => (await contract.plan()).jobListSchema),
         { body: welds, command },
       ),
     onDone,

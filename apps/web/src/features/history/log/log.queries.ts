@@ -1,3 +1,4 @@
+import { contract } from '../../../api/contract.ts';
 import type { LogFilter, LogSort } from '@hot-bead/contract/history';
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, readBy } from '../../../api/client.ts';
@@ -22,7 +23,7 @@ export function logQuery(filter: LogFilter, sort: LogSort) {
       return api(
         'GET',
         `/log?${asked}`,
-        readBy(async () => (await import('@hot-bead/contract/history')).logPageSchema),
+        readBy(async () => (await contract.history()).logPageSchema),
       );
     },
     initialPageParam: '',
@@ -41,7 +42,7 @@ export function logChartsQuery(filter: LogFilter) {
       api(
         'GET',
         `/log/charts?${params}`,
-        readBy(async () => (await import('@hot-bead/contract/history')).logChartsSchema),
+        readBy(async () => (await contract.history()).logChartsSchema),
       ),
     staleTime: 0,
   });
@@ -54,7 +55,7 @@ export function logEntryQuery(id: string) {
       api(
         'GET',
         `/log/${encodeURIComponent(id)}`,
-        readBy(async () => (await import('@hot-bead/contract/history')).logEntrySchema),
+        readBy(async () => (await contract.history()).logEntrySchema),
       ),
     staleTime: 0,
   });
@@ -69,7 +70,7 @@ export function foundLogQuery(text: string, most: number) {
       api(
         'GET',
         `/log?${params}`,
-        readBy(async () => (await import('@hot-bead/contract/history')).logPageSchema),
+        readBy(async () => (await contract.history()).logPageSchema),
       ),
   });
 }

@@ -1,3 +1,4 @@
+import { contract } from '../../../api/contract.ts';
 import type { Job, JobDialIn, JobState, NewAcknowledgement, NewJob } from '@hot-bead/contract/plan';
 import type { LengthUnit } from '@hot-bead/core/base';
 import { changeBetween, type FieldChange, fieldsOf, JOB_BRANCHES } from '@hot-bead/core/history';
@@ -34,8 +35,8 @@ export const jobKeys = {
   one: (id: string) => [...jobKeys.all, 'one', id] as const,
 };
 
-const readJob = readBy<Job>(async () => (await import('@hot-bead/contract/plan')).jobSchema);
-const readPage = readBy(async () => (await import('@hot-bead/contract/plan')).jobPageSchema);
+const readJob = readBy<Job>(async () => (await contract.plan()).jobSchema);
+const readPage = readBy(async () => (await contract.plan()).jobPageSchema);
 
 /** Jobs, narrowed, last changed first, a page at a time. */
 export function jobListQuery(filter: JobFilter) {

@@ -1,3 +1,4 @@
+import { contract } from '../../../api/contract.ts';
 import type { InspectionChange, KeptInspection, NewInspection } from '@hot-bead/contract/records';
 import { changeOf, INSPECTION_BRANCHES } from '@hot-bead/core/history';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
@@ -5,9 +6,7 @@ import { api, readBy } from '../../../api/client.ts';
 import { sendAway, sendChange } from '../../../commands/send-change.ts';
 import { useCommand } from '../../../commands/use-command.ts';
 
-const readInspection = readBy<KeptInspection>(
-  async () => (await import('@hot-bead/contract/records')).keptInspectionSchema,
-);
+const readInspection = readBy<KeptInspection>(async () => (await contract.records()).keptInspectionSchema);
 const KEY = ['inspections'] as const;
 
 /** Inspections of a job, last looked at first. */
@@ -18,7 +17,7 @@ export function inspectionListQuery(jobId: string) {
       api(
         'GET',
         `/jobs/${jobId}/inspections`,
-        readBy(async () => (await import('@hot-bead/contract/records')).inspectionListSchema),
+        readBy(async () => (await contract.records()).inspectionListSchema),
       ),
   });
 }

@@ -1,3 +1,4 @@
+import { contract } from '../../../api/contract.ts';
 import type { KeptRun, NewRun, RunChange } from '@hot-bead/contract/records';
 import { changeOf } from '@hot-bead/core/history';
 import { type QueryClient, queryOptions, useQueryClient } from '@tanstack/react-query';
@@ -5,7 +6,7 @@ import { api, readBy } from '../../../api/client.ts';
 import { sendAway, sendChange } from '../../../commands/send-change.ts';
 import { useCommand } from '../../../commands/use-command.ts';
 
-const readRun = readBy<KeptRun>(async () => (await import('@hot-bead/contract/records')).keptRunSchema);
+const readRun = readBy<KeptRun>(async () => (await contract.records()).keptRunSchema);
 const keys = {
   ofJob: (jobId: string) => ['runs', 'job', jobId] as const,
   ofMachine: (machineId: string) => ['runs', 'machine', machineId] as const,
@@ -19,7 +20,7 @@ export function runListQuery(jobId: string) {
       api(
         'GET',
         `/jobs/${jobId}/runs`,
-        readBy(async () => (await import('@hot-bead/contract/records')).runListSchema),
+        readBy(async () => (await contract.records()).runListSchema),
       ),
   });
 }
@@ -32,7 +33,7 @@ export function lastRunsQuery(machineId: string) {
       const page = await api(
         'GET',
         `/runs?machine=${encodeURIComponent(machineId)}&limit=50`,
-        readBy(async () => (await import('@hot-bead/contract/records')).runPageSchema),
+        readBy(async () => (await contract.records()).runPageSchema),
       );
       return page.items;
     },

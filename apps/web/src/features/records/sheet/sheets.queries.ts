@@ -1,9 +1,10 @@
+import { contract } from '../../../api/contract.ts';
 import type { KeptSheet, NewSheetRevision } from '@hot-bead/contract/records';
 import { queryOptions, useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../../api/client.ts';
 import { useCommand } from '../../../commands/use-command.ts';
 
-const readSheet = readBy<KeptSheet>(async () => (await import('@hot-bead/contract/records')).keptSheetSchema);
+const readSheet = readBy<KeptSheet>(async () => (await contract.records()).keptSheetSchema);
 
 /** Revisions of a job's procedure sheet, the last first. */
 export function sheetListQuery(jobId: string) {
@@ -13,7 +14,7 @@ export function sheetListQuery(jobId: string) {
       api(
         'GET',
         `/jobs/${jobId}/sheets`,
-        readBy(async () => (await import('@hot-bead/contract/records')).sheetListSchema),
+        readBy(async () => (await contract.records()).sheetListSchema),
       ),
   });
 }

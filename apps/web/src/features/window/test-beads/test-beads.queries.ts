@@ -1,3 +1,4 @@
+import { contract } from '../../../api/contract.ts';
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract/dial-in';
 import type { WeldedWith } from '@hot-bead/core/dial-in';
 import { changeOf } from '@hot-bead/core/history';
@@ -10,9 +11,7 @@ import { JOBS_KEY } from '../../../api/query-keys.ts';
 
 export const testBeadKeys = { ofJob: (jobId: string) => ['test-beads', jobId] as const };
 
-const readBead = readBy<KeptTestBead>(
-  async () => (await import('@hot-bead/contract/dial-in')).testBeadSchema,
-);
+const readBead = readBy<KeptTestBead>(async () => (await contract.dialIn()).testBeadSchema);
 
 export function testBeadListQuery(jobId: string) {
   return queryOptions({
@@ -21,7 +20,7 @@ export function testBeadListQuery(jobId: string) {
       api(
         'GET',
         `/jobs/${jobId}/test-beads`,
-        readBy(async () => (await import('@hot-bead/contract/dial-in')).testBeadListSchema),
+        readBy(async () => (await contract.dialIn()).testBeadListSchema),
       ),
   });
 }
