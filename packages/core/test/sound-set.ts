@@ -3,7 +3,7 @@ import { type ArcFeatures, type RecordedArc, recordArc } from '../src/arc-lab/mo
 import { type ArcSetting, ARC_WIRES_MM, loadVolts } from '../src/arc-lab/model/arc-setting.ts';
 import { ARC_GASES } from '../src/arc-lab/model/arc-gas.ts';
 import { meltingCurrentA, midWindowVolts } from '../src/arc-lab/model/arc-constants.ts';
-import { seededRandom } from '../src/base/numeric/seeded-random.ts';
+import { seededRandom, uniformFrom } from '../src/base/numeric/seeded-random.ts';
 
 /** A sound with what it is. */
 export interface LabelledArc {
@@ -44,15 +44,14 @@ const USUAL_FEED = { 0.8: 5, 0.9: 4, 1: 3.5, 1.2: 2.5 } as const;
 /** A drawn setting where a class is mostly found. */
 export function drawnSetting(random: () => number, wanted: DipClass): ArcSetting {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
-  const between = ([low, high]: readonly [number, number]): number => low + (high - low) * random();
   const { overV, feed } = FOUND_AT[wanted];
   const wireMm = pick(ARC_WIRES_MM);
   const gas = pick(ARC_GASES);
   const tipToWorkMm = 10 + 6 * random();
-  const wireFeedSpeedMPerMin = USUAL_FEED[wireMm] * between(feed);
+  const wireFeedSpeedMPerMin = USUAL_FEED[wireMm] * uniformFrom(random, feed);
   const middle = midWindowVolts(wireMm, meltingCurrentA(wireMm, wireFeedSpeedMPerMin, tipToWorkMm));
   const gasV = gas === 'co2' ? 1.5 : gas === 'ar-co2-10' ? -0.5 : 0;
-  const source = loadVolts(middle + gasV + between(overV));
+  const source = loadVolts(middle + gasV + uniformFrom(random, overV));
   return { wireMm, gas, tipToWorkMm, wireFeedSpeedMPerMin, source };
 }
 

@@ -78,7 +78,7 @@ export class PlannerService {
       shopWords: book.shopWords,
       shop,
       setupOf: setupIn(shop),
-      bookSetupOf: setupIn(shopOf(book)),
+      bookSetupOf: (job) => setupIn(shopOf(book))(job),
     };
   }
 

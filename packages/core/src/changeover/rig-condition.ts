@@ -66,11 +66,6 @@ export function differs(name: RigAttribute): Condition {
   return ({ state, need }) => need[name] !== undefined && state[name] !== need[name];
 }
 
-/** It stands as the job needs it; what it does not need never does. */
-export function agrees(name: RigAttribute): Condition {
-  return ({ state, need }) => need[name] !== undefined && state[name] === need[name];
-}
-
 /** The job needs it so. */
 export function needs<A extends RigAttribute>(name: A, value: ValueOf<A>): Condition {
   return ({ need }) => need[name] === value;

@@ -3,7 +3,7 @@ import { argonMeterFactor } from '../trade/gas/float-meter.ts';
 import type { Gas } from '../trade/gas/gas.ts';
 import { within } from '../base/quantity/out-of-range-error.ts';
 import { mmPerSFromMPerMin } from '../base/quantity/units.ts';
-import { normalFrom } from '../base/numeric/seeded-random.ts';
+import { normalFrom, uniformFrom } from '../base/numeric/seeded-random.ts';
 
 /** Shapes that a hidden dial may have; the estimator knows none of them. Source: our model. */
 export const PRACTICE_SHAPES = ['straight', 'late', 'early', 'S', 'kinked'] as const;
@@ -56,10 +56,6 @@ function shapeAt(shape: PracticeShape, x: number, bent: number): number {
   }
 }
 
-function drawnBetween(random: () => number, low: number, high: number): number {
-  return low + (high - low) * random();
-}
-
 /**
  * A practice feeder with hidden properties.
  *
@@ -68,17 +64,17 @@ function drawnBetween(random: () => number, low: number, high: number): number {
  */
 export function practiceFeeder(random: () => number): PracticeFeeder {
   const shape = PRACTICE_SHAPES[Math.floor(random() * PRACTICE_SHAPES.length)] as PracticeShape;
-  const lowest = drawnBetween(random, 16, 18.5);
-  const step = drawnBetween(random, 1.4, 2.4);
+  const lowest = uniformFrom(random, [16, 18.5]);
+  const step = uniformFrom(random, [1.4, 2.4]);
   return {
     shape,
     bent: random(),
-    slowMPerMin: drawnBetween(random, 1.5, 3.5),
-    fastMPerMin: drawnBetween(random, 10, 18),
+    slowMPerMin: uniformFrom(random, [1.5, 3.5]),
+    fastMPerMin: uniformFrom(random, [10, 18]),
     openV: Array.from({ length: 6 }, (_, i) => lowest + step * i * (1 + 0.06 * i)),
-    droopVPer100A: drawnBetween(random, 2, 4),
-    lateS: drawnBetween(random, 0.05, 0.25),
-    valveFullLPerMin: drawnBetween(random, ...VALVE_FULL_L_PER_MIN),
+    droopVPer100A: uniformFrom(random, [2, 4]),
+    lateS: uniformFrom(random, [0.05, 0.25]),
+    valveFullLPerMin: uniformFrom(random, VALVE_FULL_L_PER_MIN),
     voltsKnob: {
       shape: PRACTICE_SHAPES[Math.floor(random() * PRACTICE_SHAPES.length)] as PracticeShape,
       bent: random(),

@@ -3,7 +3,7 @@ import { recordArc } from '../model/arc-features.ts';
 import { meltingCurrentA, midWindowVolts } from '../model/arc-constants.ts';
 import { type ArcSetting, type ArcWireMm, loadVolts } from '../model/arc-setting.ts';
 import { FAMILY_ARC } from '../model/sound-families.ts';
-import { seededRandom } from '../../base/numeric/seeded-random.ts';
+import { seededRandom, uniformFrom } from '../../base/numeric/seeded-random.ts';
 import { ARC_SOUNDS, type ArcSound } from '../../window/bead-report.ts';
 
 /** Kinds of question: is it cold, right or hot; which of the five sounds; which of two is higher; which mode. */
@@ -69,13 +69,9 @@ const LEVEL_AT_V: Readonly<Record<ArcLevel, readonly [number, number]>> = {
 const USUAL_FEED = { 0.8: 6.5, 0.9: 6, 1: 5, 1.2: 4 } as const;
 const TRIES = 12;
 
-function drawnFrom(random: () => number, [low, high]: readonly [number, number]): number {
-  return low + (high - low) * random();
-}
-
 function dipSetting(wireMm: ArcWireMm, overV: number, random: () => number): ArcSetting {
-  const wireFeedSpeedMPerMin = USUAL_FEED[wireMm] * drawnFrom(random, [0.9, 1.25]);
-  const tipToWorkMm = drawnFrom(random, [10, 14]);
+  const wireFeedSpeedMPerMin = USUAL_FEED[wireMm] * uniformFrom(random, [0.9, 1.25]);
+  const tipToWorkMm = uniformFrom(random, [10, 14]);
   const middle = midWindowVolts(wireMm, meltingCurrentA(wireMm, wireFeedSpeedMPerMin, tipToWorkMm));
   return { wireMm, gas: 'ar-co2-25', tipToWorkMm, wireFeedSpeedMPerMin, source: loadVolts(middle + overV) };
 }
@@ -88,7 +84,7 @@ function classAt(setting: ArcSetting, seed: number): ArcClass {
 function levelQuestion(card: EarCard, level: ArcLevel, wireMm: ArcWireMm, seed: number): EarQuestion {
   const random = seededRandom(seed);
   for (let i = 0; i < TRIES; i++) {
-    const setting = dipSetting(wireMm, drawnFrom(random, LEVEL_AT_V[level]), random);
+    const setting = dipSetting(wireMm, uniformFrom(random, LEVEL_AT_V[level]), random);
     if (levelOf(classAt(setting, seed)) === level) return { card, sounds: [{ setting, seed }], truth: level };
   }
   throw new Error(`no ${level} arc was found for ${wireMm} mm`);
@@ -99,10 +95,10 @@ function turned(setting: ArcSetting, random: () => number): ArcSetting {
   const { source } = setting;
   return {
     ...setting,
-    wireFeedSpeedMPerMin: setting.wireFeedSpeedMPerMin * drawnFrom(random, [0.97, 1.04]),
+    wireFeedSpeedMPerMin: setting.wireFeedSpeedMPerMin * uniformFrom(random, [0.97, 1.04]),
     source:
       source.kind === 'volts'
-        ? { ...source, volts: source.volts + drawnFrom(random, [-0.25, 0.25]) }
+        ? { ...source, volts: source.volts + uniformFrom(random, [-0.25, 0.25]) }
         : source,
   };
 }
@@ -135,7 +131,7 @@ export function earQuestion(id: string, seed: number): EarQuestion {
     case 'mode':
       return { card, sounds: [{ setting: turned(MODE_ARC[first as EarMode], random), seed }], truth: first };
     case 'higher': {
-      const low = dipSetting(0.9, drawnFrom(random, [-2.5, 0]), random);
+      const low = dipSetting(0.9, uniformFrom(random, [-2.5, 0]), random);
       const volts = low.source.kind === 'volts' ? low.source.volts : 0;
       const high = { ...low, source: loadVolts(volts + Number(first)) };
       const isFirst = random() < 0.5;

@@ -22,3 +22,8 @@ export function seededRandom(seed: number): () => number {
 export function normalFrom(random: () => number): number {
   return sqrt(-2 * log(1 - random())) * cos(2 * PI * random());
 }
+
+/** A value drawn evenly between two ends. */
+export function uniformFrom(random: () => number, [low, high]: readonly [low: number, high: number]): number {
+  return low + (high - low) * random();
+}
