@@ -188,6 +188,7 @@ const isText = (value) => typeof value === 'string' && /\s/.test(value);
 
 /** A value as it is compared: figures to ten digits, names in their order; texts on their own. */
 function taken(value, texts) {
+  if (value?.code !== undefined && Array.isArray(value.values)) return taken(core.inMetric(value), texts);
   if (isText(value)) return (texts.push(value), '(text)');
   if (typeof value === 'number') return Number(value.toPrecision(10));
   if (typeof value === 'function' || value === undefined) return undefined;

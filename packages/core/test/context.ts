@@ -26,6 +26,6 @@ export const PLAIN_MACHINE: Machine = {
 export function contextOf(work: Partial<Work> = {}, resources: Resources = {}): WorkContext {
   const whole = { ...PLAIN_WORK, ...work };
   const pair = metalPair(whole);
-  if (pair.status === 'hopeless') throw new Error(pair.reason);
+  if (pair.status === 'hopeless') throw new Error(pair.code);
   return workContext(whole, pair, resources);
 }

@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import { ContractError, validated } from '@hot-bead/contract/base';
 import { type FaultRanking, faultReportSchema } from '@hot-bead/contract/faults';
 import { causeText } from '@hot-bead/core/faults';
@@ -16,7 +17,8 @@ function lines({ ranked, next, ignored }: FaultRanking): readonly string[] {
     ...(next ? [`Look next (${next.minutes} min): ${next.check}`] : ['Nothing is left to look at.']),
     '',
     ...shown.map(
-      ({ cause, share }) => `  ${`${Math.round(share * 100)} %`.padStart(5)}  ${causeText(cause)} (${cause})`,
+      ({ cause, share }) =>
+        `  ${`${Math.round(share * 100)} %`.padStart(5)}  ${inMetric(causeText(cause))} (${cause})`,
     ),
     ...(ignored.length > 0 ? ['', `Left out, this process cannot have it: ${ignored.join(', ')}`] : []),
   ];

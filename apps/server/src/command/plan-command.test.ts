@@ -24,9 +24,14 @@ describe('the plan command', () => {
     expect(plan.understood.thicknessMm).toBe(3.2);
   });
 
-  it('prints the setup as text, metric and inches', () => {
+  it('prints the setup as text, in metric or in inches throughout', () => {
     const { output } = planCommand(['3.2', 'mm', 'butt', '0.8', 'Ar+18'], MACHINES);
-    expect(output).toMatch(/Wire speed\s+7\.59 m\/min.*in\/min/);
+    expect(output).toMatch(/Wire speed\s+7\.59 m\/min/);
+    const inUs = planCommand(['1/8 butt .030 Ar+18 12 in seam', '--unit', 'in'], MACHINES).output;
+    expect(inUs).toMatch(/Wire speed\s+29\d in\/min/);
+    expect(inUs).toMatch(/Wire\s+ER70S-6 \.030, solid/);
+    expect(inUs).toContain('1/8 in carbon steel');
+    expect(inUs).not.toMatch(/\b(?:mm|m\/min|L\/min|kJ\/mm|kg)\b|°C/);
     expect(output).toMatch(/Polarity\s+DCEP/);
     expect(output).toMatch(/our model/);
   });
@@ -34,7 +39,7 @@ describe('the plan command', () => {
   it('knows the demo machines by name', () => {
     const plan = JSON.parse(planCommand(['3mm lap old tom', '--json'], MACHINES).output) as PlannedReport;
     expect(plan.understood.machineName).toBe('Old Tom');
-    expect(plan.wire).toContain('1 mm');
+    expect(plan.wire).toContain('1.0 mm');
   });
 
   it.each([

@@ -1,4 +1,13 @@
-import { inchesPerMinFromMPerMin, type LengthUnit } from '@hot-bead/core/base';
+import {
+  amount,
+  inWords,
+  type LengthUnit,
+  METRIC,
+  type Reader,
+  US,
+  type Words,
+  words,
+} from '@hot-bead/core/base';
 import {
   effectiveWork,
   parseLine,
@@ -11,18 +20,13 @@ import type { Machine } from '@hot-bead/core/machine';
 import { jobInShop, workTitle } from '@hot-bead/core/plan';
 import type { CommandResult } from './command-result.ts';
 
-const USAGE = `Usage: npm run -s plan -- '<words>' [--json] [--unit mm|in]
+const USAGE = `Usage: npm run -s plan -- '<words>' [--json] [--unit mm|in]   (in: everything in inches, ft³/h, °F)
 Example: npm run -s plan -- '3 mm steel tee flat 0.8 solid Ar+18'`;
 
 type Span = PlannedReport['volts'];
 
 function row(name: string, span: Span, extra = ''): string {
   return `  ${name.padEnd(14)}${`${span.start} ${span.unit}`.padEnd(14)}${span.low} to ${span.high} ${span.unit}${extra}`;
-}
-
-function inches(span: Span): string {
-  const to = (value: number): number => Math.round(inchesPerMinFromMPerMin(value));
-  return ` (${to(span.start)} in/min, ${to(span.low)} to ${to(span.high)})`;
 }
 
 function readingLines(report: PlanReport): string[] {
@@ -38,18 +42,25 @@ function readingLines(report: PlanReport): string[] {
   return lines;
 }
 
-function runLine(run: PlannedReport['runs'][number]): string {
-  const size = run.legMm === null ? `${run.sectionMm2} mm²` : `leg ${run.legMm} mm`;
-  const numbers = `${run.wireFeedSpeedMPerMin} m/min, ${run.volts} V, ${run.amps} A, ${run.travelMmPerMin} mm/min`;
-  return `${run.role.padEnd(12)}${run.transferMode}, ${run.wire}: ${numbers}, ${size}, ${run.heatInputKJPerMm} kJ/mm. ${run.technique}`;
+type Say = (text: Words) => string;
+
+function runLine(run: PlannedReport['runs'][number], say: Say): string {
+  const size =
+    run.legMm === null
+      ? words`${amount.section(run.sectionMm2, 1)}`
+      : words`leg ${amount.distance(run.legMm, 1)}`;
+  const numbers = words`${amount.wireFeedSpeed(run.wireFeedSpeedMPerMin, 2)}, ${run.volts} V, ${run.amps} A, ${amount.travel(run.travelMmPerMin, 0)}`;
+  return say(
+    words`${run.role.padEnd(12)}${run.transferMode}, ${run.wire}: ${numbers}, ${size}, ${amount.heatInput(run.heatInputKJPerMm, 2)}. ${run.technique}`,
+  );
 }
 
 /** The runs where there is more than one; those that are laid alike stand in one line. */
-function runLines({ runs }: PlannedReport): string[] {
+function runLines({ runs }: PlannedReport, say: Say): string[] {
   if (runs.length < 2) return [];
   const groups: { from: number; to: number; line: string }[] = [];
   for (const run of runs) {
-    const line = runLine(run);
+    const line = runLine(run, say);
     const last = groups.at(-1);
     if (last?.line === line) last.to = run.number;
     else groups.push({ from: run.number, to: run.number, line });
@@ -60,22 +71,33 @@ function runLines({ runs }: PlannedReport): string[] {
   return ['', `Runs: ${runs.length}. Between them: ${runs[0]?.clean}`, ...lines];
 }
 
-function sizeLines({ finishedLegMm, weldSize, totals, heatInput }: PlannedReport): string[] {
-  const leg = finishedLegMm === null ? [] : [`  Leg ${finishedLegMm} mm. ${weldSize ?? ''}`.trimEnd()];
+function sizeLines({ finishedLegMm, weldSize, totals, heatInput }: PlannedReport, say: Say): string[] {
+  const leg =
+    finishedLegMm === null
+      ? []
+      : [say(words`  Leg ${amount.distance(finishedLegMm, 1)}. ${weldSize ?? ''}`).trimEnd()];
   const whole =
     totals === null
       ? []
       : [
-          `  ${totals.weldLengthMm} mm of weld: ${totals.arcTimeMin} min of arc, ${totals.wireM} m (${totals.wireKg} kg) of wire, ${totals.gasL} L of gas`,
+          say(
+            words`  ${amount.distance(totals.weldLengthMm, 0)} of weld: ${totals.arcTimeMin} min of arc, ${amount.length(totals.wireM, 1)} (${amount.weight(totals.wireKg, 3)}) of wire, ${amount.gasVolume(totals.gasL, 0)} of gas`,
+          ),
         ];
-  return ['', 'Weld', ...leg, `  Heat input ${heatInput.kJPerMm} kJ/mm (${heatInput.by})`, ...whole];
+  return [
+    '',
+    'Weld',
+    ...leg,
+    say(words`  Heat input ${amount.heatInput(heatInput.kJPerMm, 2)} (${heatInput.by})`),
+    ...whole,
+  ];
 }
 
 function wayLine({ name, status, text }: PlannedReport['otherWays'][number]): string {
   return `  ${status.padEnd(8)}${name}: ${text}`;
 }
 
-function fitUpLines({ fitUp }: PlannedReport): string[] {
+function fitUpLines({ fitUp }: PlannedReport, say: Say): string[] {
   const texts = [
     fitUp.bevel,
     fitUp.closedButt,
@@ -84,7 +106,9 @@ function fitUpLines({ fitUp }: PlannedReport): string[] {
     fitUp.backPurge,
     fitUp.stitch,
     fitUp.preheat,
-    fitUp.interpassMostC === null ? null : `Between runs under ${fitUp.interpassMostC} °C.`,
+    fitUp.interpassMostC === null
+      ? null
+      : say(words`Between runs under ${amount.temperature(fitUp.interpassMostC)}.`),
     fitUp.sequence,
     ...fitUp.preparation,
   ];
@@ -97,13 +121,14 @@ function stationLine({ name, mark, check, ifWrong }: PlannedReport['stations'][n
   return `  ${name.padEnd(14)}${MARK_WORD[mark]}: ${check} If wrong: ${ifWrong}`;
 }
 
-function plannedText(report: PlannedReport, title: string): string {
+function plannedText(report: PlannedReport, title: string, say: Say): string {
+  const { rootGap, tack, tackSpacing } = report.fitUp;
   const passes = report.passes === 1 ? '' : `, ${report.passes} passes`;
   return [
     title,
     '',
     'Set these            start         range',
-    row('Wire speed', report.wireFeedSpeed, inches(report.wireFeedSpeed)),
+    row('Wire speed', report.wireFeedSpeed),
     row('Volts', report.volts),
     row('Gas', report.gasFlow),
     row('Tip to work', report.ctwd),
@@ -127,10 +152,10 @@ function plannedText(report: PlannedReport, title: string): string {
     ...report.stations.map(stationLine),
     '',
     'Fit-up',
-    `  Gap ${report.fitUp.rootGap.start} mm; tacks ${report.fitUp.tack.start} mm every ${report.fitUp.tackSpacing.start} mm`,
-    ...fitUpLines(report),
-    ...sizeLines(report),
-    ...runLines(report),
+    `  Gap ${rootGap.start} ${rootGap.unit}; tacks ${tack.start} ${tack.unit} every ${tackSpacing.start} ${tackSpacing.unit}`,
+    ...fitUpLines(report, say),
+    ...sizeLines(report, say),
+    ...runLines(report, say),
     '',
     'Other settings, where the machine has them',
     ...report.secondary.map(({ name, set, why }) => `  ${name.padEnd(20)}${set}. ${why}`),
@@ -190,10 +215,12 @@ export function planCommand(args: readonly string[], machines: readonly Machine[
   const answer = jobInShop({ work: said, own: {} }, { machines });
   const setup = answer.status === 'answered' ? answer.setup : undefined;
   const machine = machines.find(({ name }) => name === said.machineName);
-  const report = planReport(reading, setup, machine);
+  const reader: Reader = { units: options.unit === 'in' ? US : METRIC };
+  const report = planReport(reading, setup, { machine, reader });
   const refused = 'refused' in report;
   const exitCode = refused ? 2 : 0;
   if (options.json) return { output: JSON.stringify(report, null, 2), exitCode };
-  const title = answer.status === 'no-thickness' ? options.words : workTitle(answer.complete.work);
-  return { output: refused ? refusedText(report) : plannedText(report, title), exitCode };
+  const say: Say = (text) => inWords(text, reader);
+  const title = answer.status === 'no-thickness' ? options.words : say(workTitle(answer.complete.work));
+  return { output: refused ? refusedText(report) : plannedText(report, title, say), exitCode };
 }

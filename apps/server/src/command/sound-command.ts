@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import { readFileSync } from 'node:fs';
 import { powerSpectrum, readWav } from '@hot-bead/contract/arc-lab';
 import { readRecording, SOUND_REFUSALS, type SoundReading } from '@hot-bead/core/arc-lab';
@@ -15,7 +16,7 @@ interface Refused {
 function told(reading: SoundReading): object {
   if (reading.status === 'refused') {
     const { message, todo } = SOUND_REFUSALS[reading.code];
-    return { refused: reading.code, message: `${message} ${todo}` } satisfies Refused;
+    return { refused: reading.code, message: `${message} ${inMetric(todo)}` } satisfies Refused;
   }
   const { level, dipClass, confidence, clicksPerS, cv } = reading;
   return {
@@ -30,7 +31,7 @@ function told(reading: SoundReading): object {
 function text(reading: SoundReading): string {
   if (reading.status === 'refused') {
     const { message, todo } = SOUND_REFUSALS[reading.code];
-    return `${message}\n${todo}`;
+    return `${message}\n${inMetric(todo)}`;
   }
   const { level, dipClass, confidence, clicksPerS, cv, stretch } = reading;
   return [

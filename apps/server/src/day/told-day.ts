@@ -1,4 +1,5 @@
 import type { ToldDay } from '@hot-bead/contract/day';
+import { inMetric } from '@hot-bead/core/base';
 import { type DayInput, dayOrder, placedDay, planDay, settled } from '@hot-bead/core/day';
 
 /** A day that is to be put in order: all that it is made of. */
@@ -23,10 +24,14 @@ export function toldDay(asked: AskedDay): ToldDay {
         startMin,
         endMin,
         lateMin,
-        why,
+        why: inMetric(why),
       })),
     ),
-    leftOut: planned.leftOut.map(({ job: { id, title }, reason }) => ({ jobId: id, title, reason })),
+    leftOut: planned.leftOut.map(({ job: { id, title }, reason }) => ({
+      jobId: id,
+      title,
+      reason: inMetric(reason),
+    })),
     pinFaults: planned.pinFaults,
   };
 }

@@ -5,6 +5,7 @@ import {
   type KeptFaultCase,
 } from '@hot-bead/contract/faults';
 import type { LogLine } from '@hot-bead/contract/history';
+import { inMetric } from '@hot-bead/core/base';
 import { causeText, symptomText } from '@hot-bead/core/faults';
 import { FAULT_CASE_BRANCHES } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
@@ -28,7 +29,7 @@ export class FaultCaseRecord extends JsonRecord<FaultCaseEntity, 'faultCase', Fa
   /** What a case is called: what it was, or what was reported first. */
   protected titleOf({ looks, present }: FaultCase): string {
     const found = looks.findLast(({ answer }) => answer === 'was')?.found;
-    if (found !== undefined) return causeText(found);
+    if (found !== undefined) return inMetric(causeText(found));
     const [first] = present;
     return first === undefined ? 'a fault' : symptomText(first);
   }

@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import type { KeptDialReading, KeptMachine, NewDialReading } from '@hot-bead/contract/machine';
 import { isSameValue, MACHINE_BRANCHES } from '@hot-bead/core/history';
 import { readingFault, type TimedReading } from '@hot-bead/core/machine';
@@ -28,7 +29,7 @@ export class DialReadingsService {
     const { id = command.id, ...timed } = reading;
     const machine = await this.getOrThrow(machineId);
     const fault = readingFault(enteredMachine(machine), timed);
-    if (fault) throw new DomainError(fault.code, 400, fault.message, fault.field);
+    if (fault) throw new DomainError(fault.code, 400, inMetric(fault.message), fault.field);
     if (await this.isThere(machine, id, timed)) return new Made(await this.record.tell(machineId), false);
     const told = await this.records.change(
       this.record,

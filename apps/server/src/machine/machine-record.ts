@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import { nameKey, validated } from '@hot-bead/contract/base';
 import type { EventKind, LogLine } from '@hot-bead/contract/history';
 import {
@@ -88,7 +89,7 @@ export function refuseStrays(
   throw new DomainError(
     'readings-do-not-fit',
     400,
-    `${many} not fit. ${first.message} Begin a new calibration first, or leave the scale as it is.`,
+    `${many} not fit. ${inMetric(first.message)} Begin a new calibration first, or leave the scale as it is.`,
     first.field === 'knob' ? 'wireControl' : 'voltsControl',
   );
 }

@@ -1,3 +1,4 @@
+import { allInWords, METRIC, type Reader, US } from '@hot-bead/core/base';
 import type { PlanSnapshot } from '@hot-bead/contract/dial-in';
 import type { PlanRequest, PlanResponse } from '@hot-bead/contract/line';
 import type { KeptMachine } from '@hot-bead/contract/machine';
@@ -94,14 +95,15 @@ export class PlanService {
     refuseUnknownMachine(said.machineName, machines);
     const setup = setupOf({ work: said, own: request.own ?? {} });
     const machine = machines.find(({ name }) => name === said.machineName);
-    const report = planReport(reading, setup ?? undefined, machine);
+    const reader: Reader = { units: request.unit === 'in' ? US : METRIC };
+    const report = planReport(reading, setup ?? undefined, { machine, reader });
     if (setup === null)
       throw this.unreadable(reading, report, request.work === undefined ? 'line' : 'work.thickness');
     const terms =
       machine && setup.status === 'planned'
         ? machineTerms(machine, machineDials(machine, machine.dialReadings), setup)
         : null;
-    return { status: setup.status, report, setup, terms };
+    return { status: setup.status, report, setup: allInWords(setup, reader), terms };
   }
 
   /**

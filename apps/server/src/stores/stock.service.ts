@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import { randomUUID } from 'node:crypto';
 import type { KeptStockItem, NewStockEntry, NewStockItem, WholeStockItem } from '@hot-bead/contract/stores';
 import { changeBetween, type Fields, fieldsOf } from '@hot-bead/core/history';
@@ -106,7 +107,7 @@ export class StockService {
         change: (fields) => {
           const after = afterEntry(itemOf(fields), entry);
           if (after.status === 'refused') {
-            throw new DomainError('stock-refused', 400, after.fault.message, after.fault.field);
+            throw new DomainError('stock-refused', 400, inMetric(after.fault.message), after.fault.field);
           }
           return changeBetween(fields, fieldsOf(after.item, []));
         },

@@ -1,5 +1,7 @@
 import type { ApiError, validated } from '@hot-bead/contract/base';
 import type { StaleAnswer } from '@hot-bead/contract/history';
+import { inWords, wordsOfMetricText } from '@hot-bead/core/base';
+import { keptUnits } from './kept-units.ts';
 import { contract } from './contract.ts';
 import { deviceId } from './device.ts';
 
@@ -16,6 +18,11 @@ export function readBy<T>(schemaOf: () => Promise<SchemaOf<T>>): (body: unknown)
   };
 }
 
+/** The server answers in the core's own units. */
+function inUsersUnits(message: string): string {
+  return inWords(wordsOfMetricText(message), { units: keptUnits() });
+}
+
 /** An answer from the server that is not a success, with its code and the field it is about. */
 export class ApiFailure extends Error {
   readonly code: string;
@@ -27,13 +34,13 @@ export class ApiFailure extends Error {
   readonly problems: NonNullable<ApiError['problems']>;
 
   constructor(status: number, { code, message, field, requestId, problems = [] }: ApiError) {
-    super(message);
+    super(inUsersUnits(message));
     this.name = 'ApiFailure';
     this.status = status;
     this.code = code;
     this.field = field;
     this.requestId = requestId;
-    this.problems = problems;
+    this.problems = problems.map((one) => ({ ...one, message: inUsersUnits(one.message) }));
   }
 }
 

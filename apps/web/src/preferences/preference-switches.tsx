@@ -1,4 +1,4 @@
-import { METRIC, systemOf, type UnitSystem, US } from './units.ts';
+import { METRIC, systemOf, type UnitSystem, US } from '@hot-bead/core/base';
 import { type Theme, usePreferences } from './preferences.tsx';
 import { Segmented } from '../ui/segmented.tsx';
 

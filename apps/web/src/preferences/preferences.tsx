@@ -1,4 +1,5 @@
-import { METRIC, UNIT_OPTIONS, type UnitQuantity, type Units } from './units.ts';
+import type { Units } from '@hot-bead/core/base';
+import { keepUnits, keptUnits } from '../api/kept-units.ts';
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 
 export type Theme = 'system' | 'light' | 'dark';
@@ -23,25 +24,9 @@ function useStored<T extends string>(key: string, allowed: readonly T[], fallbac
   return [value, setValue] as const;
 }
 
-const UNITS_KEY = 'hot-bead.units-by-quantity';
-
-/** What was remembered, quantity by quantity; anything that is no unit falls back to metric. */
-function storedUnits(): Units {
-  try {
-    const kept = JSON.parse(localStorage.getItem(UNITS_KEY) ?? '{}') as Record<string, unknown>;
-    const entries = (Object.keys(METRIC) as UnitQuantity[]).map((key) => {
-      const found = (UNIT_OPTIONS[key] as readonly string[]).find((unit) => unit === kept[key]);
-      return [key, found ?? METRIC[key]] as const;
-    });
-    return Object.fromEntries(entries) as unknown as Units;
-  } catch {
-    return METRIC;
-  }
-}
-
 function useStoredUnits() {
-  const [units, setUnits] = useState<Units>(storedUnits);
-  useEffect(() => localStorage.setItem(UNITS_KEY, JSON.stringify(units)), [units]);
+  const [units, setUnits] = useState<Units>(keptUnits);
+  useEffect(() => keepUnits(units), [units]);
   return [units, setUnits] as const;
 }
 

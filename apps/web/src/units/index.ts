@@ -1,11 +1,3 @@
-export {
-  figureOf,
-  type Quantity,
-  rangeText,
-  shownAs,
-  thicknessText,
-  wireLengthText,
-  wireSizeText,
-  withUnit,
-} from './format.ts';
+export { figureOf, type Quantity, rangeText, shownAs, wireLengthText, withUnit } from './format.ts';
 export { numberOrText } from './number-text.ts';
+export { type Say, useReader, useTitle, useWords } from './use-words.ts';

@@ -1,5 +1,5 @@
 export { SCHOOL_TABLE, type SchoolRow, type Schools, settledSchools } from './school.ts';
-export { midSentence, sentence } from './sentence.ts';
+
 export { sourceText } from './source.ts';
 
 // Numeric
@@ -11,7 +11,7 @@ export { seededRandom } from './numeric/seeded-random.ts';
 export type { Span } from './numeric/span.ts';
 
 // Quantity
-export { type GaugeTable, nearestGauge } from './quantity/gauge.ts';
+export { nearestGauge } from './quantity/gauge.ts';
 export { measuredLength } from './quantity/measured-length.ts';
 export { OutOfRangeError } from './quantity/out-of-range-error.ts';
 export {
@@ -23,11 +23,29 @@ export {
   type ThicknessChoice,
 } from './quantity/thickness.ts';
 export {
-  cfhFromLPerMin,
   inchesFromMm,
   inchesPerMinFromMPerMin,
-  lPerMinFromCfh,
   MM_PER_INCH,
-  mmFromInches,
-  mPerMinFromInchesPerMin,
 } from './quantity/units.ts';
+
+export {
+  bareLengthUnit,
+  METRIC,
+  systemOf,
+  UNIT_OPTIONS,
+  type UnitQuantity,
+  type Units,
+  type UnitSystem,
+  unitsOfKept,
+  US,
+} from './quantity/unit-choice.ts';
+
+// Words
+export { allInWords } from './words/all-in-words.ts';
+export { amount, type AmountQuantity } from './words/amount.ts';
+export { amountText, thicknessText, wireSizeText } from './words/amount-text.ts';
+export { writtenIn, type WrittenUnit } from './words/written.ts';
+export { inMetric, inWords, type Reader } from './words/in-words.ts';
+export { wordsOfMetricText } from './words/metric-text.ts';
+export { midSentence, sentence } from './words/sentence.ts';
+export { isSameWords, joined, type Words, words, type WordsValue } from './words/words.ts';

@@ -1,3 +1,5 @@
+import { amount } from './words/amount.ts';
+import { words, type Words } from './words/words.ts';
 import { MODEL, PRACTICE, type Source } from './source.ts';
 
 /** Where practitioners disagree, and which way this shop goes. */
@@ -32,15 +34,15 @@ export const DEFAULT_SCHOOLS: Schools = {
 
 export interface SchoolOption {
   readonly value: string;
-  readonly name: string;
-  readonly says: string;
+  readonly name: Words;
+  readonly says: Words;
 }
 
 export interface SchoolRow {
   readonly id: SchoolId;
   readonly question: string;
   readonly options: readonly SchoolOption[];
-  readonly whyDefault: string;
+  readonly whyDefault: Words;
   readonly source: Source;
 }
 
@@ -58,10 +60,10 @@ export const SCHOOL_TABLE: readonly SchoolRow[] = [
       {
         value: 'amps-by-thickness',
         name: 'Amps by thickness',
-        says: '40 A for each millimetre, times a burn-off factor, from 1 to 5 mm.',
+        says: words`${amount.currentPerThickness(40)}, times a burn-off factor, from ${amount.thickness([1, 5])}.`,
       },
     ],
-    whyDefault: 'Melting rate holds for every wire size and below 1 mm, where the rule of thumb is too cold.',
+    whyDefault: words`Melting rate holds for every wire size and below ${amount.thickness(1)}, where the rule of thumb is too cold.`,
     source: PRACTICE,
   },
   {
@@ -107,8 +109,8 @@ export const SCHOOL_TABLE: readonly SchoolRow[] = [
       { value: 'by-thickness', name: 'By thickness', says: 'The size whose range the work stands in.' },
       {
         value: 'one-wire',
-        name: '0.8 mm for everything',
-        says: 'From sheet to 6 mm, so that nothing is ever changed over.',
+        name: words`${amount.wireSize(0.8)} for everything`,
+        says: words`From sheet to ${amount.thickness(6)}, so that nothing is ever changed over.`,
       },
     ],
     whyDefault: 'A wire in the middle of its range is steadier; what is loaded is kept in any case.',

@@ -1,7 +1,8 @@
+import { inMetric } from '../base/words/in-words.ts';
 import { cases } from '../../test/cases.ts';
 import fc from 'fast-check';
 import { RIG_MACHINES, RIG_NEEDS, type RigNeed, standingFor } from '../../test/rig-machines.ts';
-import { changeover, type Changeover } from './changeover.ts';
+import { changeover as changeoverInWords, type Changeover } from './changeover.ts';
 import {
   all,
   any,
@@ -24,6 +25,9 @@ import {
 import type { Attributes } from '../machine/rig-state/rig-fact.ts';
 import { RIG_LOOKS } from './rig-looks.ts';
 import { RIG_STEPS } from './rig-steps.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const changeover = toldInMetric(changeoverInWords);
 
 const NEEDS = Object.keys(RIG_NEEDS) as RigNeed[];
 const MACHINES = Object.keys(RIG_MACHINES) as (keyof typeof RIG_MACHINES)[];
@@ -122,7 +126,7 @@ describe('the table of steps', () => {
     const ids = [...RIG_STEPS, ...RIG_LOOKS].map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
     expect(RIG_STEPS).toHaveLength(74);
-    expect(RIG_STEPS.every(({ minutes, how }) => minutes > 0 && how.length > 10)).toBe(true);
+    expect(RIG_STEPS.every(({ minutes, how }) => minutes > 0 && inMetric(how).length > 10)).toBe(true);
   });
 });
 

@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words } from '../base/words/words.ts';
 import { is } from './rig-condition.ts';
 import type { RigAttribute } from '../machine/rig-state/rig-attribute.ts';
 import type { LookId } from './rig-step-id.ts';
@@ -17,7 +19,7 @@ export const RIG_LOOKS: readonly RigLookRow[] = [
   look('look-hands', 'Ask who used it last', ['hot', 'stockNoted', 'spoolStored'], {
     gate: 'none',
     minutes: 0.3,
-    how: 'Ask or hold a hand 3 cm off the nozzle. No answer: take the gun as hot.',
+    how: words`Ask or hold a hand ${amount.distance(30)} off the nozzle. No answer: take the gun as hot.`,
   }),
   look('look-panel', 'Read the front panel', ['power', 'gunSwitch', 'program', 'setPoint', 'secondary'], {
     gate: 'none',

@@ -1,3 +1,4 @@
+import { inMetric } from '../base/words/in-words.ts';
 import type { Machine } from '../machine/machine.ts';
 import { workTitle } from '../plan/work/complete-work.ts';
 import type { Attributes } from '../machine/rig-state/rig-fact.ts';
@@ -32,12 +33,12 @@ function ofGas(plan: PlannedSetup): Attributes {
 
 function ofSettings(plan: PlannedSetup, machine: Machine): Attributes {
   const program = plan.program?.status === 'program' ? plan.program.program.name : undefined;
-  const set = plan.secondary.map(({ name, set: to }) => `${name} ${to}`).join('; ');
+  const set = plan.secondary.map(({ name, set: to }) => `${name} ${inMetric(to)}`).join('; ');
   return {
     ...(program === undefined ? {} : { program }),
     setPoint: `${plan.wireFeedSpeedMPerMin.start.toFixed(1)} m/min, ${plan.volts.start.toFixed(1)} V`,
     ...(set === '' || machine.features === undefined ? {} : { secondary: set }),
-    workClampPlace: workTitle(plan.work),
+    workClampPlace: inMetric(workTitle(plan.work)),
   };
 }
 

@@ -1,3 +1,4 @@
+import type { Words } from '../base/words/words.ts';
 import type { RigAttribute } from '../machine/rig-state/rig-attribute.ts';
 import type { Gate, LookId, StepId } from './rig-step-id.ts';
 import type { Condition, Effect } from './rig-condition.ts';
@@ -17,9 +18,9 @@ interface RigRow {
   readonly holds?: readonly Condition[];
   readonly gate: Gate;
   readonly minutes: number;
-  readonly parts?: string;
-  readonly how: string;
-  readonly check?: string;
+  readonly parts?: Words;
+  readonly how: Words;
+  readonly check?: Words;
   readonly ifSkipped?: string;
 }
 

@@ -1,9 +1,15 @@
+import { US } from '../base/quantity/unit-choice.ts';
+import { allInWords } from '../base/words/all-in-words.ts';
 import type { Machine } from '../machine/machine.ts';
 import type { Work } from '../trade/material/work.ts';
 import type { Resources } from '../plan/work/resources.ts';
-import { planSetup } from '../plan/setup/plan-setup.ts';
+import { planSetup as planSetupInWords } from '../plan/setup/plan-setup.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
-import { STATION_IDS, stationsOf } from './stations.ts';
+import { STATION_IDS, stationsOf as stationsOfInWords } from './stations.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const planSetup = toldInMetric(planSetupInWords);
+const stationsOf = toldInMetric(stationsOfInWords);
 
 const WORK: Work = {
   metal: 'carbon-steel',
@@ -98,9 +104,7 @@ describe('the stations', () => {
     const at = '2026-11-02T08:00:00.000Z';
     const setup = planOf({}, { wireDiameterMm: 0.8, gas: 'ar-co2-18' });
     const on = (rig: NonNullable<Machine['rig']>, now: string) =>
-      Object.fromEntries(
-        stationsOf(setup, { ...TOM, rig }, undefined, now).map(({ id, mark }) => [id, mark]),
-      );
+      Object.fromEntries(stationsOf(setup, { ...TOM, rig }, now).map(({ id, mark }) => [id, mark]));
     const rolls = { rollsForm: { value: 'v-smooth', at }, rollsGroove: { value: '0.8', at } };
     expect(on(rolls, at)).toMatchObject({ rolls: 'fitted', liner: 'unknown', tip: 'unknown' });
     expect(on({ ...rolls, rollsForm: { value: 'knurled', at } }, at)['rolls']).toBe('change');
@@ -120,11 +124,18 @@ describe('the stations', () => {
     expect(gas).toMatchObject({ short: 'none', fit: 'No gas: close the cylinder' });
   });
 
-  it('say the flow as the reader reads it', () => {
-    const gas = (flowText?: (lPerMin: number) => string) =>
-      stationsOf(planOf({}, { gas: 'ar-co2-18' }), undefined, flowText).find(({ id }) => id === 'gas')?.fit;
-    expect(gas()).toBe('Ar + 18 % CO₂, 12 L/min');
-    expect(gas((lPerMin) => `${(lPerMin * 2.1189).toFixed(0)} CFH`)).toBe('Ar + 18 % CO₂, 25 CFH');
+  it('say flow and sizes as the reader reads them', () => {
+    const inUs = allInWords(
+      stationsOfInWords(
+        planSetupInWords(WORK, { gas: 'ar-co2-18', wireDiameterMm: 0.8 }) as PlannedSetup,
+        undefined,
+      ),
+      { units: US },
+    );
+    expect(inUs.find(({ id }) => id === 'gas')?.fit).toBe('Ar + 18 % CO₂, 25 ft³/h');
+    expect(inUs.find(({ id }) => id === 'tip')?.fit).toContain(
+      '.030 tip, flush with the nozzle to 1/8 in out',
+    );
   });
 
   it('say what to hear for in each transfer', () => {
@@ -135,19 +146,14 @@ describe('the stations', () => {
   });
 
   const byId = (over: Partial<Work> = {}, resources: Resources = {}) =>
-    Object.fromEntries(
-      stationsOf(planOf(over, resources), undefined, (flow) => `${flow.toFixed(0)} l`).map((one) => [
-        one.id,
-        one,
-      ]),
-    );
+    Object.fromEntries(stationsOf(planOf(over, resources), undefined).map((one) => [one.id, one]));
 
   it('say the gas, its flow and what too little does; without gas, that the cylinder is closed', () => {
     const { gas } = byId({}, { gas: 'ar-co2-18', wireDiameterMm: 0.8 });
-    expect(gas).toMatchObject({ short: 'Ar + 18 % CO₂', fit: 'Ar + 18 % CO₂, 12 l' });
+    expect(gas).toMatchObject({ short: 'Ar + 18 % CO₂', fit: 'Ar + 18 % CO₂, 12 L/min' });
     expect(gas?.check).toContain('while gas really flows');
     expect(gas?.ifWrong).toContain('Too little lets air in');
-    expect(gas?.why).toContain('As many litres a minute');
+    expect(gas?.why).toContain('A 12 mm nozzle takes about 12 L/min');
     const { gas: none } = byId({}, { way: 'self-shielded' });
     expect(none).toMatchObject({
       short: 'none',

@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { joined, words, type Words } from '../base/words/words.ts';
 import { rigState } from './machine-rig.ts';
 import { rigNeed } from './rig-need.ts';
 import { type Machine, machineHasRoll } from '../machine/machine.ts';
@@ -28,11 +30,11 @@ export interface Station {
   readonly id: StationId;
   readonly name: string;
   /** The shortest form of what to fit. */
-  readonly short: string;
-  readonly fit: string;
-  readonly why: string;
-  readonly check: string;
-  readonly ifWrong: string;
+  readonly short: Words;
+  readonly fit: Words;
+  readonly why: Words;
+  readonly check: Words;
+  readonly ifWrong: Words;
   readonly source: Source;
   readonly mark: StationMark;
 }
@@ -90,23 +92,23 @@ export function standingMarks(plan: PlannedSetup, machine: Machine | undefined, 
 }
 
 /** How to look at the rolls, and whether the machine has the one to fit. */
-function rollsCheck(plan: PlannedSetup, machine: Machine | undefined): string {
+function rollsCheck(plan: PlannedSetup, machine: Machine | undefined): Words {
   const { driveRolls } = plan.feedPath;
   const has = machineHasRoll(machine, driveRolls);
   if (has === undefined) return driveRolls.check;
   return has
-    ? `${machine?.name ?? ''} has it: fit it. ${driveRolls.check}`
-    : `${machine?.name ?? ''} has no such roll: get one first. ${driveRolls.check}`;
+    ? words`${machine?.name ?? ''} has it: fit it. ${driveRolls.check}`
+    : words`${machine?.name ?? ''} has no such roll: get one first. ${driveRolls.check}`;
 }
 
-const sizeText = (nominalMm: number): string => `${nominalMm.toFixed(1)} mm`;
+const sizeText = (nominalMm: number): Words => words`${amount.wireSize(nominalMm)}`;
 
 type Parts = Omit<Station, 'id' | 'name' | 'short' | 'mark'>;
 
 function station(
   id: StationId,
   name: string,
-  short: string,
+  short: Words,
   parts: Parts,
   mark: StationMark = 'unknown',
 ): Station {
@@ -121,20 +123,20 @@ function fromSource(
   const { feedPath, polarity, wire } = plan;
   const size = sizeText(wire.diameterMm);
   const leads: Parts = {
-    fit: `Gun lead to ${polarity.gunLead}, work lead to ${polarity.workLead} (${polarity.polarity})`,
+    fit: words`Gun lead to ${polarity.gunLead}, work lead to ${polarity.workLead} (${polarity.polarity})`,
     why: polarity.why,
     check: swapText(machine),
     ifWrong: 'The commonest fault on a new rig: a ropy, spattering bead that does not bite.',
     source: polarity.source,
   };
-  const spool = { ...feedPath.spool, fit: `${wire.wireClass}, ${feedPath.spool.fit}` };
+  const spool = { ...feedPath.spool, fit: words`${wire.wireClass}, ${feedPath.spool.fit}` };
   return [
-    station('leads', 'Leads', `gun ${polarity.gunLead} work ${polarity.workLead}`, leads, marks.leads),
+    station('leads', 'Leads', words`gun ${polarity.gunLead} work ${polarity.workLead}`, leads, marks.leads),
     station('spool', 'Spool', size, spool, marks.spool),
     station(
       'rolls',
       'Rolls',
-      `${ROLL_WORD[feedPath.driveRolls.form]} ${size}`,
+      words`${ROLL_WORD[feedPath.driveRolls.form]} ${size}`,
       { ...feedPath.driveRolls, check: rollsCheck(plan, machine) },
       marks.rolls,
     ),
@@ -143,9 +145,9 @@ function fromSource(
 }
 
 /** The program first: it decides what every number after it means. */
-function programFirst({ program }: PlannedSetup): string {
+function programFirst({ program }: PlannedSetup): Words {
   if (!program) return '';
-  return program.status === 'program' ? `program ${program.program.name}; ` : 'no program for this; ';
+  return program.status === 'program' ? words`program ${program.program.name}; ` : 'no program for this; ';
 }
 
 function atTheWork(plan: PlannedSetup, marks: StationMarks): readonly Station[] {
@@ -154,16 +156,16 @@ function atTheWork(plan: PlannedSetup, marks: StationMarks): readonly Station[] 
   const mode = reasonFor(plan, 'transferMode');
   const travel = reasonFor(plan, 'travelSpeed');
   const [check, ifWrong] = ARC_CHECK[plan.transferMode];
-  const leg = bead.legMm === undefined ? '' : `, leg ${bead.legMm.toFixed(1)} mm`;
+  const leg = bead.legMm === undefined ? '' : words`, leg ${amount.distance(bead.legMm, 1)}`;
   const nozzle = feedPath.nozzle.fit;
   return [
     station(
       'tip',
       'Tip, nozzle',
-      `${sizeText(wire.diameterMm)}, ${feedPath.nozzle.boreMm} mm`,
+      words`${sizeText(wire.diameterMm)}, ${amount.distance(feedPath.nozzle.boreMm)}`,
       {
         ...feedPath.tip,
-        fit: `${feedPath.tip.fit}; nozzle ${nozzle}`,
+        fit: words`${feedPath.tip.fit}; nozzle ${nozzle}`,
       },
       marks.tip,
     ),
@@ -171,21 +173,21 @@ function atTheWork(plan: PlannedSetup, marks: StationMarks): readonly Station[] 
       'arc',
       'Arc',
       plan.program?.status === 'program'
-        ? `program ${plan.program.program.name}`
+        ? words`program ${plan.program.program.name}`
         : plan.transferMode === 'own'
           ? 'flux core'
           : MODE_NAME[plan.transferMode],
       {
-        fit: `${programFirst(plan)}${MODE_NAME[plan.transferMode]}; ${direction} ${travelDegrees.low}–${travelDegrees.high}°`,
-        why: `${mode.text} ${technique.whyDirection}`,
+        fit: words`${programFirst(plan)}${MODE_NAME[plan.transferMode]}; ${direction} ${travelDegrees.low}–${travelDegrees.high}°`,
+        why: words`${mode.text} ${technique.whyDirection}`,
         check,
         ifWrong,
         source: mode.source,
       },
       marks.arc,
     ),
-    station('joint', 'Joint', `${workDegrees}°`, {
-      fit: `${workDegrees}° to the work${leg}`,
+    station('joint', 'Joint', words`${workDegrees}°`, {
+      fit: words`${workDegrees}° to the work${leg}`,
       why: travel.text,
       check: plan.fitUp.preparation[0] ?? 'Bright metal both sides, no gap you have not planned.',
       ifWrong: 'Scale and paint make pin-holes; a gap falls through.',
@@ -207,13 +209,15 @@ function atTheWork(plan: PlannedSetup, marks: StationMarks): readonly Station[] 
   ];
 }
 
-function gasStation(plan: PlannedSetup, mark: StationMark, flowText: FlowText): Station {
+function gasStation(plan: PlannedSetup, mark: StationMark): Station {
   const { gas } = plan.gas;
   const flow = reasonFor(plan, 'gasFlow');
   const none = !gas.shields;
   const parts: Parts = {
-    fit: none ? 'No gas: close the cylinder' : `${gas.name}, ${flowText(plan.gasFlowLPerMin.start)}`,
-    why: `${reasonFor(plan, 'gas').text} ${none ? '' : flow.text}`.trim(),
+    fit: none
+      ? 'No gas: close the cylinder'
+      : words`${gas.name}, ${amount.gasFlow(plan.gasFlowLPerMin.start, 0)}`,
+    why: joined([reasonFor(plan, 'gas').text, none ? '' : flow.text]),
     check: none
       ? 'Cylinder closed, hose bled.'
       : 'Set the flow while gas really flows: purge, or trigger with the roll pressure off.',
@@ -225,28 +229,17 @@ function gasStation(plan: PlannedSetup, mark: StationMark, flowText: FlowText): 
   return station('gas', 'Gas', none ? 'none' : gas.name, parts, mark);
 }
 
-/** A flow of gas in words, L/min in, in the reader's unit out. */
-export type FlowText = (lPerMin: number) => string;
-
-const METRIC_FLOW: FlowText = (lPerMin) => `${lPerMin.toFixed(0)} L/min`;
-
 /**
  * The stations along the wire, in the order a welder checks a machine, and the gas beside it.
  *
  * @param machine as it stands; undefined: nothing is known of it
- * @param flowText how a flow is said; in L/min unless told otherwise
  * @param now the time, as an ISO date; undefined: as the machine was last seen
  */
 export function stationsOf(
   plan: PlannedSetup,
   machine: Machine | undefined,
-  flowText: FlowText = METRIC_FLOW,
   now?: string,
 ): readonly Station[] {
   const marks = standingMarks(plan, machine, now);
-  return [
-    ...fromSource(plan, machine, marks),
-    ...atTheWork(plan, marks),
-    gasStation(plan, marks.gas, flowText),
-  ];
+  return [...fromSource(plan, machine, marks), ...atTheWork(plan, marks), gasStation(plan, marks.gas)];
 }

@@ -1,3 +1,6 @@
+import { amount } from '../base/words/amount.ts';
+import { wordsOfMetricText } from '../base/words/metric-text.ts';
+import { joined, words, type Words } from '../base/words/words.ts';
 import { type DayOrder } from './order/day-order.ts';
 import { type DaySequences, type DayUnit, type DayValue } from './order/day-problem.ts';
 import { placedTasks, type PlacedTask, valueOf } from './order/schedule.ts';
@@ -22,7 +25,7 @@ export interface PlaceOfDay {
   readonly lateMin: number;
   /** Things of the machine that nobody knows and that its changeover counts as not as needed; 0 after the first task. */
   readonly unknowns: number;
-  readonly why: string;
+  readonly why: Words;
 }
 
 /** The day in order, machine by machine. */
@@ -32,31 +35,30 @@ export interface PlacedDay {
 }
 
 /** What two plans have in common on a machine: "0.8 mm ER70S-6 and Ar + 18 % CO₂". */
-function shared(a: PlannedSetup, b: PlannedSetup): string {
+function shared(a: PlannedSetup, b: PlannedSetup): Words {
   const isWire = a.wire.wireClass === b.wire.wireClass && a.wire.diameterMm === b.wire.diameterMm;
   const isGas = a.gas.gas.id === b.gas.gas.id;
-  return [
-    isWire ? `${a.wire.diameterMm.toFixed(1)} mm ${a.wire.wireClass}` : '',
+  const parts = [
+    isWire ? words`${amount.wireSize(a.wire.diameterMm)} ${a.wire.wireClass}` : '',
     isGas && a.gas.gas.shields ? a.gas.gas.name : '',
-  ]
-    .filter(Boolean)
-    .join(' and ');
+  ];
+  return joined(parts, ' and ');
 }
 
 function movedFirst(sequences: DaySequences, machine: number, unit: number): DaySequences {
   return sequences.map((line, m) => (m === machine ? [unit, ...line.filter((one) => one !== unit)] : line));
 }
 
-const plus = (minutes: number): string => `${minutes} min`;
+const plus = (minutes: number): Words => words`${minutes} min`;
 
-function againstFirst(day: PlannedDay, order: DaySequences, value: DayValue, placed: PlacedTask): string {
+function againstFirst(day: PlannedDay, order: DaySequences, value: DayValue, placed: PlacedTask): Words {
   const unit = day.problem.units.findIndex(({ tasks }) => tasks.includes(placed.task));
   if (order[placed.machine]?.[0] === unit) return '';
   const instead = valueOf(placedTasks(day.problem, movedFirst(order, placed.machine, unit)));
   const change = instead.changeoverMin - value.changeoverMin;
   const late = instead.lateness - value.lateness;
-  if (late > 0) return ` First on the machine it would make others ${plus(late)} late.`;
-  if (change > 0) return ` First on the machine it would cost ${plus(change)} more of changing over.`;
+  if (late > 0) return words` First on the machine it would make others ${plus(late)} late.`;
+  if (change > 0) return words` First on the machine it would cost ${plus(change)} more of changing over.`;
   return ' First on the machine it would cost no more; the earlier filed goes first.';
 }
 
@@ -66,24 +68,24 @@ function whyOf(
   value: DayValue,
   placed: PlacedTask,
   before: PlacedTask | undefined,
-): string {
+): Words {
   const task = day.tasks[placed.task] as TaskOfDay;
   const plan = task.plans[placed.machine] as PlannedSetup;
   const unit = day.problem.units.find(({ tasks }) => tasks.includes(placed.task)) as DayUnit;
   const isPinned = unit.machine !== undefined && task.job.pin !== undefined;
   const prior = before && (day.tasks[before.task] as TaskOfDay);
   const same = prior && shared(plan, prior.plans[placed.machine] as PlannedSetup);
-  const change = placed.setupMin === 0 ? 'nothing to change' : `${plus(placed.setupMin)} to change over`;
+  const change = placed.setupMin === 0 ? 'nothing to change' : words`${plus(placed.setupMin)} to change over`;
   const begin = prior
-    ? `After ${prior.job.title}${same ? `, because both run ${same}` : ''}: ${change}.`
-    : `First on ${day.machines[placed.machine]?.machine.name ?? ''}: ${change} from how it stands.`;
+    ? words`After ${wordsOfMetricText(prior.job.title)}${same ? words`, because both run ${same}` : ''}: ${change}.`
+    : words`First on ${day.machines[placed.machine]?.machine.name ?? ''}: ${change} from how it stands.`;
   const unknowns = prior ? 0 : unknownsOf(day, placed);
   const most =
     unknowns === 0
       ? ''
-      : ` That is the most: what nobody knows of it (${unknowns === 1 ? '1 thing' : `${unknowns} things`}) is counted as not as needed.`;
+      : words` That is the most: what nobody knows of it (${unknowns === 1 ? '1 thing' : words`${unknowns} things`}) is counted as not as needed.`;
   const pinned = isPinned ? ' Pinned here by hand.' : '';
-  return `${begin}${most}${pinned || againstFirst(day, order, value, placed)}`;
+  return words`${begin}${most}${pinned || againstFirst(day, order, value, placed)}`;
 }
 
 /** What nobody knows of a machine that its first task asks for. */

@@ -1,10 +1,22 @@
 import { dayOrder, settled } from './order/day-order.ts';
 import { placedTasks, valueOf } from './order/schedule.ts';
 import type { Machine } from '../machine/machine.ts';
-import { effectiveWork, parseLine } from '../line/parse.ts';
-import { type DayInput, type DayJob, planDay, planOn, taskMinutes } from './plan-day.ts';
-import { placedDay } from './placed-day.ts';
+import { effectiveWork, parseLine as parseLineInWords } from '../line/parse.ts';
+import {
+  type DayInput,
+  type DayJob,
+  type PlannedDay,
+  planDay as planDayInWords,
+  planOn,
+  taskMinutes,
+} from './plan-day.ts';
+import { placedDay as placedDayInWords } from './placed-day.ts';
 import { clockMinutes, clockText, endOfHours, hoursOf, minutesFrom } from './shop-day.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const parseLine = toldInMetric(parseLineInWords);
+const planDay = toldInMetric(planDayInWords);
+const placedDay = toldInMetric(placedDayInWords);
 
 const KNOWN_AT = '2026-03-02T06:30:00.000Z';
 const fact = (value: string) => ({ value, at: KNOWN_AT });
@@ -73,9 +85,9 @@ const C = job('c', '2 mm steel tee 0.8 solid Ar+18 500 mm seam');
 function ordered(input: DayInput) {
   const day = planDay(input);
   const order = settled(dayOrder(day.problem));
-  return { day, order, placed: placedDay(day, order) };
+  return { day, order, placed: placedDay(day as PlannedDay, order) };
 }
-const titles = (placed: ReturnType<typeof placedDay>, line = 0) =>
+const titles = (placed: ReturnType<typeof placedDayInWords>, line = 0) =>
   placed.lines[line]?.map(({ task }) => task.job.id).join('');
 
 describe('times of the shop', () => {
@@ -138,7 +150,7 @@ describe('the day of a shop', () => {
   it('takes minutes from the arc time, typed ones as they are, and says where it assumes', () => {
     const machine = { id: 'm-tom', machine: ready('Tom') };
     const plan = planOn(dayOf([]))(A, machine);
-    if (typeof plan === 'string' || !plan.totals) throw new Error('no plan');
+    if (plan.status !== 'planned' || !plan.totals) throw new Error('no plan');
     // arc time ÷ share of the time that the arc burns, and two minutes to clamp up: definition
     const right = Math.ceil(plan.totals.arcTimeMin / 0.2 + 2);
     expect(taskMinutes(A, plan, { arcSharePercent: 20 })).toEqual({ workMin: right, from: 'arc-time' });

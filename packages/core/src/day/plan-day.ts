@@ -1,3 +1,4 @@
+import { words, type Words } from '../base/words/words.ts';
 import type { DayMachine, DayProblem, DayTask, TaskWeight } from './order/day-problem.ts';
 import { canDo, DAY_MIN } from './order/day-problem.ts';
 import type { Machine } from '../machine/machine.ts';
@@ -69,7 +70,7 @@ export interface TaskOfDay {
 /** A job that is on no machine's list, and why. */
 export interface LeftOut {
   readonly job: DayJob;
-  readonly reason: string;
+  readonly reason: Words;
 }
 
 /** The day as it is put in order. */
@@ -84,24 +85,34 @@ export interface PlannedDay {
   readonly pinFaults: readonly PinFault[];
 }
 
+/** Why a job is not welded on a machine. */
+export interface NotThere {
+  readonly status: 'not-there';
+  readonly reason: Words;
+}
+
 /** Plans a job on one machine of the shop, or on none; a plan, or why there is none. */
-export type PlanOn = (job: DayJob, machine: MachineOfDay) => PlannedSetup | string;
+export type PlanOn = (job: DayJob, machine: MachineOfDay) => PlannedSetup | NotThere;
+
+const notThere = (reason: Words): NotThere => ({ status: 'not-there', reason });
 
 /** Plans each job on each machine that it does not rule out. */
 export function planOn({ shop, machines }: Pick<DayInput, 'shop' | 'machines'>): PlanOn {
   const whole = { ...shop, machines: machines.map(({ machine }) => machine) };
   const names = new Set(machines.map(({ machine }) => machine.name));
   return (job, { machine }) => {
-    if (job.work.thicknessMm === undefined) return 'It has no thickness yet.';
+    if (job.work.thicknessMm === undefined) return notThere('It has no thickness yet.');
     const { machineName } = job.work;
     if (machineName !== undefined && machineName !== machine.name) {
-      return names.has(machineName)
-        ? `It is for ${machineName}.`
-        : `It is for ${machineName}, which is not in use.`;
+      return notThere(
+        names.has(machineName)
+          ? words`It is for ${machineName}.`
+          : words`It is for ${machineName}, which is not in use.`,
+      );
     }
     const here = jobInShop({ work: { ...job.work, machineName: machine.name }, own: job.own }, whole);
     const setup = here.status === 'answered' ? here.setup : undefined;
-    return setup?.status === 'planned' ? setup : (setup?.reasons[0] ?? 'It cannot be welded there.');
+    return setup?.status === 'planned' ? setup : notThere(setup?.reasons[0] ?? 'It cannot be welded there.');
   };
 }
 
@@ -139,12 +150,12 @@ function timesOf(
 /** A job on the machines that can do it, or why none can. */
 function taskOf(job: DayJob, input: DayInput, plan: PlanOn, ends: number): TaskOfDay | LeftOut {
   const found = input.machines.map((machine) => plan(job, machine));
-  const plans = found.map((one) => (typeof one === 'string' ? undefined : one));
+  const plans = found.map((one) => (one.status === 'planned' ? one : undefined));
   const first = plans.find((one) => one !== undefined);
   if (!first) {
     const named = input.machines.findIndex(({ machine }) => machine.name === job.work.machineName);
-    const reason = found[Math.max(0, named)] ?? 'There is no machine yet.';
-    return { job, reason: typeof reason === 'string' ? reason : '' };
+    const there = found[Math.max(0, named)];
+    return { job, reason: there?.status === 'not-there' ? there.reason : 'There is no machine yet.' };
   }
   const longest = input.machines.reduce((most, { id }) => {
     const { opensMin, closesMin } = hoursOf(input.day, id);
@@ -154,7 +165,7 @@ function taskOf(job: DayJob, input: DayInput, plan: PlanOn, ends: number): TaskO
   if (workMin > longest) {
     return {
       job,
-      reason: `It takes ${workMin} min, longer than the hours of any machine (${longest} min): split it.`,
+      reason: words`It takes ${workMin} min, longer than the hours of any machine (${longest} min): split it.`,
     };
   }
   const times = timesOf(job, input, ends);

@@ -1,3 +1,4 @@
+import type { Words } from '../base/words/words.ts';
 import { ARC_SETTINGS_CAUSES, ARC_SETTINGS_LINKS } from './stations/arc-settings.ts';
 import { GAS_SUPPLY_CAUSES, GAS_SUPPLY_LINKS } from './stations/gas-supply.ts';
 import { JOINT_METAL_CAUSES, JOINT_METAL_LINKS } from './stations/joint-metal.ts';
@@ -58,7 +59,7 @@ export function causeRow(id: CauseId): TableCause {
 }
 
 /** How a cause is said; an id that is none stands for itself. */
-export function causeText(id: string): string {
+export function causeText(id: string): Words {
   return ROW_OF.get(id)?.text ?? id;
 }
 

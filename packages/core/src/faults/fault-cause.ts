@@ -1,3 +1,4 @@
+import type { Words } from '../base/words/words.ts';
 import type { MachineFeature } from '../machine/scale/machine-feature.ts';
 import type { FaultFact } from './fault-fact.ts';
 import type { FaultProcess } from './fault-process.ts';
@@ -40,15 +41,15 @@ export type MachineTrait = MachineFeature | 'taps' | 'programs';
 export interface FaultCause {
   readonly id: string;
   readonly station: FaultStation;
-  readonly text: string;
+  readonly text: Words;
   /** How common it is, 1 to 5, for each process that it can be in. */
   readonly prior: Readonly<Partial<Record<FaultProcess, number>>>;
   readonly isDanger: boolean;
-  readonly check: string;
+  readonly check: Words;
   readonly checkMin: number;
   /** How much is taken apart for the look: 0 nothing, 1 something, 2 much. */
   readonly invasive: 0 | 1 | 2;
-  readonly fix: string;
+  readonly fix: Words;
   readonly fixMin: number;
   /** The fact that answers it, and at which values it convicts and clears. */
   readonly fact?: {

@@ -1,15 +1,22 @@
+import { inMetric } from '../base/words/in-words.ts';
 import fc from 'fast-check';
 import { CAUSES } from './causes.ts';
 import type { FaultCause } from './fault-cause.ts';
 import { FAULT_FACTS, type FaultFact, faultFactRow, faultFactText } from './fault-fact.ts';
 import { FAULT_SIGNS, faultSignRow } from './fault-sign.ts';
-import { faultReasons } from './fault-reasons.ts';
-import { nextChecks } from './next-checks.ts';
-import { type FaultReport, leftUnexplained, rankCauses } from './rank-causes.ts';
+import { faultReasons as faultReasonsInWords } from './fault-reasons.ts';
+import { nextChecks as nextChecksInWords } from './next-checks.ts';
+import { type FaultReport, leftUnexplained, rankCauses as rankCausesInWords } from './rank-causes.ts';
 import { reportDoubt } from './report-doubt.ts';
 import { shopSteps } from './shop-steps.ts';
 import { tellingSymptoms } from './telling-symptoms.ts';
-import { SUSPICIONS, suspicionsOf } from './suspicion.ts';
+import { SUSPICIONS, suspicionsOf as suspicionsOfInWords } from './suspicion.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const faultReasons = toldInMetric(faultReasonsInWords);
+const nextChecks = toldInMetric(nextChecksInWords);
+const rankCauses = toldInMetric(rankCausesInWords);
+const suspicionsOf = toldInMetric(suspicionsOfInWords);
 
 const report = (over: Partial<FaultReport> = {}): FaultReport => ({
   process: 'solid-gas',
@@ -92,7 +99,7 @@ describe('the machine and the job', () => {
     expect(shareOf(dip(5), 'dip-on-thick')).toBeGreaterThan(1.8 * shareOf(dip(4.9), 'dip-on-thick'));
     expect(suspicionsOf('wind', undefined)).toEqual([]);
     expect(suspicionsOf('wind', { place: 'outdoors' }).map(({ steps }) => steps)).toEqual([1.5]);
-    expect(SUSPICIONS.every(({ why }) => why.length > 10)).toBe(true);
+    expect(SUSPICIONS.every(({ why }) => inMetric(why).length > 10)).toBe(true);
   });
 
   // our judgement: at which thickness a cause is moved, and by how many doublings

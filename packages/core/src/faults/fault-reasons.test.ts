@@ -1,6 +1,10 @@
-import { faultReasons } from './fault-reasons.ts';
-import { causeRow, type CauseId } from './causes.ts';
+import { faultReasons as faultReasonsInWords } from './fault-reasons.ts';
+import { causeRow as causeRowInWords, type CauseId } from './causes.ts';
 import type { FaultReport } from './rank-causes.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const faultReasons = toldInMetric(faultReasonsInWords);
+const causeRow = toldInMetric(causeRowInWords);
 
 const report = (over: Partial<FaultReport> = {}): FaultReport => ({
   process: 'solid-gas',

@@ -1,4 +1,5 @@
-import { midSentence, sentence } from '../base/sentence.ts';
+import { midSentence, sentence } from '../base/words/sentence.ts';
+import { words, type Words } from '../base/words/words.ts';
 import type { LinkStrength } from './fault-cause.ts';
 import { faultFactText } from './fault-fact.ts';
 import { faultSignRow } from './fault-sign.ts';
@@ -11,7 +12,7 @@ import { type SymptomId, symptomRow } from './symptoms.ts';
 /** Something that speaks for a cause or against it, in plain words. */
 export interface FaultReason {
   readonly side: 'for' | 'against';
-  readonly text: string;
+  readonly text: Words;
 }
 
 const SHOWS: Readonly<Record<LinkStrength, string>> = {
@@ -25,18 +26,18 @@ const SHOWS: Readonly<Record<LinkStrength, string>> = {
 function ofPresent(cause: TableCause, symptom: SymptomId, { process }: FaultReport): FaultReason {
   const { text, impliesArc } = symptomRow(symptom);
   if (impliesArc && cause.noArc)
-    return { side: 'against', text: `${text}: there is an arc, and this leaves none` };
+    return { side: 'against', text: words`${text}: there is an arc, and this leaves none` };
   const link = linkOf(cause.id, symptom, process);
-  if (link === undefined) return { side: 'against', text: `${text}: it does not explain this` };
+  if (link === undefined) return { side: 'against', text: words`${text}: it does not explain this` };
   const side = link === 'excludes' || link === 'rarely' ? 'against' : 'for';
-  return { side, text: `${text}: ${SHOWS[link]}` };
+  return { side, text: words`${text}: ${SHOWS[link]}` };
 }
 
 function ofAbsent(cause: TableCause, symptom: SymptomId, { process }: FaultReport): readonly FaultReason[] {
   const link = linkOf(cause.id, symptom, process);
   const { text } = symptomRow(symptom);
   if (link === 'always' || link === 'often')
-    return [{ side: 'against', text: `Not there: ${midSentence(text)}. ${sentence(SHOWS[link])}` }];
+    return [{ side: 'against', text: words`Not there: ${midSentence(text)}. ${sentence(SHOWS[link])}` }];
   return [];
 }
 
@@ -70,7 +71,7 @@ export function faultReasons(cause: TableCause, report: FaultReport, foundHere =
   }
   const shop = shopSteps?.[cause.id] ?? 0;
   if (shop > 0 && foundHere > 0)
-    reasons.push({ side: 'for', text: `It was this ${times(foundHere)} in this shop` });
+    reasons.push({ side: 'for', text: words`It was this ${times(foundHere)} in this shop` });
   if (shop < 0) reasons.push({ side: 'against', text: 'It was this less often here than elsewhere' });
   return reasons.toSorted((a, b) => Number(a.side === 'against') - Number(b.side === 'against'));
 }

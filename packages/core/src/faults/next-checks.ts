@@ -1,9 +1,10 @@
+import type { Words } from '../base/words/words.ts';
 import type { CauseId } from './causes.ts';
 import type { RankedCause } from './rank-causes.ts';
 
 /** A look at the machine, with the causes that it answers together. */
 export interface NextCheck {
-  readonly check: string;
+  readonly check: Words;
   readonly causes: readonly CauseId[];
   readonly minutes: number;
   /** Chance of finding it, a minute of trouble. */
@@ -29,7 +30,7 @@ export function nextChecks(
   ranked: readonly RankedCause[],
   done: readonly CauseId[] = [],
 ): readonly NextCheck[] {
-  const byCheck = new Map<string, RankedCause[]>();
+  const byCheck = new Map<Words, RankedCause[]>();
   for (const one of ranked) {
     if (!one.isShown || done.includes(one.cause.id)) continue;
     byCheck.set(one.cause.check, [...(byCheck.get(one.cause.check) ?? []), one]);

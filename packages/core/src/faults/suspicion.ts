@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import type { BaseMetal } from '../trade/material/base-metal.ts';
 import type { Joint, Place, Position } from '../trade/material/work.ts';
 import type { PlannedMode } from '../trade/transfer/transfer-mode.ts';
@@ -33,7 +35,7 @@ export interface Suspicion {
   readonly when: When;
   /** Steps of the scale of how common a cause is, a doubling each; 'out': it cannot be. */
   readonly steps: number | 'out';
-  readonly why: string;
+  readonly why: Words;
 }
 
 const FILLETS: readonly Joint[] = ['tee', 'lap'];
@@ -49,12 +51,17 @@ export const SUSPICIONS: readonly Suspicion[] = [
     steps: 'out',
     why: 'the plan is not short-circuit',
   },
-  { cause: 'dip-on-thick', when: { thicknessMm: [0, 4] }, steps: 'out', why: 'the metal is under 4 mm' },
+  {
+    cause: 'dip-on-thick',
+    when: { thicknessMm: [0, 4] },
+    steps: 'out',
+    why: words`the metal is under ${amount.thickness(4)}`,
+  },
   {
     cause: 'dip-on-thick',
     when: { mode: ['short-circuit'], thicknessMm: THICK },
     steps: 2,
-    why: 'short-circuit on 5 mm or more',
+    why: words`short-circuit on ${amount.thickness(5)} or more`,
   },
   {
     cause: 'inductance-low',
@@ -78,7 +85,7 @@ export const SUSPICIONS: readonly Suspicion[] = [
     cause: 'downhill-thick',
     when: { position: ['vertical-down'], thicknessMm: THICK },
     steps: 2,
-    why: 'vertical down on 5 mm or more',
+    why: words`vertical down on ${amount.thickness(5)} or more`,
   },
   {
     cause: 'downhill-thick',

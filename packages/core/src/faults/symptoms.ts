@@ -78,7 +78,7 @@ export const SYMPTOMS = [
   {
     id: 'humped-start',
     group: 'look',
-    text: 'The first centimetre is heaped and cold, then it settles',
+    text: 'The start of the bead is heaped and cold, then it settles',
     processes: EVERY,
     tellsByAbsence: false,
     impliesArc: true,

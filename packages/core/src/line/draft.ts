@@ -1,3 +1,4 @@
+import { words, type Words } from '../base/words/words.ts';
 import type { LengthUnit } from '../base/quantity/thickness.ts';
 import type { Token } from './meaning.ts';
 import type { WorkSlot, StatedWork } from '../plan/work/stated-work.ts';
@@ -10,7 +11,7 @@ import type { Alternative } from './scope/alternatives.ts';
 /** What one token turned out to say. */
 export interface Verdict {
   readonly status: LineFragment['status'];
-  readonly label: string;
+  readonly label: Words;
   readonly slots: readonly WorkSlot[];
   readonly code?: string;
 }
@@ -46,8 +47,8 @@ export function ask(
   draft: Draft,
   index: number,
   slot: WorkSlot,
-  message: string,
-  answers: readonly (readonly [label: string, replacement: string])[],
+  message: Words,
+  answers: readonly (readonly [label: Words, replacement: string])[],
   verdict: 'keep' | 'replace' = 'replace',
 ): void {
   const token = draft.tokens[index] as Token;
@@ -67,12 +68,12 @@ export function ask(
 }
 
 /** Adds to what a token says. */
-export function noteVerdict(draft: Draft, index: number, slots: readonly WorkSlot[], label: string): void {
+export function noteVerdict(draft: Draft, index: number, slots: readonly WorkSlot[], label: Words): void {
   const before = draft.verdicts.get(index);
   if (before?.status === 'questioned') return;
   draft.verdicts.set(index, {
     status: 'understood',
-    label: before ? `${before.label} ${label}` : label,
+    label: before ? words`${before.label} ${label}` : label,
     slots: before ? [...slots, ...before.slots] : slots,
   });
 }

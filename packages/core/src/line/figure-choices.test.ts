@@ -1,3 +1,4 @@
+import { inMetric } from '../base/words/in-words.ts';
 import { effectiveWork, parseLine } from './parse.ts';
 import type { LineFigure, LineReading } from './line-reading.ts';
 
@@ -36,7 +37,8 @@ describe('what a figure was taken for', () => {
         const again = read(line).fragments.map((fragment) => fragment.figure?.role);
         if (label === 'leg') expect(effectiveWork(read(line)).legMm).toBeGreaterThan(0);
         if (label === 'thickness') expect(again).toContain('thickness');
-        if (label.endsWith('wire')) expect(effectiveWork(read(line)).wireDiameterMm).toBeGreaterThan(0);
+        if (inMetric(label).endsWith('wire'))
+          expect(effectiveWork(read(line)).wireDiameterMm).toBeGreaterThan(0);
       }
     }
     expect(fragments.flatMap(({ figure }) => figure?.others ?? []).length).toBeGreaterThan(5);

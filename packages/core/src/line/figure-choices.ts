@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import type { Draft, Line } from './draft.ts';
 import { lineWith } from './draft.ts';
 import { meaningOf, type Token } from './meaning.ts';
@@ -7,6 +9,8 @@ import type { LineChoice, LineFigure } from './line-reading.ts';
 import { candidatesOf, type Role } from './roles/candidates.ts';
 import { has, wireOfLength } from './roles/scene.ts';
 import type { WholeReading } from './reading.ts';
+import type { LengthUnit } from '../base/quantity/thickness.ts';
+import { wireWritten } from './figures/read-wires.ts';
 import { ownerOf } from './settled-tokens.ts';
 
 const ROLE_NAME: Readonly<Record<Role, LineFigure['role']>> = {
@@ -21,7 +25,11 @@ const ROLE_NAME: Readonly<Record<Role, LineFigure['role']>> = {
 };
 
 /** How a figure is written so that it is read as one thing; undefined: it cannot be said. */
-function written(role: Role, token: Token): readonly [label: string, text: string] | undefined {
+function written(
+  role: Role,
+  token: Token,
+  unit: LengthUnit,
+): readonly [label: Words, text: string] | undefined {
   const length = meaningOf(token, 'length')?.length;
   if (!length) return undefined;
   const text = token.text.trim();
@@ -30,7 +38,7 @@ function written(role: Role, token: Token): readonly [label: string, text: strin
     case 'thickness':
       return ['thickness', `${text} thick`];
     case 'wire':
-      return wire === undefined ? undefined : [`${wire} mm wire`, `${wire} mm wire`];
+      return wire === undefined ? undefined : [words`${amount.wireSize(wire)} wire`, wireWritten(wire, unit)];
     case 'leg':
       return length.form === 'gauge' ? undefined : ['leg', `${text} leg`];
     case 'outside':
@@ -125,7 +133,7 @@ export function figureChoices(
       other !== role &&
       (likely.includes(other) || other === 'belongs' || other === 'thickness' || other === 'leg'),
   ).flatMap((other): LineChoice[] => {
-    const said = written(other, token);
+    const said = written(other, token, line.unit);
     return said ? [{ label: said[0], line: lineWith(draft, token, said[1]) }] : [];
   });
   const word = wordOf(best, index, role);

@@ -1,7 +1,10 @@
 import { completeWork } from '../plan/work/complete-work.ts';
-import { effectiveWork, parseLine } from './parse.ts';
+import { effectiveWork, parseLine as parseLineInWords } from './parse.ts';
 import type { StatedWork } from '../plan/work/stated-work.ts';
 import type { LineReading } from './line-reading.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const parseLine = toldInMetric(parseLineInWords);
 
 function read(line: string, unit: 'mm' | 'in' = 'mm'): LineReading {
   return parseLine(line, { unit, machineNames: [] });

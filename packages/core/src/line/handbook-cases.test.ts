@@ -1,9 +1,13 @@
-import { planSetup } from '../plan/setup/plan-setup.ts';
+import { planSetup as planSetupInWords } from '../plan/setup/plan-setup.ts';
 import { completeWork } from '../plan/work/complete-work.ts';
 import { resourcesOf } from '../plan/work/shop.ts';
-import { effectiveWork, parseLine } from './parse.ts';
+import { effectiveWork, parseLine as parseLineInWords } from './parse.ts';
 import type { StatedWork } from '../plan/work/stated-work.ts';
 import type { LineReading } from './line-reading.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const planSetup = toldInMetric(planSetupInWords);
+const parseLine = toldInMetric(parseLineInWords);
 
 const MACHINES = ['Marigold', 'Old Tom', 'Suitcase'];
 

@@ -1,3 +1,4 @@
+import { words } from '../base/words/words.ts';
 import {
   GAP_RANGE_MM,
   LEG_RANGE_MM,
@@ -45,7 +46,7 @@ export function refuseOutOfRange(draft: Draft): void {
       if (verdict?.slots.includes(slot) !== true) return;
       verdicts.set(index, {
         status: 'not-understood',
-        label: `${verdict.label}: ${min} to ${max} is planned`,
+        label: words`${verdict.label}: ${min} to ${max} is planned`,
         slots: [],
       });
     });

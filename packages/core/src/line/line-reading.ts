@@ -1,15 +1,16 @@
+import type { Words } from '../base/words/words.ts';
 import type { Meaning } from './meaning.ts';
 import type { WorkSlot, StatedWork } from '../plan/work/stated-work.ts';
 
 /** A choice that answers a question: `line` is the whole line with the answer written in. */
 export interface LineChoice {
-  readonly label: string;
+  readonly label: Words;
   readonly line: string;
 }
 
 export interface LineQuestion {
   readonly slot: WorkSlot;
-  readonly message: string;
+  readonly message: Words;
   readonly start: number;
   readonly end: number;
   readonly choices: readonly LineChoice[];
@@ -24,7 +25,7 @@ export interface LineFragment {
   /** `noted`: a word or figure of the trade that is understood and has no part in the plan. */
   readonly status: 'understood' | 'questioned' | 'noted' | 'not-understood';
   /** What it was taken for, for a chip. */
-  readonly label: string;
+  readonly label: Words;
   readonly slots: readonly WorkSlot[];
   /** The word it was read as, when a typing slip was put right. */
   readonly corrected?: string;

@@ -1,3 +1,4 @@
+import type { Words } from '../base/words/words.ts';
 import type { GasId } from '../trade/gas/gas.ts';
 import type { BaseMetal } from '../trade/material/base-metal.ts';
 import type {
@@ -18,12 +19,12 @@ import type { WireClass } from '../trade/wire/wire-class.ts';
 import type { WorkSlot, StatedWork } from '../plan/work/stated-work.ts';
 
 /** An answer to a question: what it is called, and what is written in the word's place. */
-export type Answer = readonly [label: string, replacement: string];
+export type Answer = readonly [label: Words, replacement: string];
 
 /** A question a word raises by itself. */
 export interface Asking {
   readonly slot: WorkSlot;
-  readonly message: string;
+  readonly message: Words;
   readonly answers: readonly Answer[];
 }
 
@@ -115,7 +116,7 @@ export type Meaning =
       readonly section?: string;
     }
   /** A figure with a word that says what it is: leg, gap, passes … and nothing else. */
-  | { readonly kind: 'measure'; readonly label: string; readonly slots: readonly MeasuredSlot[] }
+  | { readonly kind: 'measure'; readonly label: Words; readonly slots: readonly MeasuredSlot[] }
   /** A pipe's schedule without its size. */
   | { readonly kind: 'schedule' }
   /** A word of the trade with no part in the numbers, or one that has to be asked about. */

@@ -1,6 +1,9 @@
-import { effectiveWork, parseLine } from './parse.ts';
+import { effectiveWork, parseLine as parseLineInWords } from './parse.ts';
 import type { StatedWork } from '../plan/work/stated-work.ts';
 import type { LineReading } from './line-reading.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const parseLine = toldInMetric(parseLineInWords);
 
 const MACHINES = ['Marigold', 'Old Tom', 'Suitcase'];
 

@@ -1,3 +1,4 @@
+import type { Words } from '../base/words/words.ts';
 import type { Draft, Line, Verdict } from './draft.ts';
 import { doubtsOf } from './doubts.ts';
 import { figureChoices } from './figure-choices.ts';
@@ -34,7 +35,7 @@ function fallback(token: Token): Verdict {
   return { status: 'not-understood', label: token.text, slots: [] };
 }
 
-function wholeFragment(text: string, label: string, code?: string): LineFragment {
+function wholeFragment(text: string, label: Words, code?: string): LineFragment {
   return {
     start: 0,
     end: text.length,

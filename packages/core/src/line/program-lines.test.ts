@@ -1,4 +1,7 @@
-import { readProgramLines } from './program-lines.ts';
+import { readProgramLines as readProgramLinesInWords } from './program-lines.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const readProgramLines = toldInMetric(readProgramLinesInWords);
 
 describe('a pasted table of programs', () => {
   it.each([

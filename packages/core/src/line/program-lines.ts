@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import type { MachineProgram } from '../machine/program.ts';
 import { wireClassRow } from '../trade/wire/wire-class.ts';
 import { parseLine } from './parse.ts';
@@ -5,7 +7,7 @@ import { parseLine } from './parse.ts';
 /** What became of one pasted line, counted from 1. */
 export type ProgramLineReading =
   | { readonly line: number; readonly program: MachineProgram }
-  | { readonly line: number; readonly wrong: string };
+  | { readonly line: number; readonly wrong: Words };
 
 /** Most characters of a line that is read. Source: our tuning. */
 const LINE_MOST = 300;
@@ -23,12 +25,13 @@ function readLine(line: number, text: string): ProgramLineReading {
     about: 'wire',
   });
   const strange = fragments.find(({ status }) => status === 'not-understood');
-  if (strange) return { line, wrong: `“${strange.text}” is not understood.` };
+  if (strange) return { line, wrong: words`“${strange.text}” is not understood.` };
   const [question] = questions;
   if (question) return { line, wrong: question.message };
   const { wireClass, wireDiameterMm: diameterMm } = work;
   if (wireClass === undefined) return { line, wrong: 'Which wire is it for? Write its class: ER70S-6.' };
-  if (diameterMm === undefined) return { line, wrong: 'Which size is the wire? Write it: 1.0 mm.' };
+  if (diameterMm === undefined)
+    return { line, wrong: words`Which size is the wire? Write it: ${amount.wireSize(1)}.` };
   const { way, tubular } = wireClassRow(wireClass);
   const gas = work.gas ?? (way === 'self-shielded' ? 'none' : undefined);
   if (gas === undefined) return { line, wrong: 'Which gas is it for? Write it: Ar+18.' };

@@ -20,10 +20,10 @@ export function readFigures(draft: Draft, line: Line): void {
     const placed = placedAt(draft, index);
     const wire = wireOfLength(placed.length);
     if (role === 'outside') readOutside(draft, line, placed);
-    else if (role === 'unknown-wire') unknownWire(draft, placed);
+    else if (role === 'unknown-wire') unknownWire(draft, line.unit, placed);
     else if (role === 'wire' && wire !== undefined) wires.push({ placed, wire });
   }
-  readWires(draft, wires);
+  readWires(draft, line.unit, wires);
   readSizes(draft, line);
   for (const [index, others] of asked) {
     const own =

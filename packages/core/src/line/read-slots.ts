@@ -1,3 +1,4 @@
+import { isSameWords, joined, words, type Words } from '../base/words/words.ts';
 import { gasOf } from '../trade/gas/gas.ts';
 import { metalName } from '../trade/material/base-metal.ts';
 import {
@@ -26,7 +27,7 @@ interface Claim {
   readonly token: Token;
   readonly slot: WorkSlot;
   readonly value: NonNullable<StatedWork[WorkSlot]>;
-  readonly label: string;
+  readonly label: Words;
   /** A weak claim gives way to a strong one for the same slot. */
   readonly weak: boolean;
   /** A claim gives way to this narrower value of its slot. */
@@ -37,7 +38,7 @@ interface Claim {
 
 type Piece = Omit<Claim, 'index' | 'token'>;
 
-function piece(slot: WorkSlot, value: Piece['value'], label: string, weak = false, assumed = false): Piece {
+function piece(slot: WorkSlot, value: Piece['value'], label: Words, weak = false, assumed = false): Piece {
   return { slot, value, label, weak, assumed };
 }
 
@@ -109,8 +110,8 @@ function ask(
   draft: Draft,
   index: number,
   slot: WorkSlot,
-  message: string,
-  answers: readonly (readonly [string, string])[],
+  message: Words,
+  answers: readonly (readonly [label: Words, replacement: string])[],
 ): void {
   const token = draft.tokens[index] as Token;
   const question: LineQuestion = {
@@ -138,8 +139,8 @@ function settle(draft: Draft, claims: readonly Claim[]): void {
     if (values.length > 1 && slot !== 'outsideMm') {
       for (const claim of candidates) {
         const others = candidates.filter((c) => String(c.value) !== String(claim.value)).map((c) => c.label);
-        ask(draft, claim.index, slot, `${claim.label} or ${others.join(' or ')}?`, [
-          [`Not ${claim.label}`, ''],
+        ask(draft, claim.index, slot, words`${claim.label} or ${joined(others, ' or ')}?`, [
+          [words`Not ${claim.label}`, ''],
         ]);
       }
       continue;
@@ -151,8 +152,13 @@ function settle(draft: Draft, claims: readonly Claim[]): void {
 
 function verdictOf(token: Token, pieces: readonly Piece[]): Verdict {
   const shown = pieces.filter((p) => p.slot !== 'metal' || !pieces.some((q) => q.slot === 'alloy'));
-  const labels = [...new Set(shown.map((p) => (p.assumed ? `${p.label} assumed` : p.label)))];
-  return { status: 'understood', label: labels.join(', ') || token.text, slots: pieces.map((p) => p.slot) };
+  const labels = shown.map((p) => (p.assumed ? words`${p.label} assumed` : p.label));
+  const told = labels.filter((label, i) => labels.findIndex((one) => isSameWords(one, label)) === i);
+  return {
+    status: 'understood',
+    label: told.length === 0 ? token.text : joined(told, ', '),
+    slots: pieces.map((p) => p.slot),
+  };
 }
 
 function readVertical(draft: Draft, claims: readonly Claim[]): void {
@@ -199,7 +205,7 @@ function readProducts(draft: Draft): void {
     else
       draft.verdicts.set(index, {
         ...before,
-        label: `${before.label} ${label}`,
+        label: words`${before.label} ${label}`,
         slots: [...before.slots, ...slots],
       });
   }
@@ -243,7 +249,7 @@ function readNoted(draft: Draft): void {
     const noted = meaningOf(token, 'noted');
     const near = meaningOf(token, 'near-word');
     const asks = noted?.asks ?? near?.asks ?? meaningOf(token, 'gas')?.asks;
-    const quoted = noted?.asks ? `“${token.text}”: ${noted.asks.message}` : asks?.message;
+    const quoted = noted?.asks ? words`“${token.text}”: ${noted.asks.message}` : asks?.message;
     if (asks) ask(draft, index, asks.slot, quoted ?? '', asks.answers);
     else if (noted && !draft.verdicts.has(index)) {
       draft.verdicts.set(index, { status: 'noted', label: noted.as, slots: [] });
@@ -254,7 +260,7 @@ function readNoted(draft: Draft): void {
 function readQuestions(draft: Draft): void {
   draft.tokens.forEach((token, index) => {
     const machine = meaningOf(token, 'near-machine');
-    if (machine) ask(draft, index, 'machineName', `${machine.name}?`, [[machine.name, machine.name]]);
+    if (machine) ask(draft, index, 'machineName', words`${machine.name}?`, [[machine.name, machine.name]]);
     const outside = draft.tokens[index + 1];
     if (
       meaningOf(token, 'corner') &&

@@ -1,3 +1,4 @@
+import { inMetric } from '../base/words/in-words.ts';
 import { gasOf } from '../trade/gas/gas.ts';
 import {
   type Circumstance,
@@ -138,7 +139,7 @@ export function renderLine(work: StatedWork): string {
     gasWords(work),
     work.polarity,
     work.withoutFiller === true ? 'without filler' : undefined,
-    ...(work.priorities ?? []).map((priority) => PRIORITY_NAME[priority]),
+    ...(work.priorities ?? []).map((priority) => inMetric(PRIORITY_NAME[priority])),
     ...(work.circumstances ?? []).map((circumstance) => CIRCUMSTANCE_WORDS[circumstance]),
     ...weldWords(work),
     work.machineName,

@@ -1,3 +1,4 @@
+import { words } from '../base/words/words.ts';
 import { COMMON_GASES, gasOf, gasOfShares } from '../trade/gas/gas.ts';
 import { isOfWay, isSinglePass, usualClass, wireClassRow } from '../trade/wire/wire-class.ts';
 import { type Draft, lineWith } from './draft.ts';
@@ -36,7 +37,7 @@ export function settleByGas(draft: Draft): void {
   if (!token) return;
   draft.questions.push({
     slot: 'gas',
-    message: `${wireClass} makes its own shield: no gas, or gas-shielded flux core?`,
+    message: words`${wireClass} makes its own shield: no gas, or gas-shielded flux core?`,
     start: token.start,
     end: token.end,
     choices: [
@@ -44,7 +45,11 @@ export function settleByGas(draft: Draft): void {
       { label: 'gas-shielded', line: `${withoutGasless(draft)} gas-shielded flux core`.trim() },
     ],
   });
-  draft.verdicts.set(index, { status: 'questioned', label: `${gasOf(gas).name}: not used?`, slots: ['gas'] });
+  draft.verdicts.set(index, {
+    status: 'questioned',
+    label: words`${gasOf(gas).name}: not used?`,
+    slots: ['gas'],
+  });
 }
 
 /** The line without the words that name a wire of its own shield. */

@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import type { MeasuredSlot, Meaning, Token } from './meaning.ts';
 import { meaningOf } from './meaning.ts';
 import { mmOfWritten } from '../base/quantity/length-text.ts';
@@ -5,7 +7,7 @@ import type { Doubts } from './doubts.ts';
 import type { WholeReading } from './reading.ts';
 import { headOf } from './roles/scene.ts';
 
-function measured(label: string, slots: readonly MeasuredSlot[] = []): Meaning {
+function measured(label: Words, slots: readonly MeasuredSlot[] = []): Meaning {
   return { kind: 'measure', label, slots };
 }
 
@@ -26,14 +28,14 @@ function roleMeanings(reading: WholeReading, index: number, token: Token): reado
   switch (reading.roles.get(index)) {
     case 'leg': {
       const value = legMm(token);
-      return [measured(`${value} mm leg`, [{ slot: 'legMm', value }])];
+      return [measured(words`${amount.distance(value, 'as-given')} leg`, [{ slot: 'legMm', value }])];
     }
     case 'off': {
       const value = meaningOf(token, 'length')?.length.value ?? 1;
-      return [measured(`${value} off`, [{ slot: 'numberOff', value }])];
+      return [measured(words`${value} off`, [{ slot: 'numberOff', value }])];
     }
     case 'belongs':
-      return [measured(`${token.text}: belongs to “${ownerOf(reading, index)?.text ?? ''}”`)];
+      return [measured(words`${token.text}: belongs to “${ownerOf(reading, index)?.text ?? ''}”`)];
     case 'unclear':
       return [{ kind: 'unknown' }];
     default:

@@ -1,10 +1,15 @@
+import { inMetric } from '../base/words/in-words.ts';
 import { completeWork } from '../plan/work/complete-work.ts';
 import { resourcesOf } from '../plan/work/shop.ts';
-import { effectiveWork, parseLine } from './parse.ts';
+import { effectiveWork, parseLine as parseLineInWords } from './parse.ts';
 import type { Machine } from '../machine/machine.ts';
 import { inchesPerMinFromMPerMin } from '../base/quantity/units.ts';
-import { planSetup } from '../plan/setup/plan-setup.ts';
+import { planSetup as planSetupInWords } from '../plan/setup/plan-setup.ts';
 import type { OwnNumbers, PlannedSetup, Setup } from '../plan/setup/setup.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const parseLine = toldInMetric(parseLineInWords);
+const planSetup = toldInMetric(planSetupInWords);
 
 const PLAIN: Machine = {
   name: 'Plain',
@@ -82,7 +87,7 @@ describe('wrong ways', () => {
     expect(setup.status).toBe(status);
     if (setup.status === 'refused') {
       expect(setup.code).toBe(code);
-      expect(setup.reasons[0]?.length).toBeGreaterThan(15);
+      expect(inMetric(setup.reasons[0] ?? '').length).toBeGreaterThan(15);
     } else {
       const caution = setup.cautions.find((c) => c.code === code);
       expect(caution?.level).toBe('stop');
@@ -119,7 +124,7 @@ describe('which way is chosen', () => {
     const { ways } = planned('8 mm steel tee overhead Plain');
     expect(ways.filter(({ status }) => status === 'chosen')).toHaveLength(1);
     expect(new Set(ways.map(({ way }) => way)).size).toBe(7);
-    for (const way of ways) expect(way.text.length).toBeGreaterThan(10);
+    for (const way of ways) expect(inMetric(way.text).length).toBeGreaterThan(10);
     const codes = new Map(ways.map(({ way, mode, code }) => [`${way}/${mode}`, code] as const));
     expect(codes.get('solid-gas/spray')).toBe('position-wrong-for-way');
     expect(codes.get('solid-gas/pulse')).toBe('machine-without-pulse');

@@ -5,7 +5,14 @@ import {
   programFor,
   programsFault,
 } from './program.ts';
-import { differenceText, programForText } from './program-text.ts';
+import {
+  differenceText as differenceTextInWords,
+  programForText as programForTextInWords,
+} from './program-text.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const differenceText = toldInMetric(differenceTextInWords);
+const programForText = toldInMetric(programForTextInWords);
 
 const WANTED: ProgramFor = { wireClass: 'ER70S-6', diameterMm: 1.0, gas: 'ar-co2-18', mode: 'short-circuit' };
 const program = (name: string, over: Partial<ProgramFor> = {}): MachineProgram => ({

@@ -51,7 +51,6 @@ export {
   type ProcedureSheet,
   procedureSheet,
   SHEET_DISCLAIMER,
-  SHEET_RUN_COLUMNS,
   type SheetEssentials,
   type SheetLine,
 } from './sheet/procedure-sheet.ts';
@@ -84,3 +83,4 @@ export {
   WELD_RUN_LENGTH_RANGE_MM,
   type WeldedRun,
 } from './run/weld-run.ts';
+export { sheetRunHeadings, sheetRunTexts, sheetText } from './sheet/sheet-words.ts';

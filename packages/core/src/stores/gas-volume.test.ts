@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { trueDiameterMm } from '../trade/wire/true-diameter.ts';
 import { wireKgPerM } from '../trade/wire/wire-mass.ts';
-import { CO2_L_PER_KG, cylinderL, gaugeDoubt, isLiquidGas } from './gas-volume.ts';
+import { CO2_L_PER_KG, cylinderL, gaugeDoubt as gaugeDoubtInWords, isLiquidGas } from './gas-volume.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const gaugeDoubt = toldInMetric(gaugeDoubtInWords);
 
 const percentOff = (found: number, wanted: number): number => Math.abs(found / wanted - 1) * 100;
 

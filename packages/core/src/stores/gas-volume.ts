@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import { type GasId, gasOf } from '../trade/gas/gas.ts';
 import { curveValue, type CurvePoints } from '../base/numeric/point-curve.ts';
 import { within } from '../base/quantity/out-of-range-error.ts';
@@ -41,11 +43,11 @@ function compressibility(gas: GasId, bar: number): number {
 }
 
 /** How sure litres from a gauge are, and why. */
-export function gaugeDoubt(gas: GasId): string {
+export function gaugeDoubt(gas: GasId): Words {
   const { heliumPercent, co2Percent } = gasOf(gas);
-  if (heliumPercent > 0) return 'reckoned as an ideal gas; gauge ± 6 bar';
+  if (heliumPercent > 0) return words`reckoned as an ideal gas; gauge ± ${amount.pressure(6)}`;
   const percent = co2Percent[1] > 0 ? 3 : 1;
-  return `real-gas factor ± ${percent} %, our model; gauge ± 6 bar`;
+  return words`real-gas factor ± ${percent} %, our model; gauge ± ${amount.pressure(6)}`;
 }
 
 /** Whether a gas stands in its cylinder as a liquid: then the pressure says nothing of how much there is. */

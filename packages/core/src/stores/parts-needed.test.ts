@@ -1,6 +1,9 @@
 import type { Machine } from '../machine/machine.ts';
-import { partsNeeded } from './parts-needed.ts';
+import { partsNeeded as partsNeededInWords } from './parts-needed.ts';
 import type { StockItem } from './stock-item.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const partsNeeded = toldInMetric(partsNeededInWords);
 
 const TOM: Machine = {
   name: 'Tom',
@@ -41,7 +44,7 @@ describe('parts that a changeover takes', () => {
     expect(found.map(({ what }) => what)).toEqual([
       '1.0 mm ER5356',
       'rolls: U 1.0 mm',
-      'plastic liner for 1.0–1.2 mm',
+      'plastic liner for 1.0 to 1.2 mm',
       'bronze neck liner',
       '1.0 mm tip marked for aluminium',
       'cylinder of argon',

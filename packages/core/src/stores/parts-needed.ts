@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import { type Attributes } from '../machine/rig-state/rig-fact.ts';
 import { rigSize, takesSize } from '../changeover/machine-rig.ts';
 import type { Machine } from '../machine/machine.ts';
@@ -7,7 +9,7 @@ import { isUsedUp, type Part, type StockItem } from './stock-item.ts';
 /** A part that a changeover takes, and whether it is at hand; undefined: nobody counted any such. */
 export interface PartNeeded {
   readonly step: string;
-  readonly what: string;
+  readonly what: Words;
   readonly atHand: boolean | undefined;
 }
 
@@ -26,14 +28,17 @@ function partsOf(stock: readonly StockItem[], part: Part['part']): readonly Part
 const sizeIs = (mm: number | undefined, size: string | undefined): boolean =>
   mm === undefined || size === undefined || rigSize(mm) === size;
 
+const sizeText = (size: string | undefined): Words =>
+  size === undefined ? '' : words`${amount.wireSize(Number(size))}`;
+
 function spool(step: string, alloy: string | undefined, size: string | undefined, small: boolean): Finder {
   return (_need, _machine, stock) => {
     const spools = stock.filter((item) => item.kind === 'spool');
     const fits = spools.filter((one) => one.size === undefined || (one.size === 'D100') === small);
-    const word = small ? ', 100 mm spool' : '';
+    const word = small ? words`, ${amount.distance(100)} spool` : '';
     return {
       step,
-      what: `${size ?? ''} mm ${alloy ?? ''}${word}`,
+      what: words`${sizeText(size)} ${alloy ?? ''}${word}`,
       atHand:
         spools.length === 0
           ? undefined
@@ -58,13 +63,13 @@ const FINDERS: Readonly<Record<string, Finder>> = {
     );
     return {
       step: 'rolls-on',
-      what: `rolls: ${rigValueText('rollsForm', rollsForm)} ${rollsGroove} mm`,
+      what: words`rolls: ${rigValueText('rollsForm', rollsForm)} ${sizeText(rollsGroove)}`,
       atHand: onMachine === true || inStores === true ? true : (onMachine ?? inStores),
     };
   },
   'liner-in': ({ linerMaterial = '', linerBore = '' }, _machine, stock) => ({
     step: 'liner-in',
-    what: `${linerMaterial} liner for ${rigValueText('linerBore', linerBore)}`,
+    what: words`${linerMaterial} liner for ${rigValueText('linerBore', linerBore)}`,
     atHand: held(
       partsOf(stock, 'liner'),
       ({ liner, forMm }) =>
@@ -82,7 +87,7 @@ const FINDERS: Readonly<Record<string, Finder>> = {
       : undefined,
   'tip-on': ({ tipBore, tipAluminium }, _machine, stock) => ({
     step: 'tip-on',
-    what: `${tipBore ?? ''} mm tip${tipAluminium === 'yes' ? ' marked for aluminium' : ''}`,
+    what: words`${sizeText(tipBore)} tip${tipAluminium === 'yes' ? ' marked for aluminium' : ''}`,
     atHand: held(
       partsOf(stock, 'tip'),
       (one) => sizeIs(one.forMm, tipBore) && (one.forAluminium === true) === (tipAluminium === 'yes'),
@@ -90,7 +95,7 @@ const FINDERS: Readonly<Record<string, Finder>> = {
   }),
   'cyl-place': ({ gas }, _machine, stock) => ({
     step: 'cyl-place',
-    what: `cylinder of ${gas ?? ''}`,
+    what: words`cylinder of ${gas ?? ''}`,
     atHand: held(
       stock.filter((item) => item.kind === 'cylinder'),
       (one) => one.gas === gas,

@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import { isLiquidGas } from './gas-volume.ts';
 import type { Cylinder, Spool, StockFault, StockItem } from './stock-item.ts';
 
@@ -19,7 +21,7 @@ export type AfterEntry =
   | { readonly status: 'taken'; readonly item: StockItem }
   | { readonly status: 'refused'; readonly fault: StockFault };
 
-function refused(field: string, message: string): AfterEntry {
+function refused(field: string, message: Words): AfterEntry {
   return { status: 'refused', fault: { field, message } };
 }
 
@@ -43,11 +45,14 @@ function weighed(item: Spool | Cylinder, weightKg: number): AfterEntry {
   if (left < 0) {
     return refused(
       'weightKg',
-      `That is less than it weighs empty (${tareKg} kg): weigh again, or mend the tare.`,
+      words`That is less than it weighs empty (${amount.weight(tareKg)}): weigh again, or mend the tare.`,
     );
   }
   if (left > fullKg * (1 + OVER_FULL)) {
-    return refused('weightKg', `A full one weighs ${rounded(tareKg + fullKg)} kg: this cannot be.`);
+    return refused(
+      'weightKg',
+      words`A full one weighs ${amount.weight(rounded(tareKg + fullKg))}: this cannot be.`,
+    );
   }
   return { status: 'taken', item: { ...item, leftKg: rounded(Math.min(left, fullKg)) } };
 }
@@ -58,7 +63,7 @@ function gauged(item: StockItem, bar: number, temperatureC: number | undefined):
     return refused('bar', 'CO₂ stands at the same pressure until it is nearly gone: weigh it.');
   }
   if (item.fullBar !== undefined && bar > item.fullBar) {
-    return refused('bar', `A full one stands at ${item.fullBar} bar: this cannot be.`);
+    return refused('bar', words`A full one stands at ${amount.pressure(item.fullBar)}: this cannot be.`);
   }
   return { status: 'taken', item: { ...item, leftBar: bar, temperatureC } };
 }
@@ -72,7 +77,10 @@ function adjusted(item: StockItem, left: number): AfterEntry {
   const byWeight = item.kind === 'spool' || isLiquidGas(item.gas);
   const full = byWeight ? item.fullKg : (item as Cylinder).fullBar;
   if (full !== undefined && left > full) {
-    return refused('left', `A full one holds ${full} ${byWeight ? 'kg' : 'bar'}: this cannot be.`);
+    return refused(
+      'left',
+      words`A full one holds ${byWeight ? amount.weight(full, 'as-given') : amount.pressure(full, 'as-given')}: this cannot be.`,
+    );
   }
   return {
     status: 'taken',

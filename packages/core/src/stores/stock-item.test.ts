@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { afterEntry, type StockEntry } from './stock-entry.ts';
+import { afterEntry as afterEntryInWords, type StockEntry } from './stock-entry.ts';
 import {
   type Cylinder,
   cylinderLeft,
@@ -8,10 +8,14 @@ import {
   type Part,
   type Spool,
   spoolLeft,
-  stockFault,
+  stockFault as stockFaultInWords,
   type StockItem,
 } from './stock-item.ts';
 import { wireKgPerM } from '../trade/wire/wire-mass.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const afterEntry = toldInMetric(afterEntryInWords);
+const stockFault = toldInMetric(stockFaultInWords);
 
 const SPOOL: Spool = {
   kind: 'spool',

@@ -1,3 +1,5 @@
+import { amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import type { RollForm } from '../trade/feed-path.ts';
 import type { GasId } from '../trade/gas/gas.ts';
 import { trueDiameterMm } from '../trade/wire/true-diameter.ts';
@@ -94,7 +96,7 @@ export type StockItem = Spool | Cylinder | Part;
 /** Something in Stores is wrong, and in which field. */
 export interface StockFault {
   readonly field: string;
-  readonly message: string;
+  readonly message: Words;
 }
 
 /** True diameter of the wire on a spool, mm. */
@@ -165,7 +167,10 @@ function cylinderFault(cylinder: Cylinder): StockFault | undefined {
       return { field, message: 'CO₂ stands at the same pressure until it is nearly gone: weigh it.' };
     }
     if (leftKg !== undefined && fullKg !== undefined && leftKg > fullKg) {
-      return { field: 'leftKg', message: `That is more than a full one holds (${fullKg} kg).` };
+      return {
+        field: 'leftKg',
+        message: words`That is more than a full one holds (${amount.weight(fullKg)}).`,
+      };
     }
     return undefined;
   }
@@ -173,7 +178,10 @@ function cylinderFault(cylinder: Cylinder): StockFault | undefined {
     return { field: 'leftKg', message: 'This gas is told by its pressure: read the gauge.' };
   }
   if (leftBar !== undefined && fullBar !== undefined && leftBar > fullBar) {
-    return { field: 'leftBar', message: `That is more than a full one stands at (${fullBar} bar).` };
+    return {
+      field: 'leftBar',
+      message: words`That is more than a full one stands at (${amount.pressure(fullBar)}).`,
+    };
   }
   return undefined;
 }
@@ -183,7 +191,10 @@ export function stockFault(item: StockItem): StockFault | undefined {
   if (item.kind === 'cylinder') return cylinderFault(item);
   if (item.kind === 'part') return undefined;
   if (item.leftKg !== undefined && item.fullKg !== undefined && item.leftKg > item.fullKg) {
-    return { field: 'leftKg', message: `That is more wire than a full spool holds (${item.fullKg} kg).` };
+    return {
+      field: 'leftKg',
+      message: words`That is more wire than a full spool holds (${amount.weight(item.fullKg)}).`,
+    };
   }
   return undefined;
 }

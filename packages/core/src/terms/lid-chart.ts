@@ -1,3 +1,4 @@
+import type { Words } from '../base/words/words.ts';
 import { scaledSettings, type SecondarySetting } from '../plan/secondary/secondary-setting.ts';
 import type { MachineDials } from '../machine/dial/machine-dials.ts';
 import type { BeadSetting } from '../window/bead-setting.ts';
@@ -47,7 +48,7 @@ export type LidCell =
       /** Whether a stop caution stands over it. */
       readonly stop: boolean;
     }
-  | { readonly status: 'out-of-reach'; readonly why: string | OutOfReach | VoltsOutOfReach };
+  | { readonly status: 'out-of-reach'; readonly why: Words | OutOfReach | VoltsOutOfReach };
 
 export interface LidRow {
   readonly thicknessMm: number;

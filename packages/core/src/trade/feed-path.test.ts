@@ -1,14 +1,20 @@
+import type { InWords } from '../base/words/all-in-words.ts';
 import { ALUMINIUM_SPRAY } from './family/aluminium.ts';
 import { GAS_SHIELDED_FLUX_CORE, METAL_CORED, SELF_SHIELDED } from './family/cored.ts';
 import { STEEL_DIP, STEEL_SPRAY } from './family/steel.ts';
-import { WIRE_CLASSES, wireClassRow } from './wire/wire-class.ts';
-import { polarityOf } from './polarity.ts';
+import { WIRE_CLASSES, wireClassRow as wireClassRowInWords } from './wire/wire-class.ts';
+import { polarityOf as polarityOfInWords } from './polarity.ts';
 import type { Family } from './family/family.ts';
 import { BRONZE_BRAZE } from './family/steel.ts';
 import type { WeldMetal } from './material/metal-pair.ts';
 import type { Way } from './wire/way.ts';
 import type { WireDiameterMm } from './wire/wire-diameter.ts';
-import { type FeedPart, type FeedPath, feedPathOf } from './feed-path.ts';
+import { type FeedPart, type FeedPath, feedPathOf as feedPathOfInWords } from './feed-path.ts';
+import { toldInMetric } from '../../test/told-in-metric.ts';
+
+const wireClassRow = toldInMetric(wireClassRowInWords);
+const polarityOf = toldInMetric(polarityOfInWords);
+const feedPathOf = toldInMetric(feedPathOfInWords);
 
 function pathOf(
   way: Way,
@@ -59,7 +65,7 @@ describe('what goes in each station', () => {
       ['aluminium-spool-gun', ALUMINIUM_SPRAY],
     ] as const) {
       const { gun: _gun, ...parts } = pathOf(way, family, 1.0);
-      for (const part of Object.values(parts) as FeedPart[]) {
+      for (const part of Object.values(parts) as InWords<FeedPart>[]) {
         for (const text of [part.why, part.check, part.ifWrong]) expect(text).toMatch(/\.$/);
         expect(part.fit.length).toBeGreaterThan(5);
       }

@@ -1,3 +1,5 @@
+import { amount, type Amount } from '../base/words/amount.ts';
+import { words, type Words } from '../base/words/words.ts';
 import type { Family } from './family/family.ts';
 import type { WeldMetal } from './material/metal-pair.ts';
 import { HANDBOOK, PRACTICE, type Source } from '../base/source.ts';
@@ -6,10 +8,10 @@ import type { WireDiameterMm } from './wire/wire-diameter.ts';
 
 /** One fitted part on the wire's way: what to fit, why, how to check it, what goes wrong otherwise. */
 export interface FeedPart {
-  readonly fit: string;
-  readonly why: string;
-  readonly check: string;
-  readonly ifWrong: string;
+  readonly fit: Words;
+  readonly why: Words;
+  readonly check: Words;
+  readonly ifWrong: Words;
   readonly source: Source;
 }
 
@@ -50,7 +52,7 @@ function kindOf(way: Way): Kind {
   return way === 'aluminium-gun' ? 'aluminium' : 'solid';
 }
 
-function part(fit: string, why: string, check: string, ifWrong: string, source: Source = HANDBOOK): FeedPart {
+function part(fit: Words, why: Words, check: Words, ifWrong: Words, source: Source = HANDBOOK): FeedPart {
   return { fit, why, check, ifWrong, source };
 }
 
@@ -64,10 +66,10 @@ const WIRE_WORD: Readonly<Record<Kind, string>> = {
   'spool-gun': 'aluminium, small spool in the gun',
 };
 
-function spool(kind: Kind, size: string): FeedPart {
+function spool(kind: Kind, size: Amount): FeedPart {
   const soft = kind === 'aluminium' || kind === 'spool-gun';
   return part(
-    `${size} mm ${WIRE_WORD[kind]}, brake just stops it`,
+    words`${size} ${WIRE_WORD[kind]}, brake just stops it`,
     soft
       ? 'Aluminium wire kinks and dents: it must run off freely and stop without slack.'
       : 'Too loose and the spool overruns, too tight and the wire jerks.',
@@ -82,14 +84,14 @@ function spool(kind: Kind, size: string): FeedPart {
 function driveRolls(
   kind: Kind,
   mm: WireDiameterMm,
-  size: string,
+  size: Amount,
   weldMetal: WeldMetal,
 ): FeedPath['driveRolls'] {
   if (kind === 'aluminium' || kind === 'spool-gun') {
     const whose = kind === 'spool-gun' ? 'the gun’s own U rolls' : 'U groove, top and bottom';
     return {
       ...part(
-        `${whose}, ${size} mm`,
+        words`${whose}, ${size}`,
         'Soft wire is carried in a round groove: a V cuts it.',
         'The least pressure that feeds; look for flakes under the rolls.',
         'V rolls shave aluminium, the liner clogs, and the wire nests at the rolls.',
@@ -101,7 +103,7 @@ function driveRolls(
   if (kind === 'self-shielded' || kind === 'gas-flux-core') {
     return {
       ...part(
-        `knurled, ${size} mm`,
+        words`knurled, ${size}`,
         'Tubular wire is soft: knurls grip it without the pressure that would crush it.',
         'The wire stays round behind the rolls; the groove in line is the one of this size.',
         'Smooth rolls slip or, tightened, crush the tube: the wire jerks.',
@@ -113,7 +115,7 @@ function driveRolls(
   if (kind === 'metal-cored') {
     return {
       ...part(
-        `V groove, smooth, ${size} mm (U does too; knurled only if it slips)`,
+        words`V groove, smooth, ${size} (U does too; knurled only if it slips)`,
         'Metal-cored wire is stiffer than flux core: a smooth groove feeds it without marking it.',
         'The wire stays round behind the rolls; little pressure.',
         'Knurls shed its skin into the liner; too much pressure opens the seam.',
@@ -124,10 +126,10 @@ function driveRolls(
   }
   return {
     ...part(
-      `V groove, smooth, ${size} mm`,
+      words`V groove, smooth, ${size}`,
       kind === 'bronze'
         ? 'Bronze wire is softer than steel: a smooth groove, never knurled, with little pressure.'
-        : `Solid ${weldMetal === 'stainless' ? 'stainless' : 'steel'} wire is hard: a smooth V grips it without shaving it.`,
+        : words`Solid ${weldMetal === 'stainless' ? 'stainless' : 'steel'} wire is hard: a smooth V grips it without shaving it.`,
       'Read the groove itself, not only the stamp; the wire curls away from a block of wood instead of stopping.',
       'A groove too big slips; too much pressure shaves the wire and fills the liner with flakes.',
     ),
@@ -158,7 +160,6 @@ function linerBore(diameterMm: WireDiameterMm): readonly [least: number, most: n
 
 function liner(kind: Kind, mm: WireDiameterMm, weldMetal: WeldMetal): FeedPath['liner'] {
   const boreForMm = linerBore(mm);
-  const range = boreForMm.map((side) => side.toFixed(1)).join('–');
   if (kind === 'spool-gun') {
     return {
       ...part(
@@ -175,9 +176,9 @@ function liner(kind: Kind, mm: WireDiameterMm, weldMetal: WeldMetal): FeedPath['
   if (kind === 'aluminium') {
     return {
       ...part(
-        `PTFE or carbon, for ${range} mm, up to the rolls; bronze neck liner`,
+        words`PTFE or carbon, for ${amount.wireSize(boreForMm)}, up to the rolls; bronze neck liner`,
         'Aluminium drags and sheds in steel; the bronze neck liner keeps the plastic from melting at the neck.',
-        'Right up to the rolls without touching; gun 3–4 m at most, held straight.',
+        words`Right up to the rolls without touching; gun ${amount.length([3, 4])} at most, held straight.`,
         'A gap at the rolls nests the wire; plastic in the neck melts onto it.',
       ),
       material: 'plastic',
@@ -187,7 +188,7 @@ function liner(kind: Kind, mm: WireDiameterMm, weldMetal: WeldMetal): FeedPath['
   }
   return {
     ...part(
-      `steel, for ${range} mm`,
+      words`steel, for ${amount.wireSize(boreForMm)}`,
       LINER_WHY[kind === 'bronze' ? 'bronze' : weldMetal],
       'Pressure arm off, pull the wire by hand: it should slide.',
       'Drag in the liner shows as an unsteady arc and burnback.',
@@ -198,14 +199,17 @@ function liner(kind: Kind, mm: WireDiameterMm, weldMetal: WeldMetal): FeedPath['
   };
 }
 
-function tip(kind: Kind, mm: WireDiameterMm, size: string, family: Family): FeedPath['tip'] {
+function tip(kind: Kind, mm: WireDiameterMm, size: Amount, family: Family): FeedPath['tip'] {
   const aluminium = kind === 'aluminium' || kind === 'spool-gun';
   const dip = family.mode === 'short-circuit';
   const recessedMm = dip || kind === 'self-shielded' ? 0 : 4;
-  const place = recessedMm > 0 ? 'recessed 3–6 mm' : 'flush with the nozzle to 3 mm out';
+  const place =
+    recessedMm > 0
+      ? words`recessed ${amount.distance([3, 6])}`
+      : words`flush with the nozzle to ${amount.distance(3)} out`;
   return {
     ...part(
-      aluminium ? `${size} mm tip marked for aluminium, ${place}` : `${size} mm tip, ${place}`,
+      aluminium ? words`${size} tip marked for aluminium, ${place}` : words`${size} tip, ${place}`,
       aluminium
         ? 'Aluminium swells as it heats: the bore must be oversize.'
         : 'The tip hands over the current: it must be the wire’s size.',
@@ -234,7 +238,7 @@ function nozzle(kind: Kind, boreMm: number): FeedPath['nozzle'] {
   }
   return {
     ...part(
-      kind === 'spool-gun' ? 'the gun’s own' : `${boreMm} mm bore`,
+      kind === 'spool-gun' ? 'the gun’s own' : words`${amount.distance(boreMm)} bore`,
       'Wide enough to cover the puddle, narrow enough to see past.',
       'Clear of spatter, seated, not loose.',
       'A clogged nozzle lets air in: pin-holes.',
@@ -255,7 +259,7 @@ export function feedPathOf(
   { weldMetal, diameterMm, currentA }: WireOnItsWay,
 ): FeedPath {
   const kind = kindOf(way);
-  const size = diameterMm.toFixed(1);
+  const size = amount.wireSize(diameterMm);
   return {
     spool: spool(kind, size),
     driveRolls: driveRolls(kind, diameterMm, size, weldMetal),

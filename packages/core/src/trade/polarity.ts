@@ -1,3 +1,4 @@
+import type { Words } from '../base/words/words.ts';
 import { HANDBOOK, type Source, standard } from '../base/source.ts';
 import { type WireClass, wireClassRow } from './wire/wire-class.ts';
 
@@ -8,7 +9,7 @@ export interface PolarityChoice {
   readonly polarity: Polarity;
   readonly gunLead: '+' | '−';
   readonly workLead: '+' | '−';
-  readonly why: string;
+  readonly why: Words;
   readonly source: Source;
 }
 

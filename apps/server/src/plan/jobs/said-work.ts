@@ -1,4 +1,5 @@
 import { quickWorkOf, type SaidJob } from '@hot-bead/contract/plan';
+import { inMetric } from '@hot-bead/core/base';
 import { isSameValue } from '@hot-bead/core/history';
 import { effectiveWork, parseLine, type LineContext } from '@hot-bead/core/line';
 import type { StatedWork } from '@hot-bead/core/plan';
@@ -12,7 +13,7 @@ import { DomainError } from '../../base/errors/domain-error.ts';
 export function workOfLine(line: string, context: LineContext): StatedWork {
   const reading = parseLine(line, context);
   const bad = reading.fragments.find((fragment) => fragment.code !== undefined);
-  if (bad) throw new DomainError(bad.code ?? 'thickness-unreadable', 400, bad.label, 'line');
+  if (bad) throw new DomainError(bad.code ?? 'thickness-unreadable', 400, inMetric(bad.label), 'line');
   if (!reading.fragments.some((fragment) => fragment.slots.length > 0)) {
     throw new DomainError(
       'line-not-understood',

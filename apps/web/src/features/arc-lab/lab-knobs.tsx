@@ -1,9 +1,10 @@
+import { wireSizeText } from '@hot-bead/core/base';
 import { ARC_GASES, ARC_RANGES, ARC_WIRES_MM } from '@hot-bead/core/arc-lab';
 import { gasOf, type GasId } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
-import { shownAs, wireSizeText } from '../../units/index.ts';
+import { shownAs } from '../../units/index.ts';
 import { Knob } from './knob.tsx';
 import type { LabSetting } from './lab-setting.ts';
 
@@ -61,7 +62,7 @@ export function LabKnobs({ setting, onTurn }: Props) {
         <Pick<string>
           label="Wire, solid steel"
           value={String(setting.wireMm)}
-          options={ARC_WIRES_MM.map((mm) => [String(mm), wireSizeText(mm)])}
+          options={ARC_WIRES_MM.map((mm) => [String(mm), wireSizeText(mm, units)])}
           onPick={(picked) =>
             onTurn({ wireMm: ARC_WIRES_MM.find((mm) => String(mm) === picked) ?? setting.wireMm })
           }

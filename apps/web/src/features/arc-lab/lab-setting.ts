@@ -1,3 +1,4 @@
+import type { Words } from '@hot-bead/core/base';
 import {
   ARC_RANGES,
   ARC_WIRES_MM,
@@ -103,7 +104,7 @@ export function labSearch(setting: LabSetting): string {
 }
 
 /** A plan's numbers on the lab's knobs, or why its arc is not modelled. */
-export function planInLab(plan: PlannedSetup): { readonly setting: LabSetting } | { readonly why: string } {
+export function planInLab(plan: PlannedSetup): { readonly setting: LabSetting } | { readonly why: Words } {
   const { wire, gas, volts, wireFeedSpeedMPerMin, ctwdMm, transferMode } = plan;
   const why = notModelled(wire.wireClass, wire.diameterMm, gas.gas.id);
   if (why !== undefined) return { why };
@@ -122,7 +123,7 @@ export function planInLab(plan: PlannedSetup): { readonly setting: LabSetting } 
 }
 
 /** Where a plan is tried in the lab, or why its arc is not modelled. */
-export function labOfPlan(plan: PlannedSetup): { readonly path: string } | { readonly why: string } {
+export function labOfPlan(plan: PlannedSetup): { readonly path: string } | { readonly why: Words } {
   const lab = planInLab(plan);
   return 'setting' in lab ? { path: `/lab?${labSearch(lab.setting)}` } : lab;
 }

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import { arcText } from '@hot-bead/core/arc-lab';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { BeadSetting } from '@hot-bead/core/window';
@@ -19,12 +20,13 @@ function Run({ setting, said }: { readonly setting: LabSetting; readonly said: s
 
 /** What the model does at the numbers of a plan's bead, beside what was heard of it. */
 export function ModelBeside({ plan, bead }: { readonly plan: PlannedSetup; readonly bead: BeadSetting }) {
+  const say = useWords();
   const { wireFeedSpeedMPerMin, volts } = bead;
   const lab = useMemo(() => planInLab(plan), [plan]);
   const setting = useMemo(
     () => ('setting' in lab ? { ...lab.setting, wireFeedSpeedMPerMin, volts } : undefined),
     [lab, wireFeedSpeedMPerMin, volts],
   );
-  if (!setting) return <p className="text-sm text-ink-soft">{'why' in lab ? lab.why : ''}</p>;
+  if (!setting) return <p className="text-sm text-ink-soft">{say('why' in lab ? lab.why : '')}</p>;
   return <Run setting={setting} said="at this bead’s numbers" />;
 }

@@ -1,3 +1,5 @@
+import { useTitle, useWords } from '../../units/index.ts';
+import { amount, inMetric, words, type Words } from '@hot-bead/core/base';
 import type { Job, JobSummary } from '@hot-bead/contract/plan';
 import { type Shortage, shortages } from '@hot-bead/core/day';
 import { gasOf } from '@hot-bead/core/trade';
@@ -8,12 +10,12 @@ import { useToast } from '../../ui/toasts.tsx';
 import { dayKey, type DayResult, spanText, timeText } from '../day/index.ts';
 import { beadText, useAcknowledgeJobs } from '../plan/jobs/index.ts';
 import { stockQuery } from '../stores/index.ts';
-import { wireSizeText } from '../../units/index.ts';
 
 const BOX = 'rounded-md border p-3';
 
 /** Half-done rigs and dial-ins, to go on with. */
 export function Continue({ jobs }: { readonly jobs: readonly JobSummary[] }) {
+  const titled = useTitle();
   const begun = jobs.filter(
     ({ state, beadCount }) => state === 'rigged' || (state === 'planned' && beadCount > 0),
   );
@@ -32,7 +34,7 @@ export function Continue({ jobs }: { readonly jobs: readonly JobSummary[] }) {
                 to={`/jobs/${id}/${isRig ? 'rig' : 'dial-in'}`}
                 className="flex min-h-14 flex-col justify-center hover:text-action"
               >
-                <span className="truncate font-medium">{title}</span>
+                <span className="truncate font-medium">{titled(title)}</span>
                 <span className="text-[13px] text-ink-soft">
                   {isRig ? 'its rig is half done' : beadText(beadCount)}
                 </span>
@@ -45,16 +47,18 @@ export function Continue({ jobs }: { readonly jobs: readonly JobSummary[] }) {
   );
 }
 
-function shortText(short: Shortage): string {
+function shortText(short: Shortage): Words {
   if (short.kind === 'wire') {
     const { wire, needsKg, hasKg } = short;
-    return `${wireSizeText(wire.diameterMm)} ${wire.wireClass}: the day takes ${needsKg.toFixed(2)} kg, Stores hold ${hasKg.toFixed(2)}`;
+    return words`${amount.wireSize(wire.diameterMm)} ${wire.wireClass}: the day takes ${amount.weight(needsKg, 2)}, Stores hold ${amount.weight(hasKg, 2)}`;
   }
-  return `${gasOf(short.gas).name}: the day takes ${short.needsL.toFixed(0)} L, Stores hold ${short.hasL.toFixed(0)}`;
+  return words`${gasOf(short.gas).name}: the day takes ${amount.gasVolume(short.needsL, 0)}, Stores hold ${amount.gasVolume(short.hasL, 0)}`;
 }
 
 /** What is late, what will not last today, and what nobody can weld. */
 export function Trouble({ result }: { readonly result: DayResult }) {
+  const titled = useTitle();
+  const say = useWords();
   const { data: stock = [] } = useQuery(stockQuery);
   const places = result.lines.flatMap((line) => line.places);
   const late = places.filter(({ lateMin }) => lateMin > 0);
@@ -71,13 +75,13 @@ export function Trouble({ result }: { readonly result: DayResult }) {
       <ul className="grid gap-2">
         {late.map(({ jobId, title, lateMin, dueMin }) => (
           <li key={jobId}>
-            <span className="font-semibold text-hot">■ {spanText(lateMin)} late:</span> {title}
+            <span className="font-semibold text-hot">■ {spanText(lateMin)} late:</span> {titled(title)}
             {dueMin !== undefined && `, due ${timeText(dueMin)}`}
           </li>
         ))}
         {short.map((one) => (
-          <li key={shortText(one)}>
-            ◆ {shortText(one)}.{' '}
+          <li key={say(shortText(one))}>
+            ◆ {say(shortText(one))}.{' '}
             <Link to="/stores" className="text-action underline">
               Stores
             </Link>
@@ -87,9 +91,9 @@ export function Trouble({ result }: { readonly result: DayResult }) {
           <li key={jobId}>
             ◆ Not in the order:{' '}
             <Link to={`/jobs/${jobId}`} className="text-action underline">
-              {title}
+              {titled(title)}
             </Link>
-            . {reason}
+            . {say(reason)}
           </li>
         ))}
       </ul>
@@ -99,7 +103,7 @@ export function Trouble({ result }: { readonly result: DayResult }) {
 
 interface CautionOfDay {
   readonly code: string;
-  readonly text: string;
+  readonly text: Words;
   readonly jobIds: readonly string[];
 }
 
@@ -109,9 +113,10 @@ function unreadCautions(result: DayResult, jobs: readonly Job[]): readonly Cauti
   for (const { jobId, stops } of result.lines.flatMap((line) => line.places)) {
     const read = jobs.find(({ id }) => id === jobId)?.acknowledged ?? [];
     for (const { code, text } of stops) {
-      if (read.some((one) => one.code === code && one.text === text)) continue;
-      const known = found.get(text);
-      found.set(text, { code, text, jobIds: [...(known?.jobIds ?? []), jobId] });
+      const keptText = inMetric(text);
+      if (read.some((one) => one.code === code && one.text === keptText)) continue;
+      const known = found.get(keptText);
+      found.set(keptText, { code, text, jobIds: [...(known?.jobIds ?? []), jobId] });
     }
   }
   return [...found.values()];
@@ -119,6 +124,7 @@ function unreadCautions(result: DayResult, jobs: readonly Job[]): readonly Cauti
 
 /** Today's stop cautions, confirmed once for all tasks that have them. */
 export function DayCautions({ result, jobs }: { readonly result: DayResult; readonly jobs: readonly Job[] }) {
+  const say = useWords();
   const acknowledge = useAcknowledgeJobs();
   const client = useQueryClient();
   const toast = useToast();
@@ -131,8 +137,8 @@ export function DayCautions({ result, jobs }: { readonly result: DayResult; read
       </h2>
       <ul className="grid gap-3">
         {cautions.map(({ code, text, jobIds }) => (
-          <li key={text}>
-            <p>■ {text}</p>
+          <li key={say(text)}>
+            <p>■ {say(text)}</p>
             <p className="text-[13px] text-ink-soft">
               {jobIds.length === 1 ? 'for 1 task' : `for ${jobIds.length} tasks`}
             </p>
@@ -141,7 +147,7 @@ export function DayCautions({ result, jobs }: { readonly result: DayResult; read
               disabled={acknowledge.isPending}
               onClick={() =>
                 acknowledge.mutate(
-                  { jobIds, caution: { code, text } },
+                  { jobIds, caution: { code, text: inMetric(text) } },
                   {
                     onSuccess: () => void client.invalidateQueries({ queryKey: dayKey }),
                     onError: (error) => toast(`Not kept. ${error.message}`),

@@ -1,3 +1,6 @@
+import { useWords } from '../../units/index.ts';
+import { amount, wireSizeText, words, type Words } from '@hot-bead/core/base';
+import { usePreferences } from '../../preferences/preferences.tsx';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { rigFact } from '@hot-bead/core/changeover';
@@ -7,16 +10,15 @@ import { gasOf } from '@hot-bead/core/trade';
 import { Link } from 'react-router';
 import { calibratedAt, isOld } from '../machine/index.ts';
 import { inUse, leftOf } from '../stores/index.ts';
-import { wireSizeText } from '../../units/index.ts';
 
-function leftText(item: StockItem | undefined): string {
+function leftText(item: StockItem | undefined): Words {
   if (!item) return 'not known how much';
   const { kg, litres } = leftOf(item);
-  if (kg !== undefined) return `${kg.toFixed(1)} kg left`;
-  return litres === undefined ? 'not known how much' : `${litres.toFixed(0)} L left`;
+  if (kg !== undefined) return words`${amount.weight(kg, 1)} left`;
+  return litres === undefined ? 'not known how much' : words`${amount.gasVolume(litres, 0)} left`;
 }
 
-function partText(machine: KeptMachine, name: 'polarity' | 'rollsForm' | 'rollsGroove'): string {
+function partText(machine: KeptMachine, name: 'polarity' | 'rollsForm' | 'rollsGroove'): Words {
   const value = rigFact(machine, name)?.value;
   return value === undefined ? '?' : rigValueText(name, value);
 }
@@ -41,6 +43,8 @@ interface Props {
 
 /** What is on a machine now, how much of it is left, and what is due. */
 export function BenchMachine({ machine, stock, now }: Props) {
+  const say = useWords();
+  const { units } = usePreferences();
   const { id, name, loadedWireClass, loadedWireDiameterMm, loadedGas } = machine;
   const { spool, cylinder } = inUse(machine, stock);
   const gas = gasOf(loadedGas);
@@ -52,16 +56,17 @@ export function BenchMachine({ machine, stock, now }: Props) {
         className="block h-full rounded-md border border-line bg-plate px-4 py-3 hover:border-action"
       >
         <h3 className="font-semibold">{name}</h3>
-        <p className="figure-text text-3xl">{wireSizeText(loadedWireDiameterMm)}</p>
+        <p className="figure-text text-3xl">{wireSizeText(loadedWireDiameterMm, units)}</p>
         <p>
-          {loadedWireClass} <span className="text-[13px] text-ink-soft">{leftText(spool)}</span>
+          {loadedWireClass} <span className="text-[13px] text-ink-soft">{say(leftText(spool))}</span>
         </p>
         <p>
-          {gas.name} {gas.shields && <span className="text-[13px] text-ink-soft">{leftText(cylinder)}</span>}
+          {gas.name}{' '}
+          {gas.shields && <span className="text-[13px] text-ink-soft">{say(leftText(cylinder))}</span>}
         </p>
         <p className="text-[15px]">
-          {partText(machine, 'polarity')}; rolls {partText(machine, 'rollsForm')}{' '}
-          {partText(machine, 'rollsGroove')}
+          {say(partText(machine, 'polarity'))}; rolls {say(partText(machine, 'rollsForm'))}{' '}
+          {say(partText(machine, 'rollsGroove'))}
         </p>
         {due !== undefined && <p className="text-[13px] font-semibold">◆ {due}</p>}
       </Link>

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { type CheckedLook, machineCheck, rigFact } from '@hot-bead/core/changeover';
 import { standingOf } from '@hot-bead/core/machine';
@@ -28,6 +29,7 @@ function Look({
   readonly machine: KeptMachine;
   readonly onNext: () => void;
 }) {
+  const say = useWords();
   const tell = useTellRig(machine);
   const toast = useToast();
   const [isOpen, setIsOpen] = useState(look.row.gate === 'none');
@@ -35,7 +37,7 @@ function Look({
     <section aria-label={look.row.verb} className="rounded-md border border-line bg-plate p-4">
       <StepDrawing id={look.row.id} station="look" form={standingForm(machine)} className="p-3" />
       <h2 className="text-2xl font-semibold">{look.row.verb}</h2>
-      <p className="mt-2 text-lg leading-snug">{look.row.how}</p>
+      <p className="mt-2 text-lg leading-snug">{say(look.row.how)}</p>
       {isOpen ? (
         <LookForm
           machine={machine}

@@ -1,3 +1,5 @@
+import { useWords } from '../../units/index.ts';
+import type { Words } from '@hot-bead/core/base';
 import { type KeptMachine, OTHER_VALUE } from '@hot-bead/contract/machine';
 import { rigFact, rigField } from '@hot-bead/core/changeover';
 import { rigAttributeRow, type RigAttribute, rigValueText } from '@hot-bead/core/machine';
@@ -27,7 +29,7 @@ function choicesOf(
   return [...new Set([...first, ...all, ...open])];
 }
 
-function wordOf(name: RigAttribute, value: string): string {
+function wordOf(name: RigAttribute, value: string): Words {
   if (value === OTHER_VALUE) return 'another';
   return rigValueText(name, value);
 }
@@ -45,6 +47,7 @@ interface QuestionProps {
 }
 
 function Question({ name, needed, now, picked, onPick }: QuestionProps) {
+  const say = useWords();
   const choices = choicesOf(name, needed, now);
   const { word } = rigAttributeRow(name);
   return (
@@ -60,7 +63,7 @@ function Question({ name, needed, now, picked, onPick }: QuestionProps) {
           <option value="">not told</option>
           {choices.map((value) => (
             <option key={value} value={value}>
-              {wordOf(name, value)}
+              {say(wordOf(name, value))}
               {value === needed ? ' (as needed)' : ''}
             </option>
           ))}
@@ -75,7 +78,7 @@ function Question({ name, needed, now, picked, onPick }: QuestionProps) {
               className={CHIP}
               onClick={() => onPick(value)}
             >
-              {wordOf(name, value)}
+              {say(wordOf(name, value))}
               {value === needed && <span className="block text-[13px] font-normal">as needed</span>}
             </button>
           ))}

@@ -1,3 +1,4 @@
+import { useWords, useTitle } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import { changeoverMinutesText, jobChangeover } from '@hot-bead/core/changeover';
@@ -43,6 +44,7 @@ function Ready({ job, machine }: Pick<Props, 'job' | 'machine'>) {
 }
 
 function Rig({ job, plan, machine, shop }: Props) {
+  const titled = useTitle();
   const now = useNow();
   const changeover = useMemo(
     () => jobChangeover(plan, machine, { now, schools: shop.schools }),
@@ -66,7 +68,7 @@ function Rig({ job, plan, machine, shop }: Props) {
         {steps.length > 0 && (
           <SaveCard
             card={{
-              title: `${machine.name}: ${job.title}`,
+              title: `${machine.name}: ${titled(job.title)}`,
               minutes: changeoverMinutesText(changeover),
               steps,
             }}
@@ -90,6 +92,7 @@ function Rig({ job, plan, machine, shop }: Props) {
 
 /** A job's rig: what to look at and what to change on its machine, in order, and how that stands. */
 export function RigPage() {
+  const say = useWords();
   const job = useJob();
   const { shop } = useShop();
   const { setup, machine } = useSetup(job);
@@ -108,7 +111,7 @@ export function RigPage() {
   if (unreadStops(setup.cautions, job).length > 0) {
     return (
       <Notice tone="hot" title="Read the stop cautions first" action={toPlan}>
-        {unreadStops(setup.cautions, job)[0]?.text}
+        {say(unreadStops(setup.cautions, job)[0]?.text ?? '')}
       </Notice>
     );
   }

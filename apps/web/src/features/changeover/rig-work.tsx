@@ -1,3 +1,5 @@
+import { useWords } from '../../units/index.ts';
+import type { Words } from '@hot-bead/core/base';
 import type { KeptMachine, RigChange } from '@hot-bead/contract/machine';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { type JobChangeover, RIG_LOOKS } from '@hot-bead/core/changeover';
@@ -36,7 +38,7 @@ function choicesFor(
   id: string,
   plan: PlannedSetup | undefined,
   stock: readonly KeptStockItem[],
-): readonly (readonly [id: string, name: string])[] {
+): readonly (readonly [id: string, name: Words])[] {
   const kind = FROM_STORES[id];
   if (kind === undefined || !plan) return [];
   const items = stock.map(({ item }) => item);
@@ -57,6 +59,7 @@ function asksOf(id: string, { unsure }: JobChangeover): readonly RigAttribute[] 
 
 /** The steps and the one in hand: ticking keeps it at once, and the list is made again from how the machine then stands. */
 export function RigWork({ changeover, machine, form, plan, jobId, children }: Props) {
+  const say = useWords();
   const { steps, need, state } = changeover;
   const tell = useTellRig(machine);
   const toast = useToast();
@@ -129,7 +132,7 @@ export function RigWork({ changeover, machine, form, plan, jobId, children }: Pr
           asks={asksOf(row.id, changeover)}
           gate={gates.before(step)}
           parts={parts.filter((part) => part.step === row.id)}
-          choices={choicesFor(row.id, plan, stock)}
+          choices={choicesFor(row.id, plan, stock).map(([id, name]) => [id, say(name)] as const)}
           onConfirm={gates.confirm}
           onTick={onTick}
           onFound={(found) => {

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { type JobChangeover, rigFact } from '@hot-bead/core/changeover';
 import {
@@ -47,6 +48,7 @@ export function StandingTable({
   readonly changeover: JobChangeover;
   readonly now: string;
 }) {
+  const say = useWords();
   const { need, state } = changeover;
   const names = SHOWN.filter((name) => need[name] !== undefined && isRigAttribute(name));
   return (
@@ -66,16 +68,16 @@ export function StandingTable({
             </th>
             <td className="py-1.5 pr-3">
               <span aria-hidden="true">{mark}</span> <span className="sr-only">{word}: </span>
-              {value === undefined ? word : rigValueText(name, value)}
+              {say(value === undefined ? word : rigValueText(name, value))}
               <span className="block text-[13px] text-ink-soft">
-                {standing === 'doubted' && `doubted: it was ${rigValueText(name, fact?.value ?? '')}`}
+                {standing === 'doubted' && `doubted: it was ${say(rigValueText(name, fact?.value ?? ''))}`}
                 {standing === 'known' &&
                   fact?.at !== undefined &&
                   `seen ${ageText(new Date(fact.at), new Date(now))}`}
                 {standing === 'known' && fact?.at === undefined && 'as it was told'}
               </span>
             </td>
-            <td className="py-1.5 font-medium">{rigValueText(name, need[name] ?? '')}</td>
+            <td className="py-1.5 font-medium">{say(rigValueText(name, need[name] ?? ''))}</td>
           </tr>
         );
       })}

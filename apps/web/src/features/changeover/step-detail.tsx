@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { type ChangeoverStep, type Gate, RIG_LOOKS } from '@hot-bead/core/changeover';
 import type { FaultStation } from '@hot-bead/core/faults';
@@ -41,16 +42,18 @@ interface Props {
 }
 
 function Part({ part }: { readonly part: PartNeeded }) {
+  const say = useWords();
   const words = { true: '● in Stores', false: '◆ not in Stores: get it first', undefined: '? not counted' };
   return (
     <li className={part.atHand === false ? 'font-medium' : ''}>
-      {part.what} <span className="text-sm">{words[String(part.atHand) as 'true']}</span>
+      {say(part.what)} <span className="text-sm">{words[String(part.atHand) as 'true']}</span>
     </li>
   );
 }
 
 /** What a step says of itself: how, how to check, and what goes wrong if it is left out. */
 function Says({ row }: { readonly row: ChangeoverStep['row'] }) {
+  const say = useWords();
   const lines = [
     ['check', row.check],
     ['if left out', row.ifSkipped],
@@ -58,14 +61,14 @@ function Says({ row }: { readonly row: ChangeoverStep['row'] }) {
   ] as const;
   return (
     <>
-      <p className="mt-2 text-lg leading-snug">{row.how}</p>
+      <p className="mt-2 text-lg leading-snug">{say(row.how)}</p>
       <dl className="mt-2 grid gap-1.5 text-[15px] leading-snug">
         {lines.map(
           ([name, text]) =>
             text !== undefined && (
               <div key={name}>
                 <dt className="label-text">{name}</dt>
-                <dd>{text}</dd>
+                <dd>{say(text)}</dd>
               </div>
             ),
         )}
@@ -163,6 +166,7 @@ function faultAddress({ machine, jobId, step }: Props): string {
 
 /** The step in hand: its drawing, what to do, its tool, and the press that keeps it. */
 export function StepDetail(props: Props) {
+  const say = useWords();
   const { step, form, machine, need, asks, gate, parts, onConfirm, onFound } = props;
   const { row } = step;
   const isLook = RIG_LOOKS.some(({ id }) => id === row.id);
@@ -179,7 +183,7 @@ export function StepDetail(props: Props) {
       {parts.length > 0 && (
         <ul className="mt-2">
           {parts.map((part) => (
-            <Part key={part.what} part={part} />
+            <Part key={say(part.what)} part={part} />
           ))}
         </ul>
       )}

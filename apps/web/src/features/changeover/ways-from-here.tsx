@@ -1,3 +1,5 @@
+import { useWords } from '../../units/index.ts';
+import { joined } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
@@ -34,6 +36,7 @@ function reachOf({ feedPath }: PlannedSetup): string {
 
 /** Every way that is open for the job, with the minutes from how this machine stands and the parts that are lacking. */
 export function WaysFromHere({ job, plan, machine, shop, now }: Props) {
+  const say = useWords();
   const { data: stock = NO_STOCK } = useQuery(stockQuery);
   const rows = useMemo(() => {
     const resources = resourcesOf(job.work, shop);
@@ -85,7 +88,14 @@ export function WaysFromHere({ job, plan, machine, shop, now }: Props) {
             <td className="figure-text py-1.5 pr-3 text-lg whitespace-nowrap">
               {stopped ? 'not here' : changeoverMinutesText(to)}
             </td>
-            <td className="py-1.5 pr-3 text-[15px]">{lacking.map(({ what }) => what).join('; ') || '–'}</td>
+            <td className="py-1.5 pr-3 text-[15px]">
+              {say(
+                joined(
+                  lacking.map(({ what }) => what),
+                  '; ',
+                ),
+              ) || '–'}
+            </td>
             <td className="py-1.5 text-[15px] text-ink-soft">{reach}</td>
           </tr>
         ))}

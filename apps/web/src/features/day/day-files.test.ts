@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import { PAPERS } from '../../print/page.ts';
 import { dayCalendar, dayCsv, placesOf, sheetLines } from './day-files.ts';
 import { sheetLayout } from './day-sheet-pdf.ts';
@@ -63,7 +64,7 @@ describe('times of the day', () => {
 
 describe('the day taken away', () => {
   it('as a calendar: a task with its times, a due time by itself', () => {
-    const lines = dayCalendar(PLACES, '2026-03-02')
+    const lines = dayCalendar(PLACES, '2026-03-02', inMetric)
       .replace(/\r\n[ \t]/g, '')
       .split('\r\n');
     expect(lines.filter((line) => line === 'BEGIN:VEVENT')).toHaveLength(3);
@@ -75,13 +76,13 @@ describe('the day taken away', () => {
   });
 
   it('as a table: what a spreadsheet would take for a formula is led by an apostrophe', () => {
-    const rows = dayCsv(PLACES).split('\r\n');
+    const rows = dayCsv(PLACES, inMetric).split('\r\n');
     expect(rows[0]).toBe('machine,task,changeOverMin,start,end,workMin,minutesFrom,due,lateMin,wire,gas,why');
     expect(rows[2]).toContain(`Tom,"'=lap",12,08:12,tomorrow 08:12,30,typed,10:00,1332`);
   });
 
   it('as a sheet: machines as headings, changeovers where there are some, all of it on the paper', () => {
-    const lines = sheetLines(PLACES);
+    const lines = sheetLines(PLACES, inMetric);
     expect(lines.map(({ time, text }) => `${time} ${text}`.trim())).toEqual([
       'Tom',
       '07:30 3 mm tee',

@@ -1,3 +1,5 @@
+import type { Say } from '../../units/index.ts';
+import { words, wordsOfMetricText } from '@hot-bead/core/base';
 import Papa from 'papaparse';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import type { DayResult, ShownPlace } from './day-result.ts';
@@ -27,14 +29,16 @@ function dateArray(date: Date): DateArray {
  * @param today the day that the minutes are counted from
  * @source iCalendar, RFC 5545, by a library
  */
-export function dayCalendar(places: readonly PlacedOn[], today: string): string {
+export function dayCalendar(places: readonly PlacedOn[], today: string, say: Say): string {
   const events = places.flatMap((place): EventAttributes[] => [
     {
       uid: `${place.jobId}@hot-bead`,
-      title: `${place.machine}: ${place.title}`,
+      title: `${place.machine}: ${say(wordsOfMetricText(place.title))}`,
       start: dateArray(dateAt(today, place.startMin)),
       end: dateArray(dateAt(today, place.endMin)),
-      description: `${place.wire}, ${place.gas}. Change over ${place.setupMin} min before. ${place.why}`,
+      description: say(
+        words`${place.wire}, ${place.gas}. Change over ${place.setupMin} min before. ${place.why}`,
+      ),
       productId: 'hot-bead',
     },
     ...(place.dueMin === undefined
@@ -42,7 +46,7 @@ export function dayCalendar(places: readonly PlacedOn[], today: string): string 
       : [
           {
             uid: `${place.jobId}-due@hot-bead`,
-            title: `Due: ${place.title}`,
+            title: `Due: ${say(wordsOfMetricText(place.title))}`,
             start: dateArray(dateAt(today, place.dueMin)),
             duration: { minutes: 0 },
             productId: 'hot-bead',
@@ -55,11 +59,11 @@ export function dayCalendar(places: readonly PlacedOn[], today: string): string 
 }
 
 /** The day as a table in a file. A text that a spreadsheet would take for a formula is led by an apostrophe. */
-export function dayCsv(places: readonly PlacedOn[]): string {
+export function dayCsv(places: readonly PlacedOn[], say: Say): string {
   return Papa.unparse(
     places.map((place) => ({
       machine: place.machine,
-      task: place.title,
+      task: say(wordsOfMetricText(place.title)),
       changeOverMin: place.setupMin,
       start: timeText(place.startMin),
       end: timeText(place.endMin),
@@ -67,9 +71,9 @@ export function dayCsv(places: readonly PlacedOn[]): string {
       minutesFrom: place.minutesFrom,
       due: place.dueMin === undefined ? '' : timeText(place.dueMin),
       lateMin: place.lateMin,
-      wire: place.wire,
+      wire: say(place.wire),
       gas: place.gas,
-      why: place.why,
+      why: say(place.why),
     })),
     { escapeFormulae: true },
   );
@@ -84,7 +88,7 @@ export interface SheetLine {
 }
 
 /** The day as lines: a heading a machine, a changeover before a task where there is one. */
-export function sheetLines(places: readonly PlacedOn[]): readonly SheetLine[] {
+export function sheetLines(places: readonly PlacedOn[], say: Say): readonly SheetLine[] {
   const machines = [...new Set(places.map(({ machine }) => machine))];
   return machines.flatMap((machine): SheetLine[] => [
     { time: '', text: machine, minutes: '', isHead: true },
@@ -96,14 +100,16 @@ export function sheetLines(places: readonly PlacedOn[]): readonly SheetLine[] {
           : [
               {
                 time: timeText(place.setupStartMin),
-                text: `change over to ${place.wire}, ${place.gas}`,
+                text: say(words`change over to ${place.wire}, ${place.gas}`),
                 minutes: spanText(place.setupMin),
                 isHead: false,
               },
             ]),
         {
           time: timeText(place.startMin),
-          text: place.lateMin > 0 ? `${place.title} (${spanText(place.lateMin)} late)` : place.title,
+          text: say(
+            words`${wordsOfMetricText(place.title)}${place.lateMin > 0 ? ` (${spanText(place.lateMin)} late)` : ''}`,
+          ),
           minutes: spanText(place.workMin),
           isHead: false,
         },

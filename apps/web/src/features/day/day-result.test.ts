@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import type { DayInput, DayJob } from '@hot-bead/core/day';
 import { type DayMoment, orderedDay } from './day-result.ts';
 
@@ -47,7 +48,7 @@ describe('the day as it is shown', () => {
     const pinned = last([job('a'), { ...galvanised, pin: { machineId: 't', after: 'first' } }]);
     expect(pinned?.ours).toBeDefined();
     expect(pinned?.lines[0]?.places[0]).toMatchObject({ jobId: 'z', isPinned: true });
-    expect(pinned?.lines[0]?.places[0]?.stops.map(({ text }) => text).join()).toMatch(/zinc/i);
+    expect(pinned?.lines[0]?.places[0]?.stops.map(({ text }) => inMetric(text)).join()).toMatch(/zinc/i);
   });
 
   it('beyond sixteen tasks the best so far is told on the way', () => {

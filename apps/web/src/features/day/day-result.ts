@@ -1,3 +1,4 @@
+import { amount, words, type Words } from '@hot-bead/core/base';
 import {
   type DayInput,
   type DayOrder,
@@ -30,12 +31,12 @@ export interface ShownPlace {
   readonly dueMin: number | undefined;
   readonly workMin: number;
   readonly minutesFrom: 'typed' | 'arc-time' | 'assumed';
-  readonly why: string;
-  readonly wire: string;
+  readonly why: Words;
+  readonly wire: Words;
   readonly gas: string;
   readonly takes: TaskTakes;
   /** Stop cautions of its plan. */
-  readonly stops: readonly { readonly code: string; readonly text: string }[];
+  readonly stops: readonly { readonly code: string; readonly text: Words }[];
   readonly isPinned: boolean;
 }
 
@@ -50,7 +51,7 @@ export interface DayResult {
   readonly because: DayOrder['because'];
   /** Least changeover that any order can have, where we can say. */
   readonly boundMin: number | undefined;
-  readonly leftOut: readonly { readonly jobId: string; readonly title: string; readonly reason: string }[];
+  readonly leftOut: readonly { readonly jobId: string; readonly title: string; readonly reason: Words }[];
   readonly pinFaults: readonly PinFault[];
   /** Share of the search that is done; 1: it is over. */
   readonly done: number;
@@ -66,7 +67,7 @@ function shown({ task, plan, ...place }: PlaceOfDay): ShownPlace {
     workMin,
     minutesFrom,
     dueMin: isDueSaid ? dueMin : undefined,
-    wire: `${plan.wire.diameterMm.toFixed(1)} mm ${plan.wire.wireClass}`,
+    wire: words`${amount.wireSize(plan.wire.diameterMm)} ${plan.wire.wireClass}`,
     gas: gasOf(plan.gas.gas.id).name,
     takes: taskTakes(plan, job.pieces ?? 1),
     stops: plan.cautions.flatMap(({ level, code, text }) => (level === 'stop' ? [{ code, text }] : [])),

@@ -1,3 +1,4 @@
+import { useWords, useTitle } from '../../units/index.ts';
 import { completeWork, workTitle } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet, useParams } from 'react-router';
@@ -11,12 +12,14 @@ const TAB =
 
 /** A job's title and tabs, around its pages. */
 export function JobFrame() {
+  const titled = useTitle();
   const { jobId = '' } = useParams();
   const job = useQuery(jobQuery(jobId));
+  const say = useWords();
   if (job.error) return <ErrorNotice error={job.error} onRetry={() => void job.refetch()} />;
   if (job.isPending) return <PageSkeleton />;
   const complete = completeWork(job.data.work);
-  const title = complete ? workTitle(complete.work) : job.data.title;
+  const title = complete ? say(workTitle(complete.work)) : titled(job.data.title);
   return (
     <>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6">

@@ -1,3 +1,4 @@
+import { useWords, useTitle } from '../../units/index.ts';
 import { clockText } from '@hot-bead/core/day';
 import { useSortable } from '@dnd-kit/sortable';
 import { GripVertical, MoreVertical, Pin } from 'lucide-react';
@@ -45,6 +46,8 @@ interface Props {
 
 /** One task in the queue: when, what, how long, and whether it is late. The first two stand larger. */
 export function QueueRow({ place, piece, index, onOpen }: Props) {
+  const titled = useTitle();
+  const say = useWords();
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
     id: place.jobId,
   });
@@ -65,7 +68,7 @@ export function QueueRow({ place, piece, index, onOpen }: Props) {
           className="grid size-14 shrink-0 cursor-grab touch-none place-items-center text-ink-soft hover:text-action"
           {...attributes}
           {...listeners}
-          aria-label={`Move ${place.title}`}
+          aria-label={`Move ${titled(place.title)}`}
         >
           <GripVertical size={20} aria-hidden="true" />
         </button>
@@ -84,7 +87,7 @@ export function QueueRow({ place, piece, index, onOpen }: Props) {
         >
           <span className={`font-medium md:truncate ${isNow ? 'block text-xl' : 'block'}`}>
             {place.isPinned && <Pin size={14} aria-label="pinned" className="mr-1 inline" />}
-            {place.title}
+            {titled(place.title)}
           </span>
           <span className="block text-[13px] text-ink-soft md:truncate">
             {piece !== undefined && <span className="font-medium text-ink">{piece} · </span>}
@@ -92,7 +95,7 @@ export function QueueRow({ place, piece, index, onOpen }: Props) {
               ? `${spanText(place.workMin)}, assumed`
               : spanText(place.workMin)}
             {' · '}
-            {place.wire}
+            {say(place.wire)}
             {place.gas !== '' && `, ${place.gas}`}
           </span>
           <span className="block text-[13px] md:hidden">
@@ -104,7 +107,7 @@ export function QueueRow({ place, piece, index, onOpen }: Props) {
         </span>
         <button
           type="button"
-          aria-label={`About ${place.title}: times, pins, done`}
+          aria-label={`About ${titled(place.title)}: times, pins, done`}
           className="grid size-14 shrink-0 place-items-center hover:text-action"
           onClick={onOpen}
         >

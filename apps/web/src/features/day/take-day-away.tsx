@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { Job } from '@hot-bead/contract/plan';
 import { useQuery } from '@tanstack/react-query';
 import { Download } from 'lucide-react';
@@ -16,6 +17,7 @@ interface Props {
 
 /** The day's order as a calendar file, a table or a sheet for the wall. */
 export function TakeDayAway({ day: { today }, result }: Props) {
+  const say = useWords();
   const { data: machines = [] } = useQuery(machineListQuery);
   const toast = useToast();
   const take = async (
@@ -33,7 +35,7 @@ export function TakeDayAway({ day: { today }, result }: Props) {
   const sheet = (paper: 'A4' | 'Letter') => (): void =>
     void take(async (files) => {
       const { daySheetPdf } = await import('./day-sheet-pdf.ts');
-      const bytes = await daySheetPdf(`The day, ${today}`, files.sheetLines(places(files)), paper);
+      const bytes = await daySheetPdf(`The day, ${today}`, files.sheetLines(places(files), say), paper);
       return new Blob([bytes.slice()], { type: 'application/pdf' });
     }, `day-${today}.pdf`);
   const items: readonly (readonly [string, () => void])[] = [
@@ -43,7 +45,7 @@ export function TakeDayAway({ day: { today }, result }: Props) {
       'Calendar (iCalendar)',
       () =>
         void take(
-          (files) => new Blob([files.dayCalendar(places(files), today)], { type: 'text/calendar' }),
+          (files) => new Blob([files.dayCalendar(places(files), today, say)], { type: 'text/calendar' }),
           `day-${today}.ics`,
         ),
     ],
@@ -51,7 +53,7 @@ export function TakeDayAway({ day: { today }, result }: Props) {
       'Table (CSV)',
       () =>
         void take(
-          (files) => new Blob([files.dayCsv(places(files))], { type: 'text/csv' }),
+          (files) => new Blob([files.dayCsv(places(files), say)], { type: 'text/csv' }),
           `day-${today}.csv`,
         ),
     ],

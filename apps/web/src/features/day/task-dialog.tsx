@@ -1,3 +1,4 @@
+import { useWords, useTitle } from '../../units/index.ts';
 import { type Job, TASK_MINUTES_RANGE } from '@hot-bead/contract/plan';
 import type { TaskWeight } from '@hot-bead/core/day';
 import { useState } from 'react';
@@ -54,6 +55,8 @@ function changeOf({ minutes, due, notBefore, weight, pinMachineId, pinAfter }: T
 
 /** What a task says of itself: minutes, times, how much it hurts to be late, and where it is pinned. */
 export function TaskDialog({ job, place, machines, others, onClose }: Props) {
+  const titled = useTitle();
+  const say = useWords();
   const { task } = job;
   const change = useChangeTask();
   const toast = useToast();
@@ -85,8 +88,8 @@ export function TaskDialog({ job, place, machines, others, onClose }: Props) {
     );
   return (
     <Dialog
-      title={job.title}
-      text={place?.why ?? 'Its place in the day, and when it must be done.'}
+      title={titled(job.title)}
+      text={say(place?.why ?? 'Its place in the day, and when it must be done.')}
       onClose={onClose}
     >
       <form
@@ -144,7 +147,7 @@ export function TaskDialog({ job, place, machines, others, onClose }: Props) {
               options={[
                 ['', 'anywhere'],
                 ['first', 'first'],
-                ...others.map(([id, title]) => [id, `right after ${title}`] as const),
+                ...others.map(([id, title]) => [id, `right after ${titled(title)}`] as const),
               ]}
             />
           )}
@@ -154,11 +157,13 @@ export function TaskDialog({ job, place, machines, others, onClose }: Props) {
           <Button type="submit" tone="main" disabled={isWrong}>
             Keep
           </Button>
-          <Button onClick={() => send({ weldedAt: new Date().toISOString() }, `Welded: ${job.title}`)}>
+          <Button
+            onClick={() => send({ weldedAt: new Date().toISOString() }, `Welded: ${titled(job.title)}`)}
+          >
             It is welded
           </Button>
           {task.queued === true && (
-            <Button onClick={() => send({ queued: null }, `Off the Bench: ${job.title}`)}>
+            <Button onClick={() => send({ queued: null }, `Off the Bench: ${titled(job.title)}`)}>
               Off the Bench
             </Button>
           )}

@@ -11,7 +11,7 @@ import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
 import { PlayButton } from '../arc-lab/sound/index.ts';
-import { figureOf, shownAs, withUnit } from '../../units/index.ts';
+import { figureOf, shownAs, withUnit, useWords } from '../../units/index.ts';
 import { BACK_WORD, FACE_WORD, SOUND_WORD, SPATTER_WORD } from './bead-words.ts';
 import {
   BOOTH_WORKS,
@@ -39,6 +39,7 @@ function Shown({
   readonly sound: ReturnType<typeof boothSound>;
   readonly seed: number;
 }) {
+  const say = useWords();
   return (
     <div className="flex flex-wrap items-center gap-4">
       <BeadSection face={shows.face} className="h-28 w-44" />
@@ -58,7 +59,7 @@ function Shown({
         <PlayButton arcs={[{ setting: sound.arc, seed }]} what="its arc" className="min-h-14 px-6 text-lg" />
       ) : (
         <p>
-          It sounded like: <span className="font-medium">{SOUND_WORD[shows.sound]}</span>. {sound.why}
+          It sounded like: <span className="font-medium">{SOUND_WORD[shows.sound]}</span>. {say(sound.why)}
         </p>
       )}
     </div>
@@ -203,6 +204,7 @@ function Booth({ open }: { readonly open: OpenBooth }) {
 
 /** A simulated machine to practise dialling in on; the number in the address brings the same one back. */
 export function BoothPage() {
+  const say = useWords();
   const [search, setSearch] = useSearchParams();
   const asked = Number(search.get('machine') ?? 1);
   const seed = Number.isInteger(asked) && asked >= 0 && asked < SEEDS ? asked : 1;
@@ -229,7 +231,7 @@ export function BoothPage() {
       <Segmented
         label="Work to practise on"
         value={work}
-        options={BOOTH_WORKS.map(({ id, name }) => ({ value: id, label: name }))}
+        options={BOOTH_WORKS.map(({ id, name }) => ({ value: id, label: say(name) }))}
         onChange={(next) => go({ work: next })}
       />
       <Booth key={`${seed} ${work}`} open={open} />

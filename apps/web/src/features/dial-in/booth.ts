@@ -1,3 +1,4 @@
+import { amount, words, type Words } from '@hot-bead/core/base';
 import { ARC_WIRES_MM, type ArcSetting, notModelled } from '@hot-bead/core/arc-lab';
 import { type DialIn, dialIn, type DialledPlan, type LadderBead } from '@hot-bead/core/dial-in';
 import { planSetup } from '@hot-bead/core/plan';
@@ -11,13 +12,32 @@ import {
 } from '@hot-bead/core/practice';
 import type { Work } from '@hot-bead/core/trade';
 
+interface BoothWork {
+  readonly id: 'dip' | 'sheet' | 'aluminium';
+  readonly name: Words;
+  readonly metal: Work['metal'];
+  readonly thicknessMm: number;
+}
+
+const DIP: BoothWork = {
+  id: 'dip',
+  name: words`${amount.thickness(2)} steel, lap`,
+  metal: 'carbon-steel',
+  thicknessMm: 2,
+};
+
 /** Works to practise on. */
-export const BOOTH_WORKS = [
-  { id: 'dip', name: '2 mm steel, lap', metal: 'carbon-steel', thicknessMm: 2 },
-  { id: 'sheet', name: '0.8 mm steel sheet, lap', metal: 'carbon-steel', thicknessMm: 0.8 },
-  { id: 'aluminium', name: '3 mm aluminium, lap', metal: 'aluminium', thicknessMm: 3 },
-] as const;
-export type BoothWorkId = (typeof BOOTH_WORKS)[number]['id'];
+export const BOOTH_WORKS: readonly BoothWork[] = [
+  DIP,
+  {
+    id: 'sheet',
+    name: words`${amount.thickness(0.8)} steel sheet, lap`,
+    metal: 'carbon-steel',
+    thicknessMm: 0.8,
+  },
+  { id: 'aluminium', name: words`${amount.thickness(3)} aluminium, lap`, metal: 'aluminium', thicknessMm: 3 },
+];
+export type BoothWorkId = BoothWork['id'];
 
 /** A bead laid in the booth: what it looked and sounded like, and what was said of it, once it was. */
 export interface BoothRung extends LadderBead {
@@ -33,7 +53,7 @@ export interface OpenBooth {
 
 /** The booth of a seed and a work. */
 export function openBooth(seed: number, id: BoothWorkId): OpenBooth {
-  const { metal, thicknessMm } = BOOTH_WORKS.find((one) => one.id === id) ?? BOOTH_WORKS[0];
+  const { metal, thicknessMm } = BOOTH_WORKS.find((one) => one.id === id) ?? DIP;
   const work: Work = {
     metal,
     ...(metal === 'aluminium' ? { alloy: '6061' } : {}),
@@ -45,7 +65,7 @@ export function openBooth(seed: number, id: BoothWorkId): OpenBooth {
     windy: false,
   };
   const plan = planSetup(work, {});
-  if (plan.status !== 'planned') throw new Error(plan.reasons[0] ?? plan.code);
+  if (plan.status !== 'planned') throw new Error(plan.code);
   const dialled = { plan, machine: undefined, dials: undefined };
   const { model } = dialIn(dialled, [], { way: 'wire-first' });
   return { booth: practiceBooth(seed, model), dialled, bookV: plan.volts.start };
@@ -58,7 +78,7 @@ export function boothSound(
     wireFeedSpeedMPerMin,
     overMiddleV,
   }: { readonly wireFeedSpeedMPerMin: number; readonly overMiddleV: number },
-): { readonly arc: ArcSetting } | { readonly why: string } {
+): { readonly arc: ArcSetting } | { readonly why: Words } {
   const { wire, gas, ctwdMm } = dialled.plan;
   const why = notModelled(wire.wireClass, wire.diameterMm, gas.gas.id);
   const wireMm = ARC_WIRES_MM.find((one) => one === wire.diameterMm);

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
@@ -135,6 +136,7 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
 
 /** Dialling in on scrap: the next bead, its report, the ladder so far and the window filling in. */
 export function DialInPage() {
+  const say = useWords();
   const job = useJob();
   const { setup, machine } = useSetup(job);
   if (setup?.status === 'planned' && unreadStops(setup.cautions, job).length > 0) {
@@ -148,7 +150,7 @@ export function DialInPage() {
           </ButtonLink>
         }
       >
-        {unreadStops(setup.cautions, job)[0]?.text}
+        {say(unreadStops(setup.cautions, job)[0]?.text ?? '')}
       </Notice>
     );
   }
@@ -159,7 +161,7 @@ export function DialInPage() {
       title="Nothing to dial in yet"
       action={<ButtonLink to={`/jobs/${job.id}`}>Open the plan</ButtonLink>}
     >
-      {why} Once there is a plan, the first test bead is suggested here.
+      {why && say(why)} Once there is a plan, the first test bead is suggested here.
     </Notice>
   );
 }

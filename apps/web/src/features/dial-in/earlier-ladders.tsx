@@ -1,6 +1,7 @@
+import { useWords } from '../../units/index.ts';
+import { amount, words, type Words } from '@hot-bead/core/base';
 import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import { gasOf } from '@hot-bead/core/trade';
-import { wireSizeText } from '../../units/index.ts';
 import { Ladder } from './ladder.tsx';
 
 interface Props {
@@ -8,14 +9,15 @@ interface Props {
   readonly ladders: readonly (readonly KeptTestBead[])[];
 }
 
-function titleOf([first]: readonly KeptTestBead[]): string {
+function titleOf([first]: readonly KeptTestBead[]): Words {
   const welded = first?.weldedWith;
   if (!welded) return 'Not recorded with what';
-  return `${wireSizeText(welded.wire.diameterMm)} ${welded.wire.wireClass}, ${gasOf(welded.gas).name}, ${welded.thicknessMm} mm ${welded.joint}`;
+  return words`${amount.wireSize(welded.wire.diameterMm)} ${welded.wire.wireClass}, ${gasOf(welded.gas).name}, ${amount.thickness(welded.thicknessMm, 'as-given')} ${welded.joint}`;
 }
 
 /** Beads of this job that were welded with something else than the plan is for now: they are kept, and do not count here. */
 export function EarlierLadders({ jobId, ladders }: Props) {
+  const say = useWords();
   if (ladders.length === 0) return null;
   return (
     <details className="rounded-md border border-line bg-plate p-3">
@@ -24,7 +26,7 @@ export function EarlierLadders({ jobId, ladders }: Props) {
       </summary>
       {ladders.map((ladder) => (
         <div key={ladder[0]?.id} className="mt-2">
-          <p className="mb-1 text-sm text-ink-soft">{titleOf(ladder)}</p>
+          <p className="mb-1 text-sm text-ink-soft">{say(titleOf(ladder))}</p>
           <Ladder jobId={jobId} beads={ladder} />
         </div>
       ))}

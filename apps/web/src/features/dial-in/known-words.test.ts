@@ -1,7 +1,7 @@
+import { METRIC } from '@hot-bead/core/base';
 import { dialIn, type DialIn, type LadderBead } from '@hot-bead/core/dial-in';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { BeadReport } from '@hot-bead/core/window';
-import { METRIC } from '../../preferences/units.ts';
 import { planOf } from '../../../test/plans.ts';
 import { TAPPED } from '../../../test/machines.ts';
 import { dialsOf } from '../terms/index.ts';

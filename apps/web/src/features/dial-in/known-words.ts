@@ -1,8 +1,8 @@
+import type { Units } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { DialIn } from '@hot-bead/core/dial-in';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { BeadSetting, DialWay } from '@hot-bead/core/window';
-import type { Units } from '../../preferences/units.ts';
 import { termsOf } from '../terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../../units/index.ts';
 

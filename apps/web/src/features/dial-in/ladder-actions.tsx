@@ -11,7 +11,7 @@ import { saveFile } from '../../ui/save-file.ts';
 import { useToast } from '../../ui/toasts.tsx';
 import { jobListQuery, jobQuery, NO_FILTER, useTakeSetting } from '../plan/jobs/index.ts';
 import { testBeadListQuery } from '../window/test-beads/index.ts';
-import { withUnit } from '../../units/index.ts';
+import { withUnit, useTitle } from '../../units/index.ts';
 import { LadderStrip } from './ladder-strip.tsx';
 
 interface Props {
@@ -30,6 +30,7 @@ interface PickJobProps {
 
 /** Other jobs on the same machine, to pick one from. */
 function PickJob({ job, which, none, onPick }: PickJobProps) {
+  const titled = useTitle();
   const jobs = useInfiniteQuery(jobListQuery({ ...NO_FILTER, machine: job.machine?.id ?? '' }));
   if (jobs.error) return <Wrong>This could not be loaded. {jobs.error.message}</Wrong>;
   const others = (jobs.data?.pages.flatMap(({ items }) => items) ?? []).filter(
@@ -46,7 +47,7 @@ function PickJob({ job, which, none, onPick }: PickJobProps) {
               className="min-h-14 w-full px-2 text-left hover:text-action hover:underline"
               onClick={() => onPick(one.id)}
             >
-              {one.title}
+              {titled(one.title)}
             </button>
           </li>
         ))}
@@ -65,12 +66,13 @@ function SetOther({ id, setting, onDone }: { id: string; setting: BeadSetting; o
 }
 
 function SetLoaded({ other, setting, onDone }: { other: Job; setting: BeadSetting; onDone: () => void }) {
+  const titled = useTitle();
   const { units } = usePreferences();
   const { take, taking } = useTakeSetting(other);
   return (
     <div className="mt-2">
       <p>
-        {other.title} is set to {withUnit('volts', setting.volts, units)} and{' '}
+        {titled(other.title)} is set to {withUnit('volts', setting.volts, units)} and{' '}
         {withUnit('wireFeedSpeed', setting.wireFeedSpeedMPerMin, units)}, as numbers of your own. Its beads
         stay its own.
       </p>
@@ -101,6 +103,7 @@ type Open = 'copy' | 'compare' | undefined;
 
 /** What can be done with a ladder: taken to another job, held against another ladder, saved as a table. */
 export function LadderActions({ job, ladder, setting }: Props) {
+  const titled = useTitle();
   const toast = useToast();
   const [open, setOpen] = useState<Open>();
   const [id, setId] = useState<string>();
@@ -111,7 +114,7 @@ export function LadderActions({ job, ladder, setting }: Props) {
   const save = async (): Promise<void> => {
     try {
       const { ladderCsv } = await import('./ladder-csv.ts');
-      saveFile(`ladder ${job.title}.csv`, new Blob([ladderCsv(ladder)], { type: 'text/csv' }));
+      saveFile(`ladder ${titled(job.title)}.csv`, new Blob([ladderCsv(ladder)], { type: 'text/csv' }));
     } catch {
       toast('The table could not be made. Try again.');
     }

@@ -1,6 +1,6 @@
+import { METRIC, US } from '@hot-bead/core/base';
 import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import Papa from 'papaparse';
-import { METRIC, US } from '../../preferences/units.ts';
 import { ladderCsv } from './ladder-csv.ts';
 import { beadOf, reportAt, reportOf } from './report-fields.ts';
 

@@ -1,7 +1,7 @@
+import type { Units } from '@hot-bead/core/base';
 import { validated } from '@hot-bead/contract/base';
 import { type NewTestBead, newTestBeadSchema } from '@hot-bead/contract/dial-in';
 import type { BeadFlag, BeadReport, BeadSetting } from '@hot-bead/core/window';
-import type { Units } from '../../preferences/units.ts';
 import { figureOf, numberOrText, shownAs } from '../../units/index.ts';
 
 /** A report as it is typed and picked: figures stay text, in the user's unit, until the contract has seen them. */

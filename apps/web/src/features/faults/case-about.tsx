@@ -1,3 +1,4 @@
+import { useTitle } from '../../units/index.ts';
 import type { FaultCase } from '@hot-bead/contract/faults';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { FAULT_PROCESS_NAME, FAULT_PROCESSES } from '@hot-bead/core/faults';
@@ -62,8 +63,9 @@ function AboutFields({
   jobTitle,
   onChange,
 }: Props & { readonly machines: readonly KeptMachine[] }) {
+  const titled = useTitle();
   const { data: jobs } = useQuery(firstJobsQuery(JOBS_OFFERED));
-  const listed = (jobs?.items ?? []).map(({ id, title }) => [id, title] as const);
+  const listed = (jobs?.items ?? []).map(({ id, title }) => [id, titled(title)] as const);
   const isAmong = jobId === undefined || listed.some(([id]) => id === jobId);
   return (
     <div className="grid grid-cols-1 gap-3 md:grid-cols-3">

@@ -1,3 +1,5 @@
+import { useWords } from '../../units/index.ts';
+import { joined } from '@hot-bead/core/base';
 import { CASE_MINUTES_RANGE, type KeptFaultCase } from '@hot-bead/contract/faults';
 import { causeRow, FAULT_STATIONS, symptomText } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
@@ -57,6 +59,7 @@ function EndFields({ kept, onChange }: Props) {
 
 /** A case that has ended: what it was, what had been seen, and the looks that led there. */
 function Ended({ kept, onChange }: Props) {
+  const say = useWords();
   const found = foundIn(kept);
   const isMended = kept.end === 'mended';
   return (
@@ -69,7 +72,12 @@ function Ended({ kept, onChange }: Props) {
       >
         <p className="mt-1 text-[22px] font-semibold md:text-[26px]">
           {found.length > 0
-            ? found.map((id) => causeRow(id).text).join('; ')
+            ? say(
+                joined(
+                  found.map((id) => causeRow(id).text),
+                  '; ',
+                ),
+              )
             : 'Nothing was named as the cause'}
         </p>
         <EndFields kept={kept} onChange={onChange} />
@@ -90,6 +98,7 @@ function Ended({ kept, onChange }: Props) {
 }
 
 function Case({ kept, onChange }: Props) {
+  const say = useWords();
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const station = FAULT_STATIONS.find((one) => one === search.get('station'));
@@ -128,7 +137,7 @@ function Case({ kept, onChange }: Props) {
           </Menu>
         }
       >
-        {caseTitle(kept)}
+        {say(caseTitle(kept))}
       </PageTitle>
       <p className="-mt-2 text-[15px] text-ink-soft">
         Begun {format(new Date(kept.beganAt), 'd MMM, HH:mm')}

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import { useAutoAnimate } from '@formkit/auto-animate/react';
 import {
   type CauseCounts,
@@ -25,6 +26,7 @@ interface RowProps {
 }
 
 function Why({ ranked: { cause }, report, foundHere }: RowProps) {
+  const say = useWords();
   const reasons = faultReasons(cause, report, foundHere[cause.id]);
   const sides = [
     ['for', 'Why it may be'],
@@ -40,7 +42,7 @@ function Why({ ranked: { cause }, report, foundHere }: RowProps) {
             <h4 className="label-text">{title}</h4>
             <ul className="list-disc pl-5">
               {list.map(({ text }) => (
-                <li key={text}>{text}</li>
+                <li key={say(text)}>{say(text)}</li>
               ))}
             </ul>
           </div>
@@ -48,17 +50,18 @@ function Why({ ranked: { cause }, report, foundHere }: RowProps) {
       })}
       <p>
         <span className="label-text">To look: </span>
-        {cause.check} ({minutesText(cause.checkMin)})
+        {say(cause.check)} ({minutesText(cause.checkMin)})
       </p>
       <p>
         <span className="label-text">To mend: </span>
-        {cause.fix}
+        {say(cause.fix)}
       </p>
     </div>
   );
 }
 
 function Row(props: RowProps) {
+  const say = useWords();
   const { ranked, most, evidence } = props;
   const { cause, share, fact } = ranked;
   const [open, setOpen] = useState(false);
@@ -74,7 +77,7 @@ function Row(props: RowProps) {
       >
         <span>
           {cause.isDanger && <span className="font-semibold text-hot">▲ danger: </span>}
-          {cause.text}
+          {say(cause.text)}
           <span className="block text-sm text-ink-soft">
             {FAULT_STATION_NAME[cause.station]} · {word}
           </span>

@@ -1,3 +1,4 @@
+import type { Words } from '@hot-bead/core/base';
 import {
   type CauseId,
   causeText,
@@ -58,7 +59,7 @@ export function foundIn({ looks }: Pick<FaultCase, 'looks'>): readonly CauseId[]
 }
 
 /** What a case is called: what it was, else what was reported first. */
-export function caseTitle(one: Pick<FaultCase, 'looks' | 'present'>): string {
+export function caseTitle(one: Pick<FaultCase, 'looks' | 'present'>): Words {
   const found = foundIn(one).at(-1);
   if (found) return causeText(found);
   const [first] = one.present;

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptFaultCase } from '@hot-bead/contract/faults';
 import { FAULT_PROCESS_NAME, symptomText } from '@hot-bead/core/faults';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
@@ -14,6 +15,7 @@ import { caseTitle } from './fault-words.ts';
 import { WhatGoesWrong } from './what-goes-wrong.tsx';
 
 function CaseRow({ one, machine }: { readonly one: KeptFaultCase; readonly machine: string | undefined }) {
+  const say = useWords();
   const { id, present, beganAt, endedAt, end, minutes, process, looks } = one;
   const state = end === undefined ? 'open' : end === 'mended' ? 'mended' : 'left as it is';
   const facts = [
@@ -30,7 +32,7 @@ function CaseRow({ one, machine }: { readonly one: KeptFaultCase; readonly machi
         className="grid min-h-14 grid-cols-[1fr_auto] items-center gap-x-4 px-1 py-2 hover:text-action"
       >
         <span>
-          <span className="font-semibold">{caseTitle(one)}</span>
+          <span className="font-semibold">{say(caseTitle(one))}</span>
           {isNamed && present[0] && (
             <span className="block text-[15px]">Seen: {present.slice(0, 2).map(symptomText).join('; ')}</span>
           )}

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import { type CauseId, causeRow } from '@hot-bead/core/faults';
@@ -15,6 +16,7 @@ interface Props {
 
 /** What was found: how it is mended, where the app helps, and whether the trouble is gone with it. */
 export function FoundCard({ cause, job, machine, onMended }: Props) {
+  const say = useWords();
   const { text, fix, fixMin, isDanger } = causeRow(cause);
   const place = fixPlace(causeRow(cause), job, machine);
   return (
@@ -23,9 +25,9 @@ export function FoundCard({ cause, job, machine, onMended }: Props) {
       className={`rounded-md border-2 p-4 md:p-5 ${isDanger ? 'border-hot bg-hot-tint' : 'border-action bg-plate'}`}
     >
       <h2 id="found-heading" className="label-text">
-        Found: {text}
+        Found: {say(text)}
       </h2>
-      <p className="mt-1 text-[22px] leading-snug font-semibold">{fix}</p>
+      <p className="mt-1 text-[22px] leading-snug font-semibold">{say(fix)}</p>
       <p className="mt-2 text-[15px] text-ink-soft">It takes about {minutesText(fixMin)}.</p>
       {place && (
         <ButtonLink to={place.to} className="mt-3 min-h-14">

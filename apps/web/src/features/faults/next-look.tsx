@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { LookAnswer } from '@hot-bead/contract/faults';
 import { midSentence } from '@hot-bead/core/base';
 import { type CauseId, causeRow, FAULT_STATION_NAME, type NextCheck } from '@hot-bead/core/faults';
@@ -11,6 +12,7 @@ interface Props {
 
 /** The look that finds most for its trouble, large, and what it said. */
 export function NextLook({ next, onAnswer }: Props) {
+  const say = useWords();
   const { check, causes, minutes } = next;
   const [only] = causes;
   const isOne = causes.length === 1 && only !== undefined;
@@ -20,9 +22,11 @@ export function NextLook({ next, onAnswer }: Props) {
       <h2 id="next-look" className="label-text">
         Look next · {stations.join(', ')} · {minutesText(minutes)}
       </h2>
-      <p className="mt-1 text-[22px] leading-snug font-semibold">{check}</p>
+      <p className="mt-1 text-[22px] leading-snug font-semibold">{say(check)}</p>
       {isOne ? (
-        <p className="mt-2 text-[15px] text-ink-soft">It would show: {midSentence(causeRow(only).text)}.</p>
+        <p className="mt-2 text-[15px] text-ink-soft">
+          It would show: {say(midSentence(causeRow(only).text))}.
+        </p>
       ) : (
         <p className="mt-2 text-[15px] text-ink-soft">One look for {causes.length} causes. Which is it?</p>
       )}
@@ -34,7 +38,7 @@ export function NextLook({ next, onAnswer }: Props) {
         ) : (
           causes.map((id) => (
             <Button key={id} className="min-h-14 justify-start text-left" onClick={() => onAnswer('was', id)}>
-              It was: {midSentence(causeRow(id).text)}
+              It was: {say(midSentence(causeRow(id).text))}
             </Button>
           ))
         )}

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import {
   type CauseId,
   causeRow,
@@ -55,6 +56,7 @@ function CauseTable({
   readonly process: FaultProcess;
   readonly station: FaultStation;
 }) {
+  const say = useWords();
   const causes = causesIn(process).filter((cause) => cause.station === station);
   if (causes.length === 0)
     return <p>Nothing at this station can be wrong with {FAULT_PROCESS_NAME[process]}.</p>;
@@ -67,14 +69,14 @@ function CauseTable({
         <tr key={id}>
           <th scope="row" className={`${CELL} text-left font-semibold`}>
             {isDanger && <span className="text-hot">▲ danger: </span>}
-            {text}
+            {say(text)}
           </th>
           <td className={CELL}>{COMMON[prior[process] ?? 0]}</td>
           <td className={CELL}>
-            {check} <span className="text-ink-soft">{minutesText(checkMin)}</span>
+            {say(check)} <span className="text-ink-soft">{minutesText(checkMin)}</span>
           </td>
           <td className={CELL}>
-            {fix} <span className="text-ink-soft">{minutesText(fixMin)}</span>
+            {say(fix)} <span className="text-ink-soft">{minutesText(fixMin)}</span>
           </td>
         </tr>
       ))}
@@ -83,13 +85,14 @@ function CauseTable({
 }
 
 function LinkTable({ process, station }: { readonly process: FaultProcess; readonly station: FaultStation }) {
+  const say = useWords();
   const causes = causesIn(process).filter((cause) => cause.station === station);
   return (
     <Table columns={['Cause', 'What it shows']}>
       {causes.map(({ id, text }) => (
         <tr key={id}>
           <th scope="row" className={`${CELL} w-1/3 text-left font-semibold`}>
-            {text}
+            {say(text)}
           </th>
           <td className={CELL}>
             {shownBy(id, process).map(({ strength, symptoms }) => (
@@ -128,14 +131,15 @@ function SymptomTable({ process }: { readonly process: FaultProcess }) {
 }
 
 function JobTable() {
+  const say = useWords();
   return (
     <Table columns={['Cause', 'When', 'It is then']}>
       {SUSPICIONS.map(({ cause, why, steps }) => (
-        <tr key={`${cause} ${why}`}>
+        <tr key={`${cause} ${say(why)}`}>
           <th scope="row" className={`${CELL} text-left font-semibold`}>
-            {causeRow(cause).text}
+            {say(causeRow(cause).text)}
           </th>
-          <td className={CELL}>{why}</td>
+          <td className={CELL}>{say(why)}</td>
           <td className={CELL}>{steps === 'out' ? 'ruled out' : steps > 0 ? 'likelier' : 'less likely'}</td>
         </tr>
       ))}

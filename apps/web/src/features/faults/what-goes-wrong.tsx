@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { settledSchools } from '@hot-bead/core/base';
 import { causeRow, FAULT_STATION_NAME } from '@hot-bead/core/faults';
@@ -18,6 +19,7 @@ function monthText(month: string): string {
 
 /** What was wrong in this shop, by cause; of one machine or one month where that is asked. */
 export function WhatGoesWrong({ machines }: { readonly machines: readonly KeptMachine[] }) {
+  const say = useWords();
   const { data: counts = [] } = useQuery(faultCountsQuery);
   const { data: shop } = useQuery(shopQuery);
   const [machine, setMachine] = useState('');
@@ -56,7 +58,7 @@ export function WhatGoesWrong({ machines }: { readonly machines: readonly KeptMa
             {sums.map(({ cause, count, minutes }) => (
               <li key={cause} className="grid grid-cols-[1fr_auto] gap-x-3">
                 <span>
-                  {causeRow(cause).text}
+                  {say(causeRow(cause).text)}
                   <span className="block text-sm text-ink-soft">
                     {FAULT_STATION_NAME[causeRow(cause).station]}
                     {minutes > 0 && ` · ${minutesText(Math.round(minutes))} in all`}

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { FieldConflict } from '@hot-bead/contract/history';
 import { useState } from 'react';
 import type { Conflict } from '../../commands/send-change.ts';
@@ -16,6 +17,7 @@ interface RowProps {
 
 /** One field as both sides have it, each side a button to be picked. */
 function Row({ conflict, side, onPick }: RowProps) {
+  const say = useWords();
   const { field, current, sent } = conflict;
   const sides = [
     ['theirs', 'Stands now', current],
@@ -39,7 +41,7 @@ function Row({ conflict, side, onPick }: RowProps) {
             />
             <span className="text-sm text-ink-soft">{word}</span>
             <span className="max-h-24 overflow-y-auto text-lg font-medium break-words">
-              {valueText(field, shown)}
+              {say(valueText(field, shown))}
             </span>
           </label>
         ))}

@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import type { ShopEvent } from '@hot-bead/contract/history';
 import { changedFields, eventWord, isUndoable } from './event-text.ts';
 import { fieldWord, valueText } from './field-text.ts';
@@ -33,7 +34,7 @@ describe('a field in words', () => {
     ['line', '3 mm \ue000', '3 mm its machine'],
     ['rig.rollsForm', { value: 'u', at: '2026-11-02T09:30:00.000Z' }, 'U'],
     ['rig.tipBore', { value: '0.8', doubted: true }, '0.8 mm, doubted'],
-  ])('%s: %p is “%s”', (path, value, text) => expect(valueText(path, value)).toBe(text));
+  ])('%s: %p is “%s”', (path, value, text) => expect(inMetric(valueText(path, value))).toBe(text));
 });
 
 describe('an event in words', () => {
@@ -54,7 +55,7 @@ describe('an event in words', () => {
     );
     expect(rigged({ why: 'said' })).toBe('told by hand');
     const told = (about: ShopEvent['about']) =>
-      eventWord({ kind: 'stock-told', subject: subject('stock'), about });
+      inMetric(eventWord({ kind: 'stock-told', subject: subject('stock'), about }));
     expect(told({ kind: 'weighed', weightKg: 3.4 })).toBe('weighed: 3.4 kg');
     expect(told({ kind: 'gauged', bar: 120 })).toBe('its gauge was read: 120 bar');
     expect(told({ kind: 'adjusted', left: 3, reason: 'tangle' })).toBe('put right: 3, because: tangle');

@@ -1,3 +1,4 @@
+import { amount, type Words, words, type WordsValue } from '@hot-bead/core/base';
 import type { EventAbout, ShopEvent } from '@hot-bead/contract/history';
 import { rigVerb } from '@hot-bead/core/changeover';
 import { type FieldChange, isBooking } from '@hot-bead/core/history';
@@ -42,20 +43,16 @@ const STOCK_WORD: Readonly<Record<string, string>> = {
 };
 
 /** What was told of a thing in Stores: the number as it was told, and why. */
-function stockWord({ kind, weightKg, bar, left, count, reason, wireKg, gasL }: EventAbout): string {
-  const amount = [
-    weightKg === undefined ? undefined : `${weightKg} kg`,
-    bar === undefined ? undefined : `${bar} bar`,
-    wireKg === undefined ? undefined : `${Number(wireKg).toFixed(3)} kg`,
-    gasL === undefined ? undefined : `${Number(gasL).toFixed(0)} L`,
-    left ?? count,
+function stockWord({ kind, weightKg, bar, left, count, reason, wireKg, gasL }: EventAbout): Words {
+  const told: WordsValue | undefined = [
+    weightKg === undefined ? undefined : amount.weight(Number(weightKg), 'as-given'),
+    bar === undefined ? undefined : amount.pressure(Number(bar), 'as-given'),
+    wireKg === undefined ? undefined : amount.weight(Number(wireKg), 3),
+    gasL === undefined ? undefined : amount.gasVolume(Number(gasL), 0),
+    (left ?? count) === undefined ? undefined : String(left ?? count),
   ].find((one) => one !== undefined);
   const word = STOCK_WORD[String(kind)] ?? 'told in Stores';
-  return [
-    word,
-    amount === undefined ? '' : `: ${amount}`,
-    reason === undefined ? '' : `, because: ${reason}`,
-  ].join('');
+  return words`${word}${told === undefined ? '' : words`: ${told}`}${reason === undefined ? '' : `, because: ${reason}`}`;
 }
 
 /** Which step or look told of the rig, and what was noted. */
@@ -71,7 +68,7 @@ export function eventWord({
   kind,
   subject,
   about,
-}: Pick<ShopEvent, 'kind' | 'subject'> & Partial<Pick<ShopEvent, 'about'>>): string {
+}: Pick<ShopEvent, 'kind' | 'subject'> & Partial<Pick<ShopEvent, 'about'>>): Words {
   switch (kind) {
     case 'created':
       return CREATED[subject.kind];
@@ -104,8 +101,8 @@ export function eventWord({
 
 export interface ChangedField {
   readonly field: string;
-  readonly from: string;
-  readonly to: string;
+  readonly from: Words;
+  readonly to: Words;
 }
 
 /** Fields that follow from others, or say again what the event's word says. */

@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import type { Json } from '@hot-bead/core/history';
 import { fieldWord, valueText } from './field-text.ts';
 
@@ -19,7 +20,7 @@ describe('fields of a fault case', () => {
         at: '2026-11-02T10:00:00.000Z',
       },
     ];
-    expect(valueText('looks', looks as unknown as Json)).toBe(
+    expect(inMetric(valueText('looks', looks as unknown as Json))).toBe(
       'Cylinder valve or regulator is shut: it was not; Gas flow is so high it swirls air in: it was',
     );
     expect(valueText('process', 'self-shielded')).toBe('flux core without gas');
@@ -29,7 +30,7 @@ describe('fields of a fault case', () => {
   it('leave those of other records as they were', () => {
     expect(fieldWord('task.minutes')).toBe('Minutes at the machine');
     expect(fieldWord('minutes')).toBe('Minutes it took');
-    expect(valueText('work.thicknessMm', 3)).toBe('3 mm');
+    expect(inMetric(valueText('work.thicknessMm', 3))).toBe('3 mm');
     expect(fieldWord('own.volts')).toBe('Volts, your own');
   });
 });

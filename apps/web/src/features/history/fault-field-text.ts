@@ -1,3 +1,4 @@
+import { joined, type Words, words } from '@hot-bead/core/base';
 import {
   causeText,
   FAULT_PROCESS_NAME,
@@ -44,18 +45,18 @@ function symptomsText(ids: readonly Json[]): string {
   return ids.map((id) => symptomText(String(id))).join('; ');
 }
 
-function lookText(look: Json): string {
+function lookText(look: Json): Words {
   const { causes, answer, found } = look as {
     readonly causes: readonly string[];
     readonly answer: string;
     readonly found?: string;
   };
   const about = causeText(found ?? causes[0] ?? '');
-  return `${about}: ${ANSWER_WORD[answer] ?? answer}`;
+  return words`${about}: ${ANSWER_WORD[answer] ?? answer}`;
 }
 
 /** A value of a field of a fault case in words; undefined: it is not of one, or says itself. */
-export function faultValueText(path: string, value: Json): string | undefined {
+export function faultValueText(path: string, value: Json): Words | undefined {
   const fact = factOf(path);
   if (fact) return faultFactRow(fact).values[String(value)];
   if (path === 'process') {
@@ -66,6 +67,6 @@ export function faultValueText(path: string, value: Json): string | undefined {
   if (!Array.isArray(value)) return undefined;
   if (path === 'present' || path === 'absent') return symptomsText(value as readonly Json[]);
   if (path === 'looks')
-    return value.length === 0 ? 'nothing' : (value as readonly Json[]).map(lookText).join('; ');
+    return value.length === 0 ? 'nothing' : joined((value as readonly Json[]).map(lookText), '; ');
   return undefined;
 }

@@ -1,4 +1,4 @@
-import { SCHOOL_TABLE, sentence } from '@hot-bead/core/base';
+import { amount, type AmountQuantity, SCHOOL_TABLE, sentence, type Words, words } from '@hot-bead/core/base';
 import { AWAY, type Json } from '@hot-bead/core/history';
 import { isRigAttribute, type RigAttribute, rigAttributeRow, rigValueText } from '@hot-bead/core/machine';
 import { gasNamed, type Joint, JOINT_NAME, type Position, POSITION_NAME } from '@hot-bead/core/trade';
@@ -45,16 +45,20 @@ const FIELD_WORD: Readonly<Record<string, string>> = {
   day: 'The shop’s day',
 };
 
-/** Units that stand at the end of a field's name, longest first. */
-const UNITS = [
-  ['LPerMin', 'L/min'],
-  ['MPerMin', 'm/min'],
-  ['Mm', 'mm'],
-  ['RangeA', 'A'],
-] as const;
+/** What a field's figures are, by the end of its name, longest first. */
+const QUANTITIES = [
+  ['LPerMin', 'gasFlow'],
+  ['MPerMin', 'wireFeedSpeed'],
+  ['hicknessMm', 'thickness'],
+  ['iameterMm', 'wireSize'],
+  ['Mm', 'distance'],
+] as const satisfies readonly (readonly [ending: string, quantity: AmountQuantity])[];
+
+/** Endings that stand for what the name is of, and are no part of it. */
+const IN_NAME = ['LPerMin', 'MPerMin', 'Mm', 'RangeA'];
 
 function plainName(name: string): string {
-  const unit = UNITS.find(([ending]) => name.endsWith(ending))?.[0] ?? '';
+  const unit = IN_NAME.find((ending) => name.endsWith(ending)) ?? '';
   const words = name
     .slice(0, name.length - unit.length)
     .replace(/([A-Z])/g, ' $1')
@@ -97,16 +101,23 @@ function named(name: string, value: Json): string | undefined {
 }
 
 /** What is known of a part of a rig, without since when. */
-function rigText(name: RigAttribute, fact: Json): string {
+function rigText(name: RigAttribute, fact: Json): Words {
   const { value, doubted } = fact as { readonly value: string; readonly doubted?: boolean };
-  return `${rigValueText(name, value)}${doubted === true ? ', doubted' : ''}`;
+  return words`${rigValueText(name, value)}${doubted === true ? ', doubted' : ''}`;
 }
 
 /** Fields that hold the id of another record: only whether one is named can be said here. */
 const NAMES_ANOTHER: ReadonlySet<string> = new Set(['task.pieceId', 'task.pinMachineId', 'task.pinAfter']);
 
+/** A figure, or the two ends of a range; undefined: it is none. */
+function figuresOf(value: Json): number | readonly number[] | undefined {
+  if (typeof value === 'number') return value;
+  const isRange = Array.isArray(value) && value.every((one) => typeof one === 'number');
+  return isRange && value.length > 0 ? (value as readonly number[]) : undefined;
+}
+
 /** A field's value in words and with its unit. */
-export function valueText(path: string, value: Json | null): string {
+export function valueText(path: string, value: Json | null): Words {
   if (path === AWAY) return value === true ? 'put away' : 'kept';
   if (value === null) return 'nothing';
   if (NAMES_ANOTHER.has(path)) return value === 'first' ? 'first on it' : 'one that was chosen';
@@ -116,7 +127,11 @@ export function valueText(path: string, value: Json | null): string {
   if (path.startsWith('rig.') && isRigAttribute(name)) return rigText(name, value);
   if (path.startsWith('readingCounts.')) return value === true ? 'counts' : 'does not count';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  const unit = name === 'volts' ? 'V' : (UNITS.find(([ending]) => name.endsWith(ending))?.[1] ?? '');
+  const quantity = QUANTITIES.find(([ending]) => name.endsWith(ending))?.[1];
+  const figures = figuresOf(value);
+  if (quantity !== undefined && figures !== undefined)
+    return words`${amount[quantity](figures, 'as-given', { between: ', ' })}`;
+  const unit = name === 'volts' ? 'V' : name.endsWith('RangeA') ? 'A' : '';
   const text = Array.isArray(value) ? listText(value as readonly Json[]) : partText(value);
   const plain = named(name, value) ?? text.replaceAll('\ue000', 'its machine');
   return unit === '' ? plain : `${plain} ${unit}`;

@@ -1,3 +1,4 @@
+import { useTitle, useWords } from '../../units/index.ts';
 import type { ShopEvent } from '@hot-bead/contract/history';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -40,6 +41,8 @@ function whoText({ device, actor }: ShopEvent): string {
 }
 
 function Row({ event }: { readonly event: ShopEvent }) {
+  const titled = useTitle();
+  const say = useWords();
   const undo = useUndoEvent();
   const toast = useToast();
   const onUndo = (): void =>
@@ -48,7 +51,7 @@ function Row({ event }: { readonly event: ShopEvent }) {
       onError: (error) => toast(`Not undone. ${error.message}`),
     });
   const fields = changedFields(event);
-  const title = event.subject.title || 'a record';
+  const title = titled(event.subject.title) || 'a record';
   return (
     <li className="flex items-start gap-4 border-b border-line px-4 py-2 last:border-b-0">
       <div className="min-w-0 flex-1">
@@ -56,11 +59,11 @@ function Row({ event }: { readonly event: ShopEvent }) {
           <Link to={addressOf(event)} className="font-medium hover:text-action hover:underline">
             {title}
           </Link>
-          : {eventWord(event)}
+          : {say(eventWord(event))}
         </p>
         {fields.map(({ field, from, to }) => (
-          <p key={field} className="truncate text-[15px]" title={`${from} → ${to}`}>
-            <span className="text-ink-soft">{field}:</span> {from} → {to}
+          <p key={field} className="truncate text-[15px]" title={`${say(from)} → ${say(to)}`}>
+            <span className="text-ink-soft">{field}:</span> {say(from)} → {say(to)}
           </p>
         ))}
         <p className="text-sm text-ink-soft">
@@ -72,7 +75,7 @@ function Row({ event }: { readonly event: ShopEvent }) {
         <Button
           disabled={undo.isPending}
           onClick={onUndo}
-          aria-label={`Undo: ${title} ${eventWord(event)}`}
+          aria-label={`Undo: ${title} ${say(eventWord(event))}`}
           className="shrink-0"
         >
           <Undo2 size={18} aria-hidden="true" />

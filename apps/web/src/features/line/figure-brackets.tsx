@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { LineFragment } from '@hot-bead/core/line';
 import { Menu } from '../../ui/menu.tsx';
 import type { QuickLineState } from './use-quick-line.ts';
@@ -25,6 +26,7 @@ function bracketsOf(fragments: readonly LineFragment[]): readonly Bracket[] {
 
 /** What each figure of the line was taken for, with its word under one bracket; pressed, it offers what else it can be. */
 export function FigureBrackets({ line }: { readonly line: QuickLineState }) {
+  const say = useWords();
   const brackets = bracketsOf(line.reading?.fragments ?? []);
   if (brackets.length === 0) return null;
   return (
@@ -35,7 +37,7 @@ export function FigureBrackets({ line }: { readonly line: QuickLineState }) {
             label={`${words}: ${fragment.figure.role}. Take it for something else`}
             className="grid min-h-14 min-w-16 justify-items-center rounded-md px-1 hover:bg-action-tint"
             items={fragment.figure.others.map(
-              ({ label, line: next }) => [label, () => line.setText(next)] as const,
+              ({ label, line: next }) => [say(label), () => line.setText(next)] as const,
             )}
           >
             <span className="text-lg font-semibold tabular-nums">{words}</span>

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import { CAUSES } from '@hot-bead/core/faults';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
@@ -55,6 +56,7 @@ function Group({
 
 /** What there is of that name or with those words: jobs, pieces, machines, Stores, causes, the log, pages. */
 export function FoundList({ text, onDone }: { readonly text: string; readonly onDone: () => void }) {
+  const say = useWords();
   const find = useDeferredValue(text.trim());
   const isLong = find.length >= LEAST_LETTERS;
   const typed = find.toLowerCase().split(/\s+/).filter(Boolean);
@@ -76,7 +78,7 @@ export function FoundList({ text, onDone }: { readonly text: string; readonly on
     ],
     ['Pieces', named(pieces, ({ id, name }) => ({ key: id, name, to: `/pieces/${id}` }))],
     ['Machines', named(machines, ({ id, name }) => ({ key: id, name, to: `/machines/${id}` }))],
-    ['Stores', named(stock, ({ id, item }) => ({ key: id, name: stockName(item), to: '/stores' }))],
+    ['Stores', named(stock, ({ id, item }) => ({ key: id, name: say(stockName(item)), to: '/stores' }))],
     [
       'Causes of faults',
       named(CAUSES, ({ id, text: name }) => ({ key: id, name, to: `/faults/tables?cause=${id}` })),

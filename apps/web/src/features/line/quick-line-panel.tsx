@@ -1,3 +1,5 @@
+import { words, type Words } from '@hot-bead/core/base';
+import { useWords } from '../../units/index.ts';
 import type { LineFragment } from '@hot-bead/core/line';
 import { X } from 'lucide-react';
 import { type ComponentType, useEffect, useState } from 'react';
@@ -18,18 +20,19 @@ const STATUS: Readonly<Record<LineFragment['status'], string>> = {
   'not-understood': 'border-dashed border-hot',
 };
 
-function without(text: string, { start, end }: LineFragment): string {
+function without(text: string, { start, end }: LineFragment): Words {
   return (text.slice(0, start) + text.slice(end)).replace(/\s{2,}/g, ' ').trim();
 }
 
 /** A chip's text: what it was taken for, or the word itself where it has no part in the plan. */
-function shownAs({ status, text, label, code }: LineFragment): string {
+function shownAs({ status, text, label, code }: LineFragment): Words {
   if (code === 'line-too-long') return label;
   if (status === 'not-understood') return `? ${text}`;
-  return status === 'noted' ? `${text}: noted` : label;
+  return status === 'noted' ? words`${text}: noted` : label;
 }
 
 function Fragments({ line }: { readonly line: QuickLineState }) {
+  const say = useWords();
   // figures stand under their brackets
   const shown = (line.reading?.fragments ?? []).filter(
     (f) =>
@@ -44,7 +47,7 @@ function Fragments({ line }: { readonly line: QuickLineState }) {
           className={`flex items-center rounded-md border pl-3 ${STATUS[fragment.status]}`}
         >
           <span>
-            {shownAs(fragment)}
+            {say(shownAs(fragment))}
             {fragment.corrected !== undefined && (
               <span className="text-sm text-ink-soft"> (read as {fragment.corrected})</span>
             )}
@@ -52,7 +55,7 @@ function Fragments({ line }: { readonly line: QuickLineState }) {
           <button
             type="button"
             aria-label={`Take out ${fragment.text}`}
-            onClick={() => line.setText(without(line.text, fragment))}
+            onClick={() => line.setText(say(without(line.text, fragment)))}
             className="grid size-11 place-items-center"
           >
             <X size={16} aria-hidden="true" />
@@ -64,17 +67,18 @@ function Fragments({ line }: { readonly line: QuickLineState }) {
 }
 
 function Questions({ line }: { readonly line: QuickLineState }) {
+  const say = useWords();
   return (line.reading?.questions ?? []).map((question) => (
     <div key={`${question.start}-${question.slot}`} className="flex flex-wrap items-center gap-2">
-      <span className="font-medium">{question.message}</span>
+      <span className="font-medium">{say(question.message)}</span>
       {question.choices.map((choice) => (
         <button
-          key={choice.label}
+          key={say(choice.label)}
           type="button"
           onClick={() => line.setText(choice.line)}
           className="min-h-11 rounded-md border border-action px-3 text-action"
         >
-          {choice.label}
+          {say(choice.label)}
         </button>
       ))}
     </div>

@@ -1,9 +1,10 @@
+import { useWords } from '../../units/index.ts';
+import { bareLengthUnit } from '@hot-bead/core/base';
 import type { PastedList, LineReading } from '@hot-bead/core/line';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { bareLengthUnit } from '../../preferences/units.ts';
 import { useToast } from '../../ui/toasts.tsx';
 import { useCreateJob } from '../plan/jobs/index.ts';
 import { machineListQuery } from '../machine/index.ts';
@@ -35,6 +36,7 @@ export interface QuickLineState {
 
 /** The line being typed: read as it grows, saved as a draft job on Enter. */
 export function useQuickLine(onSaved: () => void): QuickLineState {
+  const say = useWords();
   const [text, setTextState] = useState('');
   const [error, setError] = useState<string | undefined>();
   const { units } = usePreferences();
@@ -71,7 +73,7 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
     (save: typeof welds.asPiece) =>
     (lines: readonly string[]): void => {
       const bad = lines.find((line) => lineObstacle(readLine(line)) !== undefined);
-      if (bad !== undefined) return setError(`“${bad}”: ${lineObstacle(readLine(bad)) ?? ''}`);
+      if (bad !== undefined) return setError(`“${bad}”: ${say(lineObstacle(readLine(bad)) ?? '')}`);
       save(lines, unit);
     };
 
@@ -82,7 +84,7 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   const submit = (): void => {
     if (text.trim() === '' || create.isPending) return;
     const problem = lineObstacle(reading);
-    if (problem !== undefined) return setError(problem);
+    if (problem !== undefined) return setError(say(problem));
     create.mutate(
       { line: text.trim(), unit },
       {

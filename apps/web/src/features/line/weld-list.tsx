@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { PastedList } from '@hot-bead/core/line';
 import { completeWork, workTitle } from '@hot-bead/core/plan';
 import { Button } from '../../ui/button.tsx';
@@ -8,6 +9,7 @@ import type { QuickLineState } from './use-quick-line.ts';
 const SHOWN_MOST = 40;
 
 function Row({ text, line }: { readonly text: string; readonly line: QuickLineState }) {
+  const say = useWords();
   const reading = line.readLine(text);
   const problem = lineObstacle(reading);
   const complete = reading && completeWork({ ...reading.assumed, ...reading.work });
@@ -17,7 +19,7 @@ function Row({ text, line }: { readonly text: string; readonly line: QuickLineSt
       <div>
         <p className="font-medium">{text}</p>
         <p className={(problem ?? asked) ? 'text-sm text-hot' : 'text-sm text-ink-soft'}>
-          {problem ?? asked ?? (complete ? workTitle(complete.work) : 'No thickness yet')}
+          {say(problem ?? asked ?? (complete ? workTitle(complete.work) : 'No thickness yet'))}
         </p>
       </div>
       <Button

@@ -1,3 +1,4 @@
+import { type Units, wireSizeText } from '@hot-bead/core/base';
 import { validated } from '@hot-bead/contract/base';
 import { entryPointSchema, type KeptMachine } from '@hot-bead/contract/machine';
 import {
@@ -13,7 +14,7 @@ import {
 import { gasOf } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Removable } from '../../ui/removable.tsx';
-import { shownAs, wireSizeText } from '../../units/index.ts';
+import { shownAs } from '../../units/index.ts';
 import { ageText, calibratedAt } from './calibration-age.ts';
 import { entryPointText } from './entry-text.ts';
 import { PastReadings } from './past-readings.tsx';
@@ -30,8 +31,8 @@ const ENTRY_NAME: Readonly<Record<EntryUnit, string>> = {
   mark: 'Mark entered',
 };
 
-const nameOf = ({ wireClass, diameterMm, gas }: EntryFor): string =>
-  `${wireSizeText(diameterMm)} ${wireClass}, ${gasOf(gas).name}`;
+const nameOf = ({ wireClass, diameterMm, gas }: EntryFor, units: Units): string =>
+  `${wireSizeText(diameterMm, units)} ${wireClass}, ${gasOf(gas).name}`;
 
 /** The points of a line with one more, or without one; a line without points goes. */
 function withPoints(oneEntry: OneEntry, line: EntryFor, points: readonly EntryPoint[]): OneEntry {
@@ -55,7 +56,7 @@ function Line({
   const { units } = usePreferences();
   return (
     <div>
-      <h3 className="font-semibold">{nameOf(line)}</h3>
+      <h3 className="font-semibold">{nameOf(line, units)}</h3>
       <ul className="mt-1 flex flex-wrap gap-2">
         {line.points
           .toSorted((a, b) => a.entry - b.entry)
@@ -99,7 +100,7 @@ export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
       </p>
       {oneEntry.lines.map((line) => (
         <Line
-          key={nameOf(line)}
+          key={nameOf(line, units)}
           line={line}
           unit={oneEntry.unit}
           onTakeOut={(point) =>
@@ -114,7 +115,7 @@ export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
           }
         />
       ))}
-      <h3 className="label-text">Record another, with what is on it: {nameOf(loaded)}</h3>
+      <h3 className="label-text">Record another, with what is on it: {nameOf(loaded, units)}</h3>
       <ValuesForm
         label="Record what it chooses"
         values={[

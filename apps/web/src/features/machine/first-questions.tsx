@@ -9,7 +9,7 @@ import { focusFirstInvalid } from '../../ui/form/focus-first-invalid.ts';
 import { PickField } from '../../ui/form/pick-field.tsx';
 import { sendChecked } from '../../ui/form/problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
-import { type FormParts, messageOf, SIZES } from './form-parts.ts';
+import { type FormParts, messageOf, wireSizes } from './form-parts.ts';
 import { fieldOfProblem, fieldsOf, machineOf, type MachineFields } from './machine-fields.ts';
 import { CLASSES, GASES } from './machine-choices.ts';
 
@@ -179,7 +179,7 @@ export function FirstQuestions({ saving, onSave }: Props) {
         <legend className="label-text">4. What is on it now?</legend>
         <div className="flex flex-wrap gap-3">
           <SelectField label="Wire" options={CLASSES} {...register('loadedWireClass')} />
-          <SelectField label="Size" options={SIZES} {...register('loadedWireDiameterMm')} />
+          <SelectField label="Size" options={wireSizes(units)} {...register('loadedWireDiameterMm')} />
           <SelectField label="Gas" options={GASES} {...register('loadedGas')} />
         </div>
       </fieldset>

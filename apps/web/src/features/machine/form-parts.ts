@@ -1,10 +1,12 @@
+import { type Units, wireSizeText } from '@hot-bead/core/base';
 import { WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import type { Control, FieldErrors, UseFormRegister, UseFormSetValue } from 'react-hook-form';
-import { wireSizeText } from '../../units/index.ts';
 import type { MachineFields } from './machine-fields.ts';
 
 /** Wire sizes to choose from. */
-export const SIZES = WIRE_DIAMETERS_MM.map((mm) => [String(mm), wireSizeText(mm)] as const);
+export function wireSizes(units: Units): readonly (readonly [value: string, name: string])[] {
+  return WIRE_DIAMETERS_MM.map((mm) => [String(mm), wireSizeText(mm, units)] as const);
+}
 
 /** What the parts of the form share. */
 export interface FormParts {

@@ -1,3 +1,4 @@
+import { wireSizeText } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { KeptProvenSetting } from '@hot-bead/contract/window';
 import { gasOf, MODE_NAME } from '@hot-bead/core/trade';
@@ -13,7 +14,7 @@ import { format } from 'date-fns';
 import { Link } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
-import { wireSizeText, withUnit } from '../../units/index.ts';
+import { withUnit } from '../../units/index.ts';
 import { learningQuery, provenQuery } from './machines.queries.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
@@ -45,6 +46,7 @@ interface GroupProps {
 }
 
 function Group({ machineId, group, all }: GroupProps) {
+  const { units } = usePreferences();
   const learned = learnedOffset(all, group);
   if (!learned) return null;
   const { volts, side, isByTheBook, settings } = offsetWords(learned);
@@ -53,7 +55,7 @@ function Group({ machineId, group, all }: GroupProps) {
   return (
     <div>
       <h3 className="font-semibold">
-        {wireSizeText(wire.diameterMm)} {wire.wireClass}, {gasOf(gas).name}
+        {wireSizeText(wire.diameterMm, units)} {wire.wireClass}, {gasOf(gas).name}
         {mode === 'own' ? '' : `, ${MODE_NAME[mode]}`}
       </h3>
       <p>
@@ -92,7 +94,7 @@ function Setting({ setting }: { readonly setting: KeptProvenSetting }) {
         </span>
         <span className="text-sm text-ink-soft">
           {Math.abs(offsetV).toFixed(1)} V {offsetV < 0 ? 'under' : 'over'} the book, with{' '}
-          {wireSizeText(wire.diameterMm)} {wire.wireClass}, {format(new Date(at), 'd MMM yyyy')}
+          {wireSizeText(wire.diameterMm, units)} {wire.wireClass}, {format(new Date(at), 'd MMM yyyy')}
         </span>
       </Link>
     </li>

@@ -1,7 +1,8 @@
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { wireSizeText } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { gasOf } from '@hot-bead/core/trade';
 import { Link } from 'react-router';
-import { wireSizeText } from '../../units/index.ts';
 import { ageText, calibratedAt, isOld } from './calibration-age.ts';
 
 function dialText({ wireControl, dialReadings }: KeptMachine): string {
@@ -37,6 +38,7 @@ function Ages({ machine }: { readonly machine: KeptMachine }) {
 
 /** One machine and what is on it now. */
 export function MachineCard({ machine }: { readonly machine: KeptMachine }) {
+  const { units } = usePreferences();
   const { id, name, loadedWireClass, loadedWireDiameterMm, loadedGas, currentRangeA } = machine;
   return (
     <li>
@@ -48,7 +50,7 @@ export function MachineCard({ machine }: { readonly machine: KeptMachine }) {
         <dl className="mt-2 grid grid-cols-[56px_1fr] gap-y-1">
           <dt className="label-text">wire</dt>
           <dd>
-            {wireSizeText(loadedWireDiameterMm)} {loadedWireClass}
+            {wireSizeText(loadedWireDiameterMm, units)} {loadedWireClass}
           </dd>
           <dt className="label-text">gas</dt>
           <dd>{gasOf(loadedGas).name}</dd>

@@ -1,6 +1,6 @@
+import { METRIC, US } from '@hot-bead/core/base';
 import { ContractError } from '@hot-bead/contract/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { METRIC, US } from '../../preferences/units.ts';
 import { fieldOfProblem, fieldsOf, machineChange, machineOf } from './machine-fields.ts';
 
 const TOM: KeptMachine = {

@@ -1,3 +1,4 @@
+import type { Units } from '@hot-bead/core/base';
 import { validated } from '@hot-bead/contract/base';
 import {
   type KeptMachine,
@@ -7,7 +8,6 @@ import {
 } from '@hot-bead/contract/machine';
 import type { DriveRoll, EntryUnit, TrimUnit, MachineFeature } from '@hot-bead/core/machine';
 import { type RollForm, type ShelfWire, usualClass } from '@hot-bead/core/trade';
-import type { Units } from '../../preferences/units.ts';
 import { numberOrText, shownAs } from '../../units/index.ts';
 
 /** A machine as the form holds it: everything text until the contract has seen it. */

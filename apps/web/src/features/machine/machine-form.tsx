@@ -11,7 +11,7 @@ import { focusFirstInvalid } from '../../ui/form/focus-first-invalid.ts';
 import { sendChecked } from '../../ui/form/problems.ts';
 import { shownAs } from '../../units/index.ts';
 import { ControlFields } from './control-fields.tsx';
-import { type FormParts, messageOf, SIZES } from './form-parts.ts';
+import { type FormParts, messageOf, wireSizes } from './form-parts.ts';
 import { CLASSES, GASES } from './machine-choices.ts';
 import { fieldOfProblem, fieldsOf, machineOf, type MachineFields } from './machine-fields.ts';
 import { StockFields } from './stock-fields.tsx';
@@ -36,6 +36,7 @@ const SWAPS = [
 ] as const;
 
 function PlateFields({ register, errors, speedUnit }: FormParts & { readonly speedUnit: string }) {
+  const { units } = usePreferences();
   return (
     <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
       <Field label="Name" error={messageOf(errors, 'name')} {...register('name')} />
@@ -55,7 +56,7 @@ function PlateFields({ register, errors, speedUnit }: FormParts & { readonly spe
       <Field label="Mains (V)" error={messageOf(errors, 'mainsV')} {...register('mainsV')} />
       <Field label="Breaker or fuse (A)" error={messageOf(errors, 'breakerA')} {...register('breakerA')} />
       <SelectField label="Wire on it" options={CLASSES} {...register('loadedWireClass')} />
-      <SelectField label="Wire size" options={SIZES} {...register('loadedWireDiameterMm')} />
+      <SelectField label="Wire size" options={wireSizes(units)} {...register('loadedWireDiameterMm')} />
       <SelectField label="Gas on it" options={GASES} {...register('loadedGas')} />
       <SelectField label="Leads stand" options={LEADS} {...register('standingPolarity')} />
       <SelectField label="Leads are swapped" options={SWAPS} {...register('polarityChange')} />

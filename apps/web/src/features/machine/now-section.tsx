@@ -1,5 +1,7 @@
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { useWords } from '../../units/index.ts';
+import { sentence, wireSizeText } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { sentence } from '@hot-bead/core/base';
 import { ROLL_WORD } from '@hot-bead/core/changeover';
 import { programForText } from '@hot-bead/core/machine';
 import { gasOf } from '@hot-bead/core/trade';
@@ -7,7 +9,6 @@ import { ButtonLink } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { machinePart } from '../terms/index.ts';
-import { wireSizeText } from '../../units/index.ts';
 import { RigStanding } from './rig-standing.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 
@@ -89,6 +90,8 @@ function RigFactPicks({ machine }: { readonly machine: KeptMachine }) {
 
 /** How the machine stands: what is on it, which way the leads are, which program it is on. */
 export function NowSection({ machine }: { readonly machine: KeptMachine }) {
+  const { units } = usePreferences();
+  const say = useWords();
   const { set } = useChangeWithUndo(machine);
   const {
     loadedWireClass,
@@ -100,7 +103,7 @@ export function NowSection({ machine }: { readonly machine: KeptMachine }) {
   } = machine;
   const standing = programs.find(({ name }) => name === machine.standingProgram);
   const facts = [
-    ['wire', `${wireSizeText(loadedWireDiameterMm)} ${loadedWireClass}`],
+    ['wire', `${wireSizeText(loadedWireDiameterMm, units)} ${loadedWireClass}`],
     ['gas', gasOf(loadedGas).name],
     [
       'leads',
@@ -112,8 +115,9 @@ export function NowSection({ machine }: { readonly machine: KeptMachine }) {
       'rolls it has',
       rolls === undefined
         ? '? not known'
-        : rolls.map(({ form, grooveMm }) => `${ROLL_WORD[form]} ${wireSizeText(grooveMm)}`).join(', ') ||
-          'none',
+        : rolls
+            .map(({ form, grooveMm }) => `${ROLL_WORD[form]} ${wireSizeText(grooveMm, units)}`)
+            .join(', ') || 'none',
     ],
   ] as const;
   return (
@@ -144,7 +148,7 @@ export function NowSection({ machine }: { readonly machine: KeptMachine }) {
             options={[['', '? not known'], ...programs.map(({ name }) => [name, name] as const)]}
             onPick={(name) => set({ standingProgram: name === '' ? null : name }, 'Program noted')}
           />
-          {standing && <p className="mt-1 text-sm text-ink-soft">{programForText(standing)}</p>}
+          {standing && <p className="mt-1 text-sm text-ink-soft">{say(programForText(standing))}</p>}
         </div>
       )}
     </Section>

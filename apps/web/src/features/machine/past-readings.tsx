@@ -1,9 +1,9 @@
+import type { Units } from '@hot-bead/core/base';
 import type { KeptMachine, KeptPastReadings, MachineChange } from '@hot-bead/contract/machine';
 import { readingLines } from '@hot-bead/core/machine';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import type { Units } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { entryPointText } from './entry-text.ts';

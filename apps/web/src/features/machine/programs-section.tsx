@@ -1,3 +1,6 @@
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { useWords } from '../../units/index.ts';
+import { wireSizeText } from '@hot-bead/core/base';
 import { validated } from '@hot-bead/contract/base';
 import { type KeptMachine, programListSchema } from '@hot-bead/contract/machine';
 import { readProgramLines } from '@hot-bead/core/line';
@@ -11,8 +14,7 @@ import { sendChecked } from '../../ui/form/problems.ts';
 import { TextArea } from '../../ui/form/text-area.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
-import { wireSizeText } from '../../units/index.ts';
-import { SIZES } from './form-parts.ts';
+import { wireSizes } from './form-parts.ts';
 import { CLASSES, GASES } from './machine-choices.ts';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 
@@ -27,6 +29,7 @@ interface PartProps {
 
 /** One program by hand, beginning with what is on the machine. */
 function AddProgram({ machine, programs, saving, onKeep }: PartProps) {
+  const { units } = usePreferences();
   const blank = {
     name: '',
     wireClass: machine.loadedWireClass as string,
@@ -60,7 +63,7 @@ function AddProgram({ machine, programs, saving, onKeep }: PartProps) {
     >
       <Field label="Number or name" className="w-36" error={wrong} {...field('name')} />
       <SelectField label="Wire" options={CLASSES} {...field('wireClass')} />
-      <SelectField label="Size" options={SIZES} {...field('diameterMm')} />
+      <SelectField label="Size" options={wireSizes(units)} {...field('diameterMm')} />
       <SelectField label="Gas" className="w-44" options={GASES} {...field('gas')} />
       <SelectField label="Transfer" className="w-44" options={MODES} {...field('mode')} />
       <Button type="submit" disabled={saving} className="mt-6">
@@ -72,11 +75,12 @@ function AddProgram({ machine, programs, saving, onKeep }: PartProps) {
 
 /** A whole table, one program a line: what is wrong is said by its line, and then nothing is taken. */
 function PastePrograms({ programs, saving, onKeep }: Omit<PartProps, 'machine'>) {
+  const say = useWords();
   const [text, setText] = useState('');
   const [wrongs, setWrongs] = useState<readonly string[]>([]);
   const readings = readProgramLines(text);
   const take = (): void => {
-    const faults = readings.flatMap((one) => ('wrong' in one ? [`Line ${one.line}: ${one.wrong}`] : []));
+    const faults = readings.flatMap((one) => ('wrong' in one ? [`Line ${one.line}: ${say(one.wrong)}`] : []));
     setWrongs(faults.length === 0 && readings.length === 0 ? ['Paste a line first.'] : faults);
     if (faults.length > 0 || readings.length === 0) return;
     sendChecked({
@@ -112,6 +116,7 @@ function PastePrograms({ programs, saving, onKeep }: Omit<PartProps, 'machine'>)
 
 /** The machine's table of programs: a plan then names the one to take before any number. */
 export function ProgramsSection({ machine }: { readonly machine: KeptMachine }) {
+  const { units } = usePreferences();
   const { set, saving } = useChangeWithUndo(machine);
   const { programs = [], standingProgram } = machine;
   const keep = (next: readonly MachineProgram[], done: string, settle?: (error?: Error) => void): void => {
@@ -148,7 +153,7 @@ export function ProgramsSection({ machine }: { readonly machine: KeptMachine }) 
                 {program.name}
               </th>
               <td>
-                {wireSizeText(program.diameterMm)} {program.wireClass}
+                {wireSizeText(program.diameterMm, units)} {program.wireClass}
               </td>
               <td>{gasOf(program.gas).name}</td>
               <td>{MODE_NAME[program.mode]}</td>

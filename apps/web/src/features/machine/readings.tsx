@@ -1,11 +1,10 @@
+import { TWO_SIDED_95, type Units } from '@hot-bead/core/base';
 import type { KeptDialReading, KeptMachine } from '@hot-bead/contract/machine';
-import { TWO_SIDED_95 } from '@hot-bead/core/base';
 import { measuredSpeed } from '@hot-bead/core/machine';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { RotateCcw, Trash2 } from 'lucide-react';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import type { Units } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { wireLengthText, withUnit } from '../../units/index.ts';

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine, RigValueChange } from '@hot-bead/contract/machine';
 import { rigFact, rigField } from '@hot-bead/core/changeover';
 import {
@@ -43,13 +44,14 @@ function Row({
   readonly name: RigAttribute;
   readonly now: string;
 }) {
+  const say = useWords();
   const tell = useTellRig(machine);
   const toast = useToast();
   const fact = rigFact(machine, name);
   const standing = standingOf(name, fact, now);
-  const say = (change: RigValueChange, done: string): void =>
+  const change = (to: RigValueChange, done: string): void =>
     tell.mutate(
-      { why: 'said', changes: { [name]: change } },
+      { why: 'said', changes: { [name]: to } },
       {
         onSuccess: (_kept, undo) => toast(done, undo),
         onError: (error) => toast(`Not kept. ${error.message}`),
@@ -64,7 +66,7 @@ function Row({
       </th>
       <td className="py-1.5 pr-3">
         <span aria-hidden="true">{mark}</span>{' '}
-        {standing === 'unknown' ? word : rigValueText(name, fact?.value ?? '')}
+        {say(standing === 'unknown' ? word : rigValueText(name, fact?.value ?? ''))}
         {standing === 'doubted' && ', doubted'}
         {fact?.at !== undefined && standing !== 'unknown' && (
           <span className="block text-[13px] text-ink-soft">{ageText(new Date(fact.at), new Date(now))}</span>
@@ -72,7 +74,10 @@ function Row({
       </td>
       <td className="text-right">
         {name === 'tipMinutes' && fact && (
-          <Button tone="quiet" onClick={() => say({ from: fact.value, to: '0' }, 'The new tip begins at 0')}>
+          <Button
+            tone="quiet"
+            onClick={() => change({ from: fact.value, to: '0' }, 'The new tip begins at 0')}
+          >
             A new tip is on
           </Button>
         )}
@@ -81,7 +86,10 @@ function Row({
             tone="quiet"
             aria-label={`Doubt it: ${rigAttributeRow(name).word}`}
             onClick={() =>
-              say({ from: fact.value, to: fact.value, doubted: true }, 'It is looked at before the next job')
+              change(
+                { from: fact.value, to: fact.value, doubted: true },
+                'It is looked at before the next job',
+              )
             }
           >
             Doubt it

@@ -1,9 +1,10 @@
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { Trash2 } from 'lucide-react';
 import { useFieldArray, useWatch } from 'react-hook-form';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';
 import { WireList } from '../trade/index.ts';
-import { type FormParts, messageOf, SIZES } from './form-parts.ts';
+import { type FormParts, messageOf, wireSizes } from './form-parts.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
 const ROLLS = [
@@ -46,6 +47,7 @@ function DutyFields({ register, control, errors }: FormParts) {
 }
 
 function RollFields({ register, control, setValue, errors }: FormParts) {
+  const { units } = usePreferences();
   const { fields, append, remove } = useFieldArray({ control, name: 'rolls' });
   const known = useWatch({ control, name: 'rollsKnown' });
   return (
@@ -60,7 +62,7 @@ function RollFields({ register, control, setValue, errors }: FormParts) {
           <SelectField
             className="flex-1"
             label="For wire"
-            options={SIZES}
+            options={wireSizes(units)}
             {...register(`rolls.${i}.grooveMm`)}
           />
           <Remove label={`Remove roll ${i + 1}`} onRemove={() => remove(i)} />

@@ -1,5 +1,6 @@
+import { inMetric, sourceText } from '@hot-bead/core/base';
+import { useWords } from '../../units/index.ts';
 import type { Acknowledgement, Job } from '@hot-bead/contract/plan';
-import { sourceText } from '@hot-bead/core/base';
 import type { Caution, CautionLevel } from '@hot-bead/core/plan';
 import { format } from 'date-fns';
 import { Link } from 'react-router';
@@ -17,20 +18,22 @@ const LEVEL: Readonly<
 };
 
 function CautionText({ caution }: { readonly caution: Caution }) {
+  const say = useWords();
   const level = LEVEL[caution.level];
   return (
     <p>
       <span className="font-semibold">
         <span aria-hidden="true">{level.sign}</span> {level.word}.
       </span>{' '}
-      {caution.text} <span className="text-sm text-ink-soft">[{sourceText(caution.source)}]</span>
+      {say(caution.text)} <span className="text-sm text-ink-soft">[{sourceText(caution.source)}]</span>
     </p>
   );
 }
 
 /** When a stop caution was read, as it stands now; a changed text must be read again. */
 export function readAt(caution: Caution, acknowledged: readonly Acknowledgement[]): string | undefined {
-  return acknowledged.findLast(({ code, text }) => code === caution.code && text === caution.text)?.at;
+  const kept = inMetric(caution.text);
+  return acknowledged.findLast(({ code, text }) => code === caution.code && text === kept)?.at;
 }
 
 /** Stop cautions of a plan that have not been read yet. */
@@ -53,7 +56,7 @@ function StopCaution({ caution, job }: { readonly caution: Caution; readonly job
         <Button
           tone="main"
           disabled={acknowledge.isPending}
-          onClick={() => acknowledge.mutate({ code: caution.code, text: caution.text })}
+          onClick={() => acknowledge.mutate({ code: caution.code, text: inMetric(caution.text) })}
         >
           I have read this
         </Button>
@@ -93,6 +96,7 @@ function firstWords(text: string): string {
 
 /** What is to be minded, in one line beside the title; all of it stands in its part. */
 export function WarnLine({ cautions }: { readonly cautions: readonly Caution[] }) {
+  const say = useWords();
   const warns = cautions.filter(({ level }) => level === 'warn');
   if (warns.length === 0) return null;
   return (
@@ -110,7 +114,7 @@ export function WarnLine({ cautions }: { readonly cautions: readonly Caution[] }
       <span className="sr-only">Mind:</span>
       {warns.map(({ code, text }) => (
         <span key={code}>
-          <span aria-hidden="true">{LEVEL.warn.sign}</span> {firstWords(text)}
+          <span aria-hidden="true">{LEVEL.warn.sign}</span> {firstWords(say(text))}
         </span>
       ))}
     </Link>

@@ -1,6 +1,9 @@
+import type { Say } from '../../units/index.ts';
+import { amount, type Units, wireSizeText, words } from '@hot-bead/core/base';
 import type { Machine } from '@hot-bead/core/machine';
 import {
   BASE_METAL_TABLE,
+  type Circumstance,
   CIRCUMSTANCE_NAME,
   CIRCUMSTANCES,
   COMMON_GASES,
@@ -13,6 +16,7 @@ import {
   POSITION_NAME,
   POSITIONS,
   PRIORITIES,
+  type Priority,
   PRIORITY_NAME,
   SURFACE_NAME,
   SURFACES,
@@ -21,10 +25,9 @@ import {
   wayModeName,
   type WeldMetal,
   WIRE_CLASS_TABLE,
-  type WireClass,
   WIRE_DIAMETERS_MM,
+  type WireClass,
 } from '@hot-bead/core/trade';
-import { wireSizeText } from '../../units/index.ts';
 
 /** One row of a chip's list. */
 export interface Option<T extends string> {
@@ -67,27 +70,29 @@ export function wayOptions(metal: WeldMetal): readonly Option<string>[] {
 }
 
 /** Wire classes that can run in a way. */
-export function wireClassOptions(way: Way): readonly Option<WireClass | 'open'>[] {
+export function wireClassOptions(way: Way, say: Say): readonly Option<WireClass | 'open'>[] {
   const own = way === 'aluminium-spool-gun' ? 'aluminium-gun' : way;
   return [
     { value: 'open', label: 'leave open', note: 'what is loaded, else what suits the metal' },
     ...WIRE_CLASS_TABLE.filter((row) => row.way === own).map(({ id, note }) => ({
       value: id,
       label: id,
-      note,
+      note: say(note),
     })),
   ];
 }
 
-export const PRIORITY_OPTIONS = named(PRIORITIES, PRIORITY_NAME);
-export const CIRCUMSTANCE_OPTIONS = named(CIRCUMSTANCES, CIRCUMSTANCE_NAME);
+export const priorityOptions = (say: Say): readonly Option<Priority>[] =>
+  PRIORITIES.map((value) => ({ value, label: say(PRIORITY_NAME[value]) }));
+export const circumstanceOptions = (say: Say): readonly Option<Circumstance>[] =>
+  CIRCUMSTANCES.map((value) => ({ value, label: say(CIRCUMSTANCE_NAME[value]) }));
 
 export type PlaceChoice = 'indoors' | 'outdoors' | 'wind';
 
-export const PLACE_OPTIONS: readonly Option<PlaceChoice>[] = [
+export const placeOptions = (say: Say): readonly Option<PlaceChoice>[] => [
   { value: 'indoors', label: 'indoors' },
   { value: 'outdoors', label: 'outdoors, still air' },
-  { value: 'wind', label: 'outdoors, in wind', note: 'above about 8 km/h (5 mph)' },
+  { value: 'wind', label: 'outdoors, in wind', note: say(words`above about ${amount.windSpeed(8)}`) },
 ];
 
 /** Metals and their alloys as `metal/alloy`. */
@@ -116,19 +121,19 @@ export function gasOptions(current: GasId | undefined): readonly Option<GasId | 
   ];
 }
 
-export const WIRE_OPTIONS: readonly Option<string>[] = [
+export const wireOptions = (units: Units): readonly Option<string>[] => [
   { value: 'open', label: 'leave open', note: 'what is loaded, else first choice by thickness' },
-  ...WIRE_DIAMETERS_MM.map((mm) => ({ value: String(mm), label: wireSizeText(mm) })),
+  ...WIRE_DIAMETERS_MM.map((mm) => ({ value: String(mm), label: wireSizeText(mm, units) })),
 ];
 
-export function machineOptions(machines: readonly Machine[]): readonly Option<string>[] {
+export function machineOptions(machines: readonly Machine[], units: Units): readonly Option<string>[] {
   const none = { value: '', label: 'no machine', note: 'arc volts, limits not checked' };
   return [
     none,
     ...machines.map(({ name, loadedWireDiameterMm, loadedWireClass, loadedGas }) => ({
       value: name,
       label: name,
-      note: `${wireSizeText(loadedWireDiameterMm)} ${loadedWireClass}, ${gasOf(loadedGas).name}`,
+      note: `${wireSizeText(loadedWireDiameterMm, units)} ${loadedWireClass}, ${gasOf(loadedGas).name}`,
     })),
   ];
 }

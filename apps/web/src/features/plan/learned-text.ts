@@ -1,3 +1,4 @@
+import { words, type Words } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { learnedClaim, offsetWords } from '@hot-bead/core/window';
@@ -6,9 +7,9 @@ import { learnedClaim, offsetWords } from '@hot-bead/core/window';
 export function learnedText(
   { learned, own }: PlannedSetup,
   machine: Pick<KeptMachine, 'name'> | undefined,
-): string | undefined {
+): Words | undefined {
   if (!machine || !learned || offsetWords(learned).isByTheBook) return undefined;
   const moved =
     own.volts !== undefined ? 'your own volts stand' : learned.followed ? 'followed' : 'kept to the book';
-  return `${learnedClaim(learned, machine.name)}: ${moved}`;
+  return words`${learnedClaim(learned, machine.name)}: ${moved}`;
 }

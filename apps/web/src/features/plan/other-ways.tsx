@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { Job } from '@hot-bead/contract/plan';
 import type { OtherWay } from '@hot-bead/core/plan';
 import { useChangeJob } from './jobs/index.ts';
@@ -10,6 +11,7 @@ const WORD = { chosen: 'chosen', open: 'would do', closed: 'not here' } as const
 
 /** Every way to weld this work: the chosen one, those that would do, and those that will not, with the reason. */
 export function OtherWays({ job, ways }: { readonly job: Job; readonly ways: readonly OtherWay[] }) {
+  const say = useWords();
   const change = useChangeJob(job.id);
   const own = ways.filter((way) => way.code !== 'way-wrong-for-metal');
   const foreign = ways.filter((way) => way.code === 'way-wrong-for-metal');
@@ -26,7 +28,7 @@ export function OtherWays({ job, ways }: { readonly job: Job; readonly ways: rea
                 <span aria-hidden="true">{MARK[way.status]}</span> {way.name}
               </span>{' '}
               <span className="text-sm text-ink-soft">{WORD[way.status]}</span>
-              <span className="block text-[15px] text-ink-soft">{way.text}</span>
+              <span className="block text-[15px] text-ink-soft">{say(way.text)}</span>
             </p>
             {way.status === 'open' && (
               <Button

@@ -6,12 +6,11 @@ import { type PlannedSetup, workTitle } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { type PagePart, Parts } from '../../ui/page/parts.tsx';
-import { usePreferences } from '../../preferences/preferences.tsx';
 import { pathForm } from '../../drawing/station-symbol.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { testBeadListQuery } from '../window/test-beads/index.ts';
 import { useJob } from './jobs/index.ts';
-import { withUnit } from '../../units/index.ts';
+import { useWords, useTitle } from '../../units/index.ts';
 import { labOfPlan } from '../arc-lab/index.ts';
 import { WindowChart } from '../window/index.ts';
 import { ArcAndRest } from './arc-and-rest.tsx';
@@ -49,6 +48,7 @@ interface PlannedProps {
 
 /** Everything behind the figures, in named parts; kept from being drawn anew while the figures repaint. */
 const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
+  const say = useWords();
   const parts: readonly PagePart[] = [
     {
       id: 'hold',
@@ -93,20 +93,21 @@ const Behind = memo(function Behind({ job, plan, machine }: PlannedProps) {
   return (
     <>
       <Parts label="Behind this plan" remember="plan" parts={parts} />
-      <SetupCard plan={plan} title={workTitle(plan.work)} machine={machine} />
+      <SetupCard plan={plan} title={say(workTitle(plan.work))} machine={machine} />
     </>
   );
 });
 
 /** The way to the arc lab at this plan's setting, or why its arc is not modelled. */
 function ToLab({ plan }: { readonly plan: PlannedProps['plan'] }) {
+  const say = useWords();
   const lab = labOfPlan(plan);
   return 'path' in lab ? (
     <ButtonLink to={lab.path} className="justify-self-start">
       See and hear this arc
     </ButtonLink>
   ) : (
-    <p className="text-sm text-ink-soft">{lab.why}</p>
+    <p className="text-sm text-ink-soft">{say(lab.why)}</p>
   );
 }
 
@@ -117,10 +118,9 @@ function Planned(now: PlannedProps) {
   // the figures repaint first; the chart and what lies below follow a moment after
   const later = useDeferredValue(useMemo(() => ({ job, plan, machine }), [job, plan, machine]));
   const [stationId, setStationId] = useState<StationId>('leads');
-  const { units } = usePreferences();
   const time = useNow();
   const { data: beads = NO_BEADS } = useQuery(testBeadListQuery(job.id));
-  const stations = stationsOf(plan, machine, (lPerMin) => withUnit('gasFlow', lPerMin, units), time);
+  const stations = stationsOf(plan, machine, time);
   const station = stations.find(({ id }) => id === stationId) ?? stations[0];
   return (
     <>
@@ -154,9 +154,11 @@ function Planned(now: PlannedProps) {
 
 /** A job's plan: chips, the numbers to set, the wire's path, the window, why, and everything behind it. */
 export function PlanPage() {
+  const titled = useTitle();
+  const say = useWords();
   const job = useJob();
   const { complete, setup, machines, machine } = useSetup(job);
-  const title = complete ? workTitle(complete.work) : job.title;
+  const title = complete ? workTitle(complete.work) : titled(job.title);
   return (
     <div className="grid grid-cols-1 gap-3">
       <Chips
@@ -164,7 +166,7 @@ export function PlanPage() {
         complete={complete}
         setup={setup}
         machines={machines}
-        actions={<JobActions job={job} title={title} setup={setup} machine={machine} />}
+        actions={<JobActions job={job} title={say(title)} setup={setup} machine={machine} />}
       />
       {complete === undefined && <ThicknessNeeded job={job} />}
       {complete && !setup && job.machine && <MachineRetired machine={job.machine} />}

@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import { jobOf } from '../../../test/jobs.ts';
@@ -77,16 +78,18 @@ describe('what the machine taught', () => {
   });
 
   it('is said with how many settings it rests on, and whether the plan follows it', () => {
-    expect(learnedText(taught(-0.8), TOM)).toBe(
+    expect(inMetric(learnedText(taught(-0.8), TOM) ?? '')).toBe(
       'Tom wanted 0.8 V (± 1.0 V) less than the book, from 1 proven setting: followed',
     );
-    expect(learnedText(taught(0.9, 2), TOM)).toContain(
+    expect(inMetric(learnedText(taught(0.9, 2), TOM) ?? '')).toContain(
       '0.9 V (± 1.0 V) more than the book, from 2 proven settings',
     );
-    expect(learnedText(taught(-0.8, 1, { own: { volts: 18 } }), TOM)).toContain('your own volts stand');
+    expect(inMetric(learnedText(taught(-0.8, 1, { own: { volts: 18 } }), TOM) ?? '')).toContain(
+      'your own volts stand',
+    );
     const kept = taught(-0.8);
     const learned = kept.learned && { ...kept.learned, followed: false };
-    expect(learnedText({ ...kept, learned }, TOM)).toContain('kept to the book');
+    expect(inMetric(learnedText({ ...kept, learned }, TOM) ?? '')).toContain('kept to the book');
     expect(learnedText(taught(0.1), TOM)).toBeUndefined();
     expect(learnedText(plan, TOM)).toBeUndefined();
     expect(learnedText(taught(-0.8), undefined)).toBeUndefined();

@@ -1,13 +1,15 @@
+import { words, type Words } from '@hot-bead/core/base';
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { differenceText, programForText, type ProgramTerm } from '@hot-bead/core/machine';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 
 /** Which program to take, in a few words. */
-export function programText(term: ProgramTerm): string {
-  if (term.status === 'program') return `${term.program.name}, ${programForText(term.program)}`;
+export function programText(term: ProgramTerm): Words {
+  if (term.status === 'program') return words`${term.program.name}, ${programForText(term.program)}`;
   const { nearest } = term;
   return nearest
-    ? `none for this; nearest ${nearest.program.name}, ${differenceText(nearest.program, nearest.differs)}`
+    ? words`none for this; nearest ${nearest.program.name}, ${differenceText(nearest.program, nearest.differs)}`
     : 'none for this';
 }
 
@@ -19,6 +21,7 @@ export function ProgramLine({
   readonly plan: PlannedSetup;
   readonly machine: KeptMachine | undefined;
 }) {
+  const say = useWords();
   const { program } = plan;
   // that it has none is minded in the title line
   if (program?.status !== 'program' || !machine) return null;
@@ -29,7 +32,7 @@ export function ProgramLine({
       <span className="label-text">First, the program</span>
       <span className="figure-text text-3xl">{name}</span>
       <span>
-        {programForText(program.program)}
+        {say(programForText(program.program))}
         {stands
           ? ' ● it stands on it'
           : machine.standingProgram

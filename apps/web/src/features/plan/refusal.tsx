@@ -1,9 +1,10 @@
+import { useWords } from '../../units/index.ts';
+import { bareLengthUnit } from '@hot-bead/core/base';
 import type { Job } from '@hot-bead/contract/plan';
 import { parseLine } from '@hot-bead/core/line';
 import type { RefusedSetup } from '@hot-bead/core/plan';
 import { useQuery } from '@tanstack/react-query';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { bareLengthUnit } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';
 import { useChangeJob } from './jobs/index.ts';
@@ -11,16 +12,17 @@ import { machineListQuery } from '../machine/index.ts';
 
 /** Why this work is not planned as it stands, and what to do instead. The chips above stay open to change. */
 export function Refusal({ setup }: { readonly setup: RefusedSetup }) {
+  const say = useWords();
   return (
     <Notice tone="hot" title="Not like this">
       {setup.reasons.map((reason) => (
-        <p key={reason} className="text-lg">
-          {reason}
+        <p key={say(reason)} className="text-lg">
+          {say(reason)}
         </p>
       ))}
       <ul className="mt-3 grid gap-1">
         {setup.instead.map((text) => (
-          <li key={text}>→ {text}</li>
+          <li key={say(text)}>→ {say(text)}</li>
         ))}
       </ul>
       <p className="mt-3 text-sm">
@@ -32,6 +34,7 @@ export function Refusal({ setup }: { readonly setup: RefusedSetup }) {
 
 /** A draft without a thickness: the question it left open, or a plain prompt. */
 export function ThicknessNeeded({ job }: { readonly job: Job }) {
+  const say = useWords();
   const { units } = usePreferences();
   const { data: machines = [] } = useQuery(machineListQuery);
   const change = useChangeJob(job.id);
@@ -44,10 +47,10 @@ export function ThicknessNeeded({ job }: { readonly job: Job }) {
   return (
     <Notice
       tone="straw"
-      title={question?.message ?? 'How thick is the work?'}
+      title={say(question?.message ?? 'How thick is the work?')}
       action={question?.choices.map((choice) => (
-        <Button key={choice.label} tone="main" onClick={() => answer(choice.line)} className="min-h-14">
-          {choice.label}
+        <Button key={say(choice.label)} tone="main" onClick={() => answer(choice.line)} className="min-h-14">
+          {say(choice.label)}
         </Button>
       ))}
     >

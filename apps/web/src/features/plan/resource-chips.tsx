@@ -1,3 +1,6 @@
+import { useWords } from '../../units/index.ts';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { type Units, wireSizeText } from '@hot-bead/core/base';
 import type { Job } from '@hot-bead/contract/plan';
 import type { Machine } from '@hot-bead/core/machine';
 import { type Setup, USUAL_WORK } from '@hot-bead/core/plan';
@@ -5,12 +8,11 @@ import { gasOf, metalPair, MODE_NAME, type Way, type WeldMetal } from '@hot-bead
 import { Button } from '../../ui/button.tsx';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
 import { OptionList } from '../../ui/option-list.tsx';
-import { wireSizeText } from '../../units/index.ts';
 import {
   gasOptions,
   machineOptions,
   WAY_CHIP,
-  WIRE_OPTIONS,
+  wireOptions,
   wayOptions,
   wireClassOptions,
 } from './chip-options.ts';
@@ -25,9 +27,10 @@ import {
   withWireClass,
 } from './work-changes.ts';
 
-function wireText({ work }: Job, setup: Setup | undefined): string {
-  if (setup?.status === 'planned') return `${wireSizeText(setup.wire.diameterMm)} ${setup.wire.wireClass}`;
-  const size = work.wireDiameterMm === undefined ? undefined : wireSizeText(work.wireDiameterMm);
+function wireText({ work }: Job, setup: Setup | undefined, units: Units): string {
+  if (setup?.status === 'planned')
+    return `${wireSizeText(setup.wire.diameterMm, units)} ${setup.wire.wireClass}`;
+  const size = work.wireDiameterMm === undefined ? undefined : wireSizeText(work.wireDiameterMm, units);
   return [size, work.wireClass].filter((word) => word !== undefined).join(' ') || 'wire open';
 }
 
@@ -64,12 +67,14 @@ function UseLoaded({ machine, onUse }: OnMachineProps) {
 }
 
 function WireChip({ job, setup, machines, set }: ChipGroupProps) {
+  const say = useWords();
+  const { units } = usePreferences();
   const { work } = job;
   const machine = machines.find(({ name }) => name === work.machineName);
   const way: Way = setup?.status === 'planned' ? setup.way : (work.way ?? 'solid-gas');
   const assumed = work.wireDiameterMm === undefined && work.wireClass === undefined;
   return (
-    <ChipEditor name="Wire" text={wireText(job, setup)} assumed={assumed}>
+    <ChipEditor name="Wire" text={wireText(job, setup, units)} assumed={assumed}>
       {(close) => {
         const done = (next: typeof work): void => {
           set(next);
@@ -81,14 +86,14 @@ function WireChip({ job, setup, machines, set }: ChipGroupProps) {
             <OptionList
               label="Wire size"
               value={String(work.wireDiameterMm ?? 'open')}
-              options={WIRE_OPTIONS}
+              options={wireOptions(units)}
               onPick={(value) => done(withWire(work, value))}
             />
             <h3 className="label-text mt-3 mb-1">Class</h3>
             <OptionList
               label="Wire class"
               value={work.wireClass ?? 'open'}
-              options={wireClassOptions(way)}
+              options={wireClassOptions(way, say)}
               onPick={(value) => done(withWireClass(work, value))}
             />
           </>
@@ -129,6 +134,7 @@ function GasChip({ job, setup, machines, set }: ChipGroupProps) {
 
 /** Way, wire, gas, machine. */
 export function ResourceChips(props: ChipGroupProps) {
+  const { units } = usePreferences();
   const { job, setup, machines, set } = props;
   const { work } = job;
   const planned = setup?.status === 'planned' ? setup : undefined;
@@ -154,7 +160,7 @@ export function ResourceChips(props: ChipGroupProps) {
         text={work.machineName ?? 'no machine'}
         assumed={work.machineName === undefined}
         value={work.machineName ?? ''}
-        options={machineOptions(machines)}
+        options={machineOptions(machines, units)}
         onPick={(name) => set(withMachine(work, name))}
       />
     </>

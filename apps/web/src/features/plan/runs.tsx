@@ -1,8 +1,8 @@
+import { amount, isSameWords, type Units, words, type Words } from '@hot-bead/core/base';
 import { isNewSetting, type PlannedSetup, type PlannedRun, RUN_ROLE_NAME } from '@hot-bead/core/plan';
 import { MODE_NAME, WAY_NAME } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import type { Units } from '../../preferences/units.ts';
-import { wireSizeText, withUnit } from '../../units/index.ts';
+import { withUnit, useWords } from '../../units/index.ts';
 import { JointView } from './technique-drawings.tsx';
 import { Section } from '../../ui/page/section.tsx';
 
@@ -12,28 +12,28 @@ export interface RunGroup {
   readonly to: number;
   readonly run: PlannedRun;
   /** What is changed on the machine before it, in words; undefined: nothing. */
-  readonly anew: string | undefined;
+  readonly anew: Words | undefined;
 }
 
 function isAlike(a: PlannedRun, b: PlannedRun): boolean {
   return (
     a.role === b.role &&
     !isNewSetting(a, b) &&
-    a.technique === b.technique &&
+    isSameWords(a.technique, b.technique) &&
     Math.abs(a.travelMmPerMin / b.travelMmPerMin - 1) < 0.02
   );
 }
 
-function settingText(run: PlannedRun): string {
+function settingText(run: PlannedRun): Words {
   const mode = run.mode === 'own' ? WAY_NAME[run.way] : MODE_NAME[run.mode];
-  return `${mode}, ${wireSizeText(run.wireDiameterMm)} ${run.wireClass}`;
+  return words`${mode}, ${amount.wireSize(run.wireDiameterMm)} ${run.wireClass}`;
 }
 
 /** What is changed on the machine between two runs: another wire or transfer, or the same turned up or down. */
-function changeText(before: PlannedRun | undefined, after: PlannedRun): string | undefined {
+function changeText(before: PlannedRun | undefined, after: PlannedRun): Words | undefined {
   if (before && !isNewSetting(before, after)) return undefined;
   if (!before || before.wireClass !== after.wireClass || before.mode !== after.mode)
-    return `${before ? 'Change to' : 'Set'} ${settingText(after)}.`;
+    return words`${before ? 'Change to' : 'Set'} ${settingText(after)}.`;
   return after.wireFeedSpeedMPerMin < before.wireFeedSpeedMPerMin ? 'Turn it down.' : 'Turn it up.';
 }
 
@@ -55,10 +55,13 @@ export function numbersText({ from, to }: RunGroup): string {
 }
 
 function sizeText({ legMm, sectionMm2 }: PlannedRun, units: Units): string {
-  return legMm === undefined ? `${sectionMm2.toFixed(0)} mm²` : `leg ${withUnit('distance', legMm, units)}`;
+  return legMm === undefined
+    ? withUnit('section', sectionMm2, units)
+    : `leg ${withUnit('distance', legMm, units)}`;
 }
 
 function GroupRow({ group }: { readonly group: RunGroup }) {
+  const say = useWords();
   const { units } = usePreferences();
   const { run, anew } = group;
   return (
@@ -74,11 +77,12 @@ function GroupRow({ group }: { readonly group: RunGroup }) {
           <span>{withUnit('travel', run.travelMmPerMin, units)}</span>
         </p>
         <p className="text-[15px]">
-          {anew !== undefined && <strong className="font-semibold">⇄ {anew} </strong>}
-          {run.technique}
+          {anew !== undefined && <strong className="font-semibold">⇄ {say(anew)} </strong>}
+          {say(run.technique)}
         </p>
         <p className="text-sm text-ink-soft">
-          {run.currentA.toFixed(0)} A, {sizeText(run, units)}, {run.heatInputKJPerMm.toFixed(2)} kJ/mm
+          {run.currentA.toFixed(0)} A, {sizeText(run, units)},{' '}
+          {withUnit('heatInput', run.heatInputKJPerMm, units)}
         </p>
       </div>
     </li>

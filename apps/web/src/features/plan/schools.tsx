@@ -1,7 +1,6 @@
-import { SCHOOL_TABLE } from '@hot-bead/core/base';
+import { SCHOOL_TABLE, type Units } from '@hot-bead/core/base';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import type { Units } from '../../preferences/units.ts';
 import { SchoolChoice } from '../shop/index.ts';
 import { withUnit } from '../../units/index.ts';
 import { Section } from '../../ui/page/section.tsx';

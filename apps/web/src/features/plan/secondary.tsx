@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { sourceText } from '@hot-bead/core/base';
 import type { PlannedSetup, SecondarySetting } from '@hot-bead/core/plan';
@@ -18,6 +19,7 @@ function isScaleless({ values }: SecondarySetting, machine: KeptMachine): boolea
 
 /** The settings behind the four numbers, for what the machine has. */
 export function Secondary({ plan, machine }: Props) {
+  const say = useWords();
   const known = machine?.features !== undefined;
   return (
     <Section
@@ -44,9 +46,9 @@ export function Secondary({ plan, machine }: Props) {
             >
               <dt className="font-medium">{name}</dt>
               <dd>
-                <span className="font-semibold">{set}</span>
+                <span className="font-semibold">{say(set)}</span>
                 <span className="block text-sm text-ink-soft">
-                  {why} [{sourceText(source)}]
+                  {say(why)} [{sourceText(source)}]
                 </span>
               </dd>
             </div>

@@ -1,3 +1,4 @@
+import type { Units } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import {
@@ -10,9 +11,8 @@ import {
 } from '@hot-bead/core/plan';
 import { useEffect, useRef, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import type { Units } from '../../preferences/units.ts';
 import { useChangeJob } from './jobs/index.ts';
-import { figureOf, type Quantity, rangeText, shownAs, withUnit } from '../../units/index.ts';
+import { figureOf, type Quantity, rangeText, shownAs, withUnit, useWords } from '../../units/index.ts';
 import { InItsTerms } from '../terms/index.ts';
 import { dutyText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
@@ -36,6 +36,7 @@ function legText({ bead, weldSize, fitUp }: PlannedSetup, units: Units): string 
 }
 
 function Beneath({ plan, machine }: Omit<Props, 'job'>) {
+  const say = useWords();
   const { units } = usePreferences();
   const {
     technique: { gunAngle },
@@ -64,9 +65,9 @@ function Beneath({ plan, machine }: Omit<Props, 'job'>) {
   return (
     <dl className="flex flex-wrap gap-x-6 gap-y-1 border-t border-line px-4 py-2">
       {items.map(([name, value]) => (
-        <div key={name} className="flex items-baseline gap-2">
-          <dt className="label-text">{name}</dt>
-          <dd className="font-medium">{value}</dd>
+        <div key={name && say(name)} className="flex items-baseline gap-2">
+          <dt className="label-text">{name && say(name)}</dt>
+          <dd className="font-medium">{value && say(value)}</dd>
         </div>
       ))}
     </dl>

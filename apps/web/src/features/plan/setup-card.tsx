@@ -1,5 +1,5 @@
+import { amount, sentence, words, type Words } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { sentence } from '@hot-bead/core/base';
 import { STATION_IDS } from '@hot-bead/core/changeover';
 import { type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core/plan';
 import { MODE_NAME } from '@hot-bead/core/trade';
@@ -8,7 +8,7 @@ import { programText } from './program-line.tsx';
 import { createPortal } from 'react-dom';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { voltsBeneath, wireBeneath } from '../terms/index.ts';
-import { rangeText, withUnit } from '../../units/index.ts';
+import { rangeText, withUnit, useWords } from '../../units/index.ts';
 import { numbersText, runGroups } from './runs.tsx';
 
 interface Props {
@@ -19,6 +19,7 @@ interface Props {
 
 /** The plan as one printed card, to hang on the machine; seen on paper only. */
 export function SetupCard({ plan, title, machine }: Props) {
+  const say = useWords();
   const { units } = usePreferences();
   const own: Readonly<Record<string, string | undefined>> = {
     'Wire speed': wireBeneath(plan, machine, units),
@@ -32,10 +33,10 @@ export function SetupCard({ plan, title, machine }: Props) {
     ['Travel', 'travel', plan.travelMmPerMin],
   ] as const;
   const { feedPath, polarity, technique } = plan;
-  const fit: readonly (readonly [string, string])[] = [
+  const fit: readonly (readonly [string, Words])[] = [
     ...(plan.program ? [['Program', programText(plan.program)] as const] : []),
     ['Leads', `gun ${polarity.gunLead}, work ${polarity.workLead}`],
-    ['Wire', `${plan.wire.diameterMm.toFixed(1)} mm ${plan.wire.wireClass}`],
+    ['Wire', words`${amount.wireSize(plan.wire.diameterMm)} ${plan.wire.wireClass}`],
     ['Rolls', feedPath.driveRolls.fit],
     ['Liner', feedPath.liner.fit],
     ['Tip', feedPath.tip.fit],
@@ -45,7 +46,7 @@ export function SetupCard({ plan, title, machine }: Props) {
     ['Gun', `${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
     ['Runs', String(plan.bead.passes)],
     ...plan.secondary.map(({ name, set }) => [sentence(name), set] as const),
-    ['Heat input', `${plan.heatInputKJPerMm.toFixed(2)} kJ/mm, mean volts × mean current × 0.8`],
+    ['Heat input', words`${amount.heatInput(plan.heatInputKJPerMm, 2)}, mean volts × mean current × 0.8`],
   ];
   return createPortal(
     <div className="paper-alone" aria-hidden="true">
@@ -80,7 +81,7 @@ export function SetupCard({ plan, title, machine }: Props) {
           {fit.map(([name, text]) => (
             <tr key={name}>
               <th className="py-1 pr-4 text-left font-medium">{name}</th>
-              <td>{text}</td>
+              <td>{say(text)}</td>
             </tr>
           ))}
         </tbody>
@@ -107,7 +108,7 @@ export function SetupCard({ plan, title, machine }: Props) {
         {plan.cautions
           .filter(({ level }) => level === 'stop')
           .map((caution) => (
-            <li key={caution.code}>■ {caution.text}</li>
+            <li key={caution.code}>■ {say(caution.text)}</li>
           ))}
       </ul>
       <p className="mt-3">

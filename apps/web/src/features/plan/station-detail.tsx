@@ -1,8 +1,10 @@
+import { useWords } from '../../units/index.ts';
 import { sourceText } from '@hot-bead/core/base';
 import type { Station } from '@hot-bead/core/changeover';
 
 /** One station: what to fit, why, how to check it, and what happens when it is wrong. */
 export function StationDetail({ station }: { readonly station: Station }) {
+  const say = useWords();
   const rows = [
     ['why', station.why],
     ['check', station.check],
@@ -16,12 +18,12 @@ export function StationDetail({ station }: { readonly station: Station }) {
       className="rounded-md border border-line bg-plate p-4"
     >
       <h2 className="label-text">{station.name}</h2>
-      <p className="text-lg leading-snug font-semibold">{station.fit}</p>
+      <p className="text-lg leading-snug font-semibold">{say(station.fit)}</p>
       <dl className="mt-2 grid gap-1.5 text-[15px] leading-snug">
         {rows.map(([name, text]) => (
           <div key={name}>
             <dt className="label-text">{name}</dt>
-            <dd>{text}</dd>
+            <dd>{say(text)}</dd>
           </div>
         ))}
       </dl>

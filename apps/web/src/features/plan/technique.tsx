@@ -1,16 +1,18 @@
+import { amount, joined, words, type Words } from '@hot-bead/core/base';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { POSITION_NAME } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { rangeText, withUnit } from '../../units/index.ts';
+import { rangeText, withUnit, useWords } from '../../units/index.ts';
 import { GunView, JointView, SeamView } from './technique-drawings.tsx';
 import { Section } from '../../ui/page/section.tsx';
 
 /** How to hold the gun and set the joint, drawn, with pauses, tacks, preheat and cleaning. */
 export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
+  const say = useWords();
   const { units } = usePreferences();
   const { technique, fitUp, bead } = plan;
   const { bevel, stitch } = fitUp;
-  const rows: readonly (readonly [string, string | undefined])[] = [
+  const rows: readonly (readonly [string, Words | undefined])[] = [
     ['hand', technique.hand],
     [
       'start and end',
@@ -20,33 +22,37 @@ export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
       'runs',
       bead.passes === 1
         ? '1'
-        : `${bead.passes}${bead.legMm === undefined ? '' : `, leg of each ${bead.legMm.toFixed(1)} mm`}`,
+        : bead.legMm === undefined
+          ? String(bead.passes)
+          : words`${bead.passes}, leg of each ${amount.distance(bead.legMm, 1)}`,
     ],
     ['sides', fitUp.sides === 2 ? 'both' : undefined],
     ['through', fitUp.closedButt?.text],
     ['behind', fitUp.backing ? 'a backing bar, tight against both parts' : undefined],
     ['order', fitUp.sequence],
-    [
-      'gap',
-      `${fitUp.rootGapMm.start.toFixed(1)} mm (${fitUp.rootGapMm.low.toFixed(1)} to ${fitUp.rootGapMm.high.toFixed(1)})`,
-    ],
+    ['gap', words`${amount.distance(fitUp.rootGapMm.start, 1)} (${amount.distance(fitUp.rootGapMm, 1)})`],
     [
       'bevel',
-      bevel &&
-        `${bevel.includedDegrees}° included, root face ${bevel.rootFaceMm.low} to ${bevel.rootFaceMm.high} mm`,
+      bevel && words`${bevel.includedDegrees}° included, root face ${amount.distance(bevel.rootFaceMm)}`,
     ],
     [
       'tacks',
       `${rangeText('distance', fitUp.tackMm.low, fitUp.tackMm.high, units)} long, one every ${withUnit('distance', fitUp.tackSpacingMm.start, units)}`,
     ],
-    ['stitch', stitch && `${stitch.stitchMm} mm on, ${stitch.gapMm} mm off. ${stitch.why}`],
+    [
+      'stitch',
+      stitch &&
+        words`${amount.distance(stitch.stitchMm)} on, ${amount.distance(stitch.gapMm)} off. ${say(stitch.why)}`,
+    ],
     ['preheat', fitUp.preheatText],
     [
       'between beads',
-      fitUp.interpassMostC === undefined ? undefined : `let it fall under ${fitUp.interpassMostC} °C`,
+      fitUp.interpassMostC === undefined
+        ? undefined
+        : words`let it fall under ${amount.temperature(fitUp.interpassMostC)}`,
     ],
     ['back purge', fitUp.backPurge ? 'argon behind the root, or it sugars' : undefined],
-    ['clean', fitUp.preparation.join(' ')],
+    ['clean', joined(fitUp.preparation)],
   ];
   return (
     <Section id="technique" title={<>Joint and hand, {POSITION_NAME[plan.work.position]}</>}>
@@ -63,7 +69,7 @@ export function TechniqueCard({ plan }: { readonly plan: PlannedSetup }) {
             text === undefined ? null : (
               <div key={name} className="contents">
                 <dt className="label-text pt-0.5">{name}</dt>
-                <dd>{text}</dd>
+                <dd>{say(text)}</dd>
               </div>
             ),
           )}

@@ -1,4 +1,6 @@
+import { useWords } from '../../units/index.ts';
 import {
+  bareLengthUnit,
   gaugeTableName,
   nearestGauge,
   parseThickness,
@@ -9,7 +11,6 @@ import type { StatedWork } from '@hot-bead/core/plan';
 import { gaugeTableFor } from '@hot-bead/core/trade';
 import { type FormEvent, useId, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { bareLengthUnit } from '../../preferences/units.ts';
 import { Button } from '../../ui/button.tsx';
 
 interface Props {
@@ -30,6 +31,7 @@ function withThickness(work: StatedWork, part: 'first' | 'second', mm: number | 
 
 /** Thickness of one or two parts, typed the way people write it; what is wrong is said at the field. */
 export function ThicknessEditor({ work, onSave }: Props) {
+  const say = useWords();
   const { units } = usePreferences();
   const table = gaugeTableFor(work.metal ?? 'carbon-steel', work.product);
   const [first, setFirst] = useState(work.thicknessMm === undefined ? '' : `${work.thicknessMm} mm`);
@@ -41,7 +43,7 @@ export function ThicknessEditor({ work, onSave }: Props) {
   const read = (text: string): number | Problem => {
     const reading = parseThickness(text, { unit: bareLengthUnit(units), gaugeTable: table });
     if (reading.status === 'read') return reading.thicknessMm;
-    return { message: reading.message, choices: reading.status === 'ask' ? reading.choices : [] };
+    return { message: say(reading.message), choices: reading.status === 'ask' ? reading.choices : [] };
   };
   const submit = (event: FormEvent): void => {
     event.preventDefault();
@@ -86,6 +88,7 @@ interface FieldProps {
 }
 
 function Field({ label, value, onChange, problem }: FieldProps) {
+  const say = useWords();
   const id = useId();
   return (
     <div>
@@ -113,7 +116,7 @@ function Field({ label, value, onChange, problem }: FieldProps) {
                 onClick={() => onChange(choice.text)}
                 className="min-h-11 rounded-md border border-action px-3 text-action"
               >
-                {choice.label}
+                {say(choice.label)}
               </button>
             ))}
           </div>

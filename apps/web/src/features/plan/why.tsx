@@ -1,8 +1,8 @@
+import { sourceText, wireSizeText } from '@hot-bead/core/base';
 import { Fragment } from 'react';
-import { sourceText } from '@hot-bead/core/base';
 import type { DemandRow, PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { wireSizeText, withUnit } from '../../units/index.ts';
+import { withUnit, useWords } from '../../units/index.ts';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { EveryReason } from './every-reason.tsx';
@@ -21,6 +21,7 @@ const ROW_WORD: Readonly<Record<DemandRow['kind'], string>> = {
 
 /** Reference × factors, limits as rows of their own: how the current came about. */
 function WhyTheCurrent({ plan }: { readonly plan: PlannedSetup }) {
+  const say = useWords();
   const { units } = usePreferences();
   const most = Math.max(...plan.demand.map((row) => row.currentA));
   return (
@@ -29,7 +30,7 @@ function WhyTheCurrent({ plan }: { readonly plan: PlannedSetup }) {
         {plan.demand.map((row) => (
           <Fragment key={row.kind + row.label}>
             <tr className="align-top">
-              <td className="pt-1 pr-2 font-medium">{row.label}</td>
+              <td className="pt-1 pr-2 font-medium">{say(row.label)}</td>
               <td className="figure-text px-2 pt-1 text-right text-lg whitespace-nowrap">
                 {row.factor === undefined ? ROW_WORD[row.kind] : `× ${row.factor.toFixed(2)}`}
               </td>
@@ -39,7 +40,7 @@ function WhyTheCurrent({ plan }: { readonly plan: PlannedSetup }) {
             </tr>
             <tr className="border-b border-line last:border-b-0">
               <td colSpan={3} className="pb-1.5 text-sm leading-snug text-ink-soft">
-                {row.why} [{sourceText(row.source)}]
+                {say(row.why)} [{sourceText(row.source)}]
                 <span
                   aria-hidden="true"
                   className="mt-1 block h-1.5 rounded-full bg-action"
@@ -51,8 +52,8 @@ function WhyTheCurrent({ plan }: { readonly plan: PlannedSetup }) {
         ))}
       </Table>
       <p className="mt-2 text-sm text-ink-soft">
-        {plan.currentA.start.toFixed(0)} A melts {wireSizeText(plan.wire.diameterMm)} wire at{' '}
-        {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}. {plan.limits.text}
+        {plan.currentA.start.toFixed(0)} A melts {wireSizeText(plan.wire.diameterMm, units)} wire at{' '}
+        {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}. {say(plan.limits.text)}
       </p>
     </div>
   );

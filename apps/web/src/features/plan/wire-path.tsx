@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import { type KeyboardEvent, useRef } from 'react';
 import { type PathForm, pathWords, StationSymbol } from '../../drawing/station-symbol.tsx';
 import { WireLine } from '../../drawing/wire-line.tsx';
@@ -25,6 +26,7 @@ interface StationProps {
 }
 
 function StationButton({ station, chosen, form, onChoose }: StationProps) {
+  const say = useWords();
   const mark = MARK[station.mark];
   return (
     <button
@@ -44,7 +46,7 @@ function StationButton({ station, chosen, form, onChoose }: StationProps) {
         >
           {station.name}
         </span>
-        <span className="block truncate text-sm">{station.short}</span>
+        <span className="block truncate text-sm">{say(station.short)}</span>
       </span>
       <span className="shrink-0 text-[13px] whitespace-nowrap">
         <span aria-hidden="true">{mark.sign}</span> {mark.word}

@@ -1,3 +1,5 @@
+import { joined, thicknessText } from '@hot-bead/core/base';
+import { useWords } from '../../units/index.ts';
 import { USUAL_WORK } from '@hot-bead/core/plan';
 import {
   gaugeTableFor,
@@ -12,15 +14,14 @@ import { usePreferences } from '../../preferences/preferences.tsx';
 import { CheckList } from '../../ui/form/check-list.tsx';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
 import { OptionList } from '../../ui/option-list.tsx';
-import { thicknessText } from '../../units/index.ts';
 import {
-  CIRCUMSTANCE_OPTIONS,
+  circumstanceOptions,
   JOINT_OPTIONS,
   METAL_OPTIONS,
   OTHER_METAL_OPTIONS,
-  PLACE_OPTIONS,
+  placeOptions,
   POSITION_OPTIONS,
-  PRIORITY_OPTIONS,
+  priorityOptions,
   SURFACE_OPTIONS,
 } from './chip-options.ts';
 import { type ChipGroupProps, OptionChip } from './option-chip.tsx';
@@ -93,6 +94,7 @@ function ThicknessChip({ job, set }: ChipGroupProps) {
 
 /** What matters most, and what is so around the work: lists to tick. */
 function ListChips({ job, set }: ChipGroupProps) {
+  const say = useWords();
   const { work } = job;
   const { priorities = [], circumstances = [] } = work;
   const aluminium = (work.metal ?? USUAL_WORK.metal).endsWith('aluminium');
@@ -103,14 +105,21 @@ function ListChips({ job, set }: ChipGroupProps) {
       {aluminium && (
         <ChipEditor
           name="What matters"
-          text={priorities.map((p) => PRIORITY_NAME[p]).join(', ') || 'what matters: open'}
+          text={
+            say(
+              joined(
+                priorities.map((p) => PRIORITY_NAME[p]),
+                ', ',
+              ),
+            ) || 'what matters: open'
+          }
           assumed={priorities.length === 0}
         >
           {() => (
             <CheckList
               label="What matters"
               chosen={priorities}
-              options={PRIORITY_OPTIONS}
+              options={priorityOptions(say)}
               onChange={(chosen) => set(withPriorities(work, chosen))}
             />
           )}
@@ -121,7 +130,7 @@ function ListChips({ job, set }: ChipGroupProps) {
           <CheckList
             label="Around the work"
             chosen={circumstances}
-            options={CIRCUMSTANCE_OPTIONS}
+            options={circumstanceOptions(say)}
             onChange={(chosen) => set(withCircumstances(work, chosen))}
           />
         )}
@@ -132,6 +141,7 @@ function ListChips({ job, set }: ChipGroupProps) {
 
 /** Metal, thickness, joint, position, surface, place, what matters, what is so around. */
 export function WorkChips(props: ChipGroupProps) {
+  const say = useWords();
   const { job, complete, set } = props;
   const { work } = job;
   const full = complete?.work ?? { ...USUAL_WORK, ...work };
@@ -169,7 +179,7 @@ export function WorkChips(props: ChipGroupProps) {
         text={place}
         assumed={work.place === undefined && work.windy === undefined}
         value={full.windy ? 'wind' : full.place}
-        options={PLACE_OPTIONS}
+        options={placeOptions(say)}
         onPick={(value) => set(withPlace(work, value))}
       />
       <WeldChip {...props} />

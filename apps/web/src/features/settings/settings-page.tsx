@@ -1,7 +1,6 @@
-import { SCHOOL_TABLE } from '@hot-bead/core/base';
+import { SCHOOL_TABLE, UNIT_OPTIONS, type UnitQuantity } from '@hot-bead/core/base';
 import { useQuery } from '@tanstack/react-query';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { UNIT_OPTIONS, type UnitQuantity } from '../../preferences/units.ts';
 import { PreferenceSwitches } from '../../preferences/preference-switches.tsx';
 import { ButtonLink } from '../../ui/button.tsx';
 import { ErrorNotice, PageSkeleton } from '../../ui/page/notices.tsx';
@@ -17,9 +16,13 @@ import { PageTitle } from '../../ui/page/page-title.tsx';
 const QUANTITY_NAME: Readonly<Record<UnitQuantity, string>> = {
   wireFeedSpeed: 'Wire feed speed',
   thickness: 'Thickness',
+  wireSize: 'Wire sizes',
   gasFlow: 'Gas flow',
   distance: 'Distances',
   travel: 'Travel speed',
+  temperature: 'Temperature',
+  weight: 'Weight',
+  pressure: 'Pressure',
 };
 
 function UnitChoices() {

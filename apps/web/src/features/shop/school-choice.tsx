@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import { settledSchools, type SchoolRow, sourceText } from '@hot-bead/core/base';
 import { useQuery } from '@tanstack/react-query';
 import { OptionList } from '../../ui/option-list.tsx';
@@ -12,6 +13,7 @@ interface Props {
 
 /** One disagreement of the trade with its sides; the choice is remembered for the shop. */
 export function SchoolChoice({ school, gives = {} }: Props) {
+  const say = useWords();
   const { data: shop = NOTHING_CHOSEN } = useQuery(shopQuery);
   const change = useChangeShop();
   const chosen = settledSchools(shop.schools)[school.id];
@@ -23,13 +25,13 @@ export function SchoolChoice({ school, gives = {} }: Props) {
         value={chosen}
         options={school.options.map(({ value, name, says }) => ({
           value,
-          label: gives[value] === undefined ? name : `${name}: ${gives[value]}`,
-          note: says,
+          label: gives[value] === undefined ? say(name) : `${say(name)}: ${gives[value]}`,
+          note: say(says),
         }))}
         onPick={(value) => change.mutate({ ...shop, schools: { ...shop.schools, [school.id]: value } })}
       />
       <p className="mt-1 text-sm text-ink-soft">
-        Our default: {school.whyDefault} [{sourceText(school.source)}]
+        Our default: {say(school.whyDefault)} [{sourceText(school.source)}]
       </p>
       {change.error && <Wrong>{change.error.message} The choice was taken back.</Wrong>}
     </section>

@@ -1,3 +1,5 @@
+import { joined } from '@hot-bead/core/base';
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { rigFact } from '@hot-bead/core/changeover';
@@ -88,6 +90,7 @@ interface Props {
 
 /** Said before the first bead: that the wire or the gas on the machine does not last for the job. */
 export function FinishWarning({ plan, machine }: Props) {
+  const say = useWords();
   const finish = useFinish(plan, machine);
   const short = [
     ['wire', finish?.wireKg],
@@ -95,7 +98,7 @@ export function FinishWarning({ plan, machine }: Props) {
   ] as const;
   const lacks = short.flatMap(([name, lasts]) => (lasts?.verdict === 'not-enough' ? [name] : []));
   if (!finish || lacks.length === 0) return null;
-  const next = finish.openNext.map((item) => stockName(item)).join(', then ');
+  const next = say(joined(finish.openNext.map(stockName), ', then '));
   return (
     <p className={MIND_BOX}>
       ◆ The {lacks.join(' and the ')} on it will not last for this job.{' '}
@@ -106,6 +109,7 @@ export function FinishWarning({ plan, machine }: Props) {
 
 /** Whether wire, gas and tips last for the job, and what to open when they do not. */
 export function FinishSection({ plan, machine }: Props) {
+  const say = useWords();
   const finish = useFinish(plan, machine);
   if (!finish) {
     return (
@@ -137,7 +141,7 @@ export function FinishSection({ plan, machine }: Props) {
         </div>
       </dl>
       {openNext.length > 0 && (
-        <p className="mt-3">Open next: {openNext.map((item) => stockName(item)).join(', then ')}.</p>
+        <p className="mt-3">Open next: {say(joined(openNext.map(stockName), ', then '))}.</p>
       )}
       {(wireKg.verdict === 'not-enough' || gasL?.verdict === 'not-enough') && openNext.length === 0 && (
         <p className="mt-3 font-medium">■ Stores hold no more of it: buy before the first bead.</p>

@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import { validated } from '@hot-bead/contract/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { type KeptStockItem, type NewStockEntry, stockEntrySchema } from '@hot-bead/contract/stores';
@@ -169,6 +170,7 @@ function More({
 
 /** One thing in Stores: how long it lasts, how full it is, and what can be told of it. */
 export function StockRow({ kept, usual, machines }: Props) {
+  const say = useWords();
   const { item } = kept;
   const [open, setOpen] = useState<'measure' | 'buy' | 'more' | undefined>();
   const tell = useTellStock(kept.id);
@@ -180,7 +182,7 @@ export function StockRow({ kept, usual, machines }: Props) {
   const form = (entryKind: NewStockEntry['kind'], field: string, label: string) => (
     <ValuesForm
       large
-      label={`${stockName(item)}: ${label}`}
+      label={`${say(stockName(item))}: ${label}`}
       values={[{ name: field, label }]}
       check={(values) => validated(stockEntrySchema, { kind: entryKind, ...values })}
       onKeep={(entry, settle) =>
@@ -202,7 +204,7 @@ export function StockRow({ kept, usual, machines }: Props) {
         <div className="min-w-0">
           <p className="leading-snug font-semibold">
             {isUsedUp(item) ? '■ ' : isLow(item) ? '◆ ' : ''}
-            {stockName(item)}
+            {say(stockName(item))}
           </p>
           <p className="text-[15px] text-ink-soft">
             {[
@@ -230,7 +232,7 @@ export function StockRow({ kept, usual, machines }: Props) {
           </p>
           {item.kind !== 'part' && <Level share={leftOf(item).share} />}
           {doubtOf(item) !== undefined && minutes !== undefined && (
-            <p className="text-[13px] text-ink-soft">{doubtOf(item)}</p>
+            <p className="text-[13px] text-ink-soft">{say(doubtOf(item) ?? '')}</p>
           )}
         </div>
         <div className="flex flex-wrap gap-2">

@@ -1,3 +1,5 @@
+import { amount, words, type Words } from '@hot-bead/core/base';
+import { rigValueText } from '@hot-bead/core/machine';
 import {
   cylinderLeft,
   gaugeDoubt,
@@ -7,14 +9,12 @@ import {
   type StockItem,
 } from '@hot-bead/core/stores';
 import { gasNamed } from '@hot-bead/core/trade';
-import { wireSizeText } from '../../units/index.ts';
-
-const SIZE_WORD = { D100: '100 mm spool', D200: '200 mm spool', D300: '300 mm spool' } as const;
 
 /** What a thing in Stores is called. */
-export function stockName(item: StockItem): string {
+export function stockName(item: StockItem): Words {
   if (item.kind === 'spool') {
-    return `${wireSizeText(item.diameterMm)} ${item.wireClass}${item.size ? `, ${SIZE_WORD[item.size]}` : ''}`;
+    const size = item.size === undefined ? '' : words`, ${rigValueText('spoolSize', item.size)} spool`;
+    return words`${amount.wireSize(item.diameterMm)} ${item.wireClass}${size}`;
   }
   return item.kind === 'cylinder' ? `${gasNamed(item.gas)?.name ?? item.gas} no. ${item.name}` : item.name;
 }
@@ -27,10 +27,10 @@ export function leftOf(item: StockItem): Left {
 }
 
 /** What it is called, and what is left of it: to tell two alike apart. */
-export function stockChoice(item: StockItem): string {
+export function stockChoice(item: StockItem): Words {
   const { kg, litres } = leftOf(item);
-  const left = kg === undefined ? litres && `${litres.toFixed(0)} L` : `${kg.toFixed(1)} kg`;
-  return left === undefined ? stockName(item) : `${stockName(item)}: ${left}`;
+  const left = kg === undefined ? litres && amount.gasVolume(litres, 0) : amount.weight(kg, 1);
+  return left ? words`${stockName(item)}: ${left}` : stockName(item);
 }
 
 /** What minutes are reckoned at. */
@@ -47,7 +47,9 @@ export function minutesLeft(item: StockItem, usual: Usual): number | undefined {
 }
 
 /** How sure what is left of a cylinder is. */
-export function doubtOf(item: StockItem): string | undefined {
+export function doubtOf(item: StockItem): Words | undefined {
   if (item.kind !== 'cylinder') return undefined;
-  return isLiquidGas(item.gas) ? 'by weight, 541 L a kilogram at 15 °C' : gaugeDoubt(item.gas);
+  return isLiquidGas(item.gas)
+    ? words`by weight, ${amount.gasVolume(541)} from ${amount.weight(1)} at ${amount.temperature(15)}`
+    : gaugeDoubt(item.gas);
 }

@@ -1,3 +1,5 @@
+import { inMetric } from '@hot-bead/core/base';
+import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { isLow, isUsedUp } from '@hot-bead/core/stores';
@@ -53,7 +55,7 @@ function Shelf({ kind, items, usual, machines }: ShelfProps) {
   const sorted = items.toSorted(
     (a, b) =>
       Number(isUsedUp(a.item)) - Number(isUsedUp(b.item)) ||
-      stockName(a.item).localeCompare(stockName(b.item)),
+      inMetric(stockName(a.item)).localeCompare(inMetric(stockName(b.item))),
   );
   return (
     <div className="grid grid-cols-1 gap-4">
@@ -97,6 +99,7 @@ function Shelf({ kind, items, usual, machines }: ShelfProps) {
 
 /** What is low or used up: the list to buy by. */
 function ToBuy({ items }: { readonly items: readonly KeptStockItem[] }) {
+  const say = useWords();
   const low = items.filter(({ item }) => isLow(item) || isUsedUp(item));
   if (low.length === 0) return null;
   return (
@@ -104,7 +107,7 @@ function ToBuy({ items }: { readonly items: readonly KeptStockItem[] }) {
       <ul className="mt-1 gap-x-8 md:columns-2">
         {low.map(({ id, item }) => (
           <li key={id}>
-            {isUsedUp(item) ? '■' : '◆'} {stockName(item)}
+            {isUsedUp(item) ? '■' : '◆'} {say(stockName(item))}
             <span className="text-ink-soft">
               {isUsedUp(item)
                 ? ', used up'

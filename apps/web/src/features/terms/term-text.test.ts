@@ -1,6 +1,6 @@
+import { METRIC, US } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { planOf } from '../../../test/plans.ts';
-import { METRIC, US } from '../../preferences/units.ts';
 import { fitToPosition, voltsBeneath, wireBeneath } from './term-text.ts';
 
 const TOM: KeptMachine = {

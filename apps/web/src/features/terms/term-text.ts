@@ -1,5 +1,5 @@
+import type { Span, Units } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import type { Span } from '@hot-bead/core/base';
 import type { EntrySetting, EntryUnit, Machine, TrimUnit } from '@hot-bead/core/machine';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import {
@@ -13,7 +13,6 @@ import {
   type WireTerm,
 } from '@hot-bead/core/terms';
 import type { BeadSetting } from '@hot-bead/core/window';
-import type { Units } from '../../preferences/units.ts';
 import { rangeText, withUnit } from '../../units/index.ts';
 import { dialsOf } from './dials-of.ts';
 

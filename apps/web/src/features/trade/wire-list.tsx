@@ -1,3 +1,5 @@
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { wireSizeText } from '@hot-bead/core/base';
 import {
   type ShelfWire,
   usualClass,
@@ -9,7 +11,6 @@ import {
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Removable } from '../../ui/removable.tsx';
-import { wireSizeText } from '../../units/index.ts';
 
 const SELECT = 'h-11 rounded-md border border-line-strong bg-plate px-2';
 
@@ -22,12 +23,12 @@ interface Props {
   readonly onChange: (wires: readonly ShelfWire[]) => void;
 }
 
-const nameOf = ({ wireClass, diameterMm }: ShelfWire): string => `${wireSizeText(diameterMm)} ${wireClass}`;
-
 /** Wires by class and size, each once. */
 export function WireList({ wires, addText, removeText, onChange }: Props) {
+  const { units } = usePreferences();
   const [wireClass, setWireClass] = useState<WireClass>(usualClass('solid-gas').id);
   const [diameterMm, setSize] = useState<WireDiameterMm>(0.8);
+  const nameOf = (wire: ShelfWire): string => `${wireSizeText(wire.diameterMm, units)} ${wire.wireClass}`;
   const added: ShelfWire = { wireClass, diameterMm };
   const isThere = wires.some((wire) => nameOf(wire) === nameOf(added));
   return (
@@ -63,7 +64,7 @@ export function WireList({ wires, addText, removeText, onChange }: Props) {
         >
           {WIRE_DIAMETERS_MM.map((mm) => (
             <option key={mm} value={mm}>
-              {wireSizeText(mm)}
+              {wireSizeText(mm, units)}
             </option>
           ))}
         </select>

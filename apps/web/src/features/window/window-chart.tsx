@@ -1,3 +1,5 @@
+import { shownAs, useWords, withUnit } from '../../units/index.ts';
+import type { Units } from '@hot-bead/core/base';
 import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import {
@@ -17,8 +19,6 @@ import { Area, Line, ReferenceArea, ReferenceLine, Scatter } from 'recharts';
 import { SaveChart } from '../../drawing/chart/save-chart.tsx';
 import { ChartFrame } from '../../drawing/chart/chart-frame.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import type { Units } from '../../preferences/units.ts';
-import { shownAs, withUnit } from '../../units/index.ts';
 import { dialsOf, termsOf } from '../terms/index.ts';
 import { type OutlookArea, outlookAreas, type OutlookCell } from './outlook-areas.ts';
 import { BeadPoint, NextPoint, StartPoint, tapLabel } from './chart-marks.tsx';
@@ -169,6 +169,7 @@ function ChartNote({ plan, beads, next, machine, outlook = [], hasTaps, hasLimit
 /** Volts against wire speed: the good band, the plan's range and start, and the beads welded so far. */
 export const WindowChart = memo(function WindowChart(props: Props) {
   const { plan, beads, next, machine, height = 224, outlook = [], about } = props;
+  const say = useWords();
   const { units } = usePreferences();
   const { from, unit } = shownAs('wireFeedSpeed', units);
   const fillId = useId();
@@ -204,7 +205,7 @@ export const WindowChart = memo(function WindowChart(props: Props) {
       id="window"
       title={<>The window: volts against wire speed ({unit})</>}
       quiet
-      aside={<SaveChart of={frame} name={`window ${workTitle(plan.work)}`} />}
+      aside={<SaveChart of={frame} name={`window ${say(workTitle(plan.work))}`} />}
     >
       <ChartFrame
         frame={frame}

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { type ArcClass, arcClass, type ArcLevel, levelOf } from '../model/arc-class.ts';
 import { recordArc } from '../model/arc-features.ts';
 import { meltingCurrentA, midWindowVolts } from '../model/arc-constants.ts';
@@ -15,7 +17,7 @@ export interface EarCard {
   readonly id: string;
   readonly kind: EarKind;
   /** What it is asked by: a wire, or how far two sounds lie apart. */
-  readonly about: string;
+  readonly about: Words;
   /** What may be answered. */
   readonly choices: readonly string[];
 }
@@ -34,7 +36,7 @@ export const EAR_CARDS: readonly EarCard[] = [
     LEVELS.map((level) => ({
       id: `level:${level}:${mm}`,
       kind: 'level' as const,
-      about: `${mm.toFixed(1)} mm wire`,
+      about: words`${amount.wireSize(mm, 1)} wire`,
       choices: LEVELS,
     })),
   ),

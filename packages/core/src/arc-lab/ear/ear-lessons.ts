@@ -1,8 +1,10 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { type ArcSetting, loadVolts } from '../model/arc-setting.ts';
 
 /** One sound of a lesson, and what to listen for. */
 export interface LessonStep {
-  readonly name: string;
+  readonly name: Words;
   readonly hear: string;
   readonly setting: ArcSetting;
 }
@@ -11,21 +13,21 @@ export interface LessonStep {
 export interface EarLesson {
   readonly id: string;
   readonly title: string;
-  readonly about: string;
+  readonly about: Words;
   readonly steps: readonly LessonStep[];
 }
 
 const STEEL = { wireMm: 0.9, gas: 'ar-co2-25', tipToWorkMm: 12, wireFeedSpeedMPerMin: 6.35 } as const;
 const SPRAY = { ...STEEL, gas: 'ar-co2-10', tipToWorkMm: 16, wireFeedSpeedMPerMin: 10.5 } as const;
 
-const at = (name: string, hear: string, setting: ArcSetting): LessonStep => ({ name, hear, setting });
+const at = (name: Words, hear: string, setting: ArcSetting): LessonStep => ({ name, hear, setting });
 
 /** The lessons: what the model holds, and nothing it does not. Words: common practice; sounds: our model. */
 export const EAR_LESSONS: readonly EarLesson[] = [
   {
     id: 'volts',
     title: 'Up the volts',
-    about: '0.9 mm wire at 6.35 m/min in Ar + 25 % CO₂, only the volts are turned.',
+    about: words`${amount.wireSize(0.9)} wire at ${amount.wireFeedSpeed(6.35)} in Ar + 25 % CO₂, only the volts are turned.`,
     steps: [
       at('14 V', 'Bangs and gaps: the wire stubs.', { ...STEEL, source: loadVolts(14) }),
       at('16 V', 'Hurried and hard, a stub now and then.', { ...STEEL, source: loadVolts(16) }),
@@ -38,10 +40,10 @@ export const EAR_LESSONS: readonly EarLesson[] = [
   {
     id: 'wire',
     title: 'Up the wire at 18 V',
-    about: '0.9 mm wire in Ar + 25 % CO₂ at 18 V, only the wire speed is turned.',
+    about: words`${amount.wireSize(0.9)} wire in Ar + 25 % CO₂ at 18 V, only the wire speed is turned.`,
     steps: [3.05, 4.7, 5.7, 6.6, 7.6].map((wireFeedSpeedMPerMin, i) =>
       at(
-        `${wireFeedSpeedMPerMin} m/min`,
+        words`${amount.wireFeedSpeed(wireFeedSpeedMPerMin)}`,
         [
           'Single pops.',
           'Quicker, nearly even.',
@@ -89,7 +91,7 @@ export const EAR_LESSONS: readonly EarLesson[] = [
     about: 'Only the tip-to-work distance is changed; the volts are held at the arc.',
     steps: [10, 12, 16, 20].map((tipToWorkMm, i) =>
       at(
-        `${tipToWorkMm} mm`,
+        words`${amount.distance(tipToWorkMm)}`,
         ['Close.', 'As planned.', 'Weaker clicks: fewer amps.', 'Weaker still: fewer amps yet.'][i] ?? '',
         { ...STEEL, tipToWorkMm, source: loadVolts(18.5) },
       ),

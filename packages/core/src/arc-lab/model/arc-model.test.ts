@@ -7,10 +7,18 @@ import { arcConstants, meltingCurrentA, midWindowVolts } from './arc-constants.t
 import { type ArcFeatures, recordArc, type Recording } from './arc-features.ts';
 import { arcGas } from './arc-gas.ts';
 import { ARC_PARAMETER_TABLE, PARAMETERS as P } from './arc-parameters.ts';
-import { ARC_WIRES_MM, type ArcSetting, loadVolts, notModelled } from './arc-setting.ts';
+import {
+  ARC_WIRES_MM,
+  type ArcSetting,
+  loadVolts,
+  notModelled as notModelledInWords,
+} from './arc-setting.ts';
 import { changeArc, NO_NOISE, startArc } from './arc-state.ts';
 import { arcSamples, ARC_SAMPLES_PER_S, runArc } from './run-arc.ts';
 import { stepArc } from './step-arc.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const notModelled = toldInMetric(notModelledInWords);
 
 /** 0.9 mm in Ar + 25 % CO₂, tip to work 12 mm, 6.35 m/min, unless said otherwise. */
 function setting(volts: number, more: Partial<ArcSetting> = {}): ArcSetting {

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { GasId } from '../../trade/gas/gas.ts';
 import { gasNamed } from '../../trade/gas/gas.ts';
 import { within } from '../../base/quantity/out-of-range-error.ts';
@@ -62,7 +64,7 @@ export function loadVolts(volts: number): VoltsSource {
 }
 
 /** Why the arc of a wire and a gas is not modelled; undefined: it is. */
-export function notModelled(wireClass: WireClass, wireMm: number, gas: GasId): string | undefined {
+export function notModelled(wireClass: WireClass, wireMm: number, gas: GasId): Words | undefined {
   const row = wireClassRow(wireClass);
   if (row.metals.includes('aluminium')) {
     return 'The arc of aluminium is not modelled: it sprays at currents where steel dips, and our equations are of steel.';
@@ -74,7 +76,7 @@ export function notModelled(wireClass: WireClass, wireMm: number, gas: GasId): s
     return 'Only the arc of carbon steel is modelled.';
   }
   if (!ARC_WIRES_MM.some((one) => one === wireMm)) {
-    return `Wire of ${wireMm} mm is not modelled: 0.8 to 1.2 mm are.`;
+    return words`Wire of ${amount.wireSize(wireMm)} is not modelled: ${amount.wireSize([0.8, 1.2])} are.`;
   }
   return gasNotModelled(gas);
 }

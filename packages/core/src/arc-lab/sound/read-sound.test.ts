@@ -1,3 +1,4 @@
+import { inMetric } from '../../base/words/in-words.ts';
 import { librarySpectrum } from '../../../test/library-spectrum.ts';
 import { noArc, randomBy, RATE, resampled, spoiled } from '../../../test/spoiled-sound.ts';
 import { type ArcSetting, loadVolts } from '../model/arc-setting.ts';
@@ -84,7 +85,7 @@ describe('what is refused', () => {
   it('every refusal tells what to do', () => {
     for (const { message, todo } of Object.values(SOUND_REFUSALS)) {
       expect(message).toMatch(/\.$/);
-      expect(todo).toMatch(/\.$/);
+      expect(inMetric(todo)).toMatch(/\.$/);
     }
   });
 });

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 /** Why a recording is not read: its code, what is wrong, and what to do. */
 export const SOUND_REFUSALS = {
   'low-rate': {
@@ -18,7 +20,7 @@ export const SOUND_REFUSALS = {
   },
   'too-quiet': {
     message: 'It is too quiet to tell clicks from the noise of the microphone.',
-    todo: 'Hold the phone closer, half a metre from the arc and out of the spatter.',
+    todo: words`Hold the phone closer, ${amount.distance(500)} from the arc and out of the spatter.`,
   },
   clipped: {
     message: 'It is clipped: the loudest clicks are cut off flat.',
@@ -48,6 +50,6 @@ export const SOUND_REFUSALS = {
     message: 'It lies between two answers.',
     todo: 'Record five seconds more, closer and welding steadily; or read the bead.',
   },
-} as const satisfies Readonly<Record<string, { readonly message: string; readonly todo: string }>>;
+} as const satisfies Readonly<Record<string, { readonly message: string; readonly todo: Words }>>;
 
 export type SoundRefusal = keyof typeof SOUND_REFUSALS;

@@ -158,12 +158,15 @@ export function gaugeThickness(gauge: number, table: GaugeTable): GaugeRow {
   return row;
 }
 
+/** Odd gauges that are stocked like the even ones. Source: common practice. */
+const STOCKED_ODD: ReadonlySet<number> = new Set([7, 11]);
+
 /**
- * The gauge nearest to a measured thickness among those commonly stocked (the even ones), and how far the
+ * The gauge nearest to a measured thickness among those commonly stocked (the even ones, 7 and 11), and how far the
  * reading is off it, as a share of the row.
  */
 export function nearestGauge(thicknessMm: number, table: GaugeTable): { row: GaugeRow; offBy: number } {
-  const list = TABLES[table].filter((r) => r.gauge % 2 === 0);
+  const list = TABLES[table].filter(({ gauge }) => gauge % 2 === 0 || STOCKED_ODD.has(gauge));
   const row = list.reduce((best, r) =>
     Math.abs(r.mm - thicknessMm) < Math.abs(best.mm - thicknessMm) ? r : best,
   );

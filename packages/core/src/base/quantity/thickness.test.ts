@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { parseThickness, THICKNESS_RANGE_MM, type ThicknessContext } from './thickness.ts';
+import {
+  parseThickness as parseThicknessInWords,
+  THICKNESS_RANGE_MM,
+  type ThicknessContext,
+} from './thickness.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const parseThickness = toldInMetric(parseThicknessInWords);
 
 const METRIC: ThicknessContext = { unit: 'mm', gaugeTable: 'steel-sheet' };
 const US: ThicknessContext = { unit: 'in', gaugeTable: 'steel-sheet' };

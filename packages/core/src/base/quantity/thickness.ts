@@ -1,3 +1,5 @@
+import { amount, type Amount } from '../words/amount.ts';
+import { words, type Words } from '../words/words.ts';
 import { figureText } from '../numeric/figure-text.ts';
 import { type GaugeTable, gaugeRows, gaugeThickness, imperialGaugeMm } from './gauge.ts';
 import { type WrittenLength, mmOfWritten, writtenLength } from './length-text.ts';
@@ -19,7 +21,7 @@ export interface ThicknessContext {
 /** A choice between two readings of the same text; `text` is unambiguous when parsed again. */
 export interface ThicknessChoice {
   readonly text: string;
-  readonly label: string;
+  readonly label: Words;
   readonly thicknessMm: number;
 }
 
@@ -32,13 +34,13 @@ export type ThicknessReading =
   | {
       readonly status: 'ask';
       readonly code: 'thickness-ambiguous';
-      readonly message: string;
+      readonly message: Words;
       readonly choices: readonly ThicknessChoice[];
     }
   | {
       readonly status: 'refused';
       readonly code: 'thickness-unreadable' | 'thickness-out-of-range' | 'gauge-unknown';
-      readonly message: string;
+      readonly message: Words;
     };
 
 export const THICKNESS_FORMS = '3, 3mm, 1/8, 3/16 in, 1-1/2 in, .080, 80 thou, 14 ga, 14ga tube or #10';
@@ -56,6 +58,15 @@ export function gaugeTableName(table: GaugeTable): string {
   return GAUGE_TABLE_NAME[table];
 }
 
+const given = (mm: number): Amount => amount.distance(Number(mm.toFixed(3)), 'as-given');
+
+function gaugeLabel(
+  { gauge, mm }: { readonly gauge: number; readonly mm: number },
+  table: GaugeTable,
+): Words {
+  return words`${gauge} gauge ${GAUGE_TABLE_NAME[table]} (${amount.distance(mm, 2)})`;
+}
+
 function inRange(mm: number): boolean {
   return mm >= THICKNESS_RANGE_MM[0] && mm <= THICKNESS_RANGE_MM[1];
 }
@@ -68,7 +79,7 @@ function outOfRange(mm: number): ThicknessReading {
   return {
     status: 'refused',
     code: 'thickness-out-of-range',
-    message: `${figureText(mm, 3)} mm is outside ${THICKNESS_RANGE_MM[0]} to ${THICKNESS_RANGE_MM[1]} mm`,
+    message: words`${given(mm)} is outside ${amount.thickness(THICKNESS_RANGE_MM)}`,
   };
 }
 
@@ -83,7 +94,7 @@ function gaugeReading(gauge: number, table: GaugeTable): ThicknessReading {
     return {
       status: 'refused',
       code: 'gauge-unknown',
-      message: `${GAUGE_TABLE_NAME[table]} gauge ${gauge} is not in the table (${Math.min(...known)} to ${Math.max(...known)})`,
+      message: words`${GAUGE_TABLE_NAME[table]} gauge ${gauge} is not in the table (${Math.min(...known)} to ${Math.max(...known)})`,
     };
   }
   return read(gaugeThickness(gauge, table).mm, { number: gauge, table });
@@ -96,22 +107,26 @@ function imperialGaugeReading(gauge: number, table: GaugeTable): ThicknessReadin
   const choices = [
     ...(imperialMm === undefined
       ? []
-      : [mmChoice(imperialMm, `${gauge} SWG, imperial (${imperialMm.toFixed(2)} mm)`)]),
+      : [mmChoice(imperialMm, words`${gauge} SWG, imperial (${amount.distance(imperialMm, 2)})`)]),
     ...(own
       ? [
           {
             text: `${gauge} ga`,
-            label: `${gauge} gauge ${GAUGE_TABLE_NAME[table]} (${own.mm.toFixed(2)} mm)`,
+            label: gaugeLabel(own, table),
             thicknessMm: own.mm,
           },
         ]
       : []),
   ];
   if (choices.length > 0) return ask(`${gauge} SWG: the imperial gauge?`, choices);
-  return { status: 'refused', code: 'gauge-unknown', message: `SWG ${gauge} is not in the table (8 to 24)` };
+  return {
+    status: 'refused',
+    code: 'gauge-unknown',
+    message: words`SWG ${gauge} is not in the table (8 to 24)`,
+  };
 }
 
-function mmChoice(mm: number, label = `${figureText(mm, 3)} mm`): ThicknessChoice {
+function mmChoice(mm: number, label: Words = `${figureText(mm, 3)} mm`): ThicknessChoice {
   return { text: `${figureText(mm, 3)} mm`, label, thicknessMm: mm };
 }
 
@@ -120,7 +135,7 @@ function bareReading(value: number, context: ThicknessContext): ThicknessReading
   if (Number.isInteger(value) && value > 7 && gauge) {
     const byGauge: ThicknessChoice = {
       text: `${value} ga`,
-      label: `${value} gauge ${GAUGE_TABLE_NAME[context.gaugeTable]} (${gauge.mm.toFixed(2)} mm)`,
+      label: gaugeLabel(gauge, context.gaugeTable),
       thicknessMm: gauge.mm,
     };
     return ask(`${value}: gauge or mm?`, [byGauge, mmChoice(value)]);
@@ -151,7 +166,7 @@ export function thicknessOfWritten(length: WrittenLength, context: ThicknessCont
       mmChoice(length.value),
       {
         text: `${length.value} thou`,
-        label: `${length.value} thousandths (${figureText(thouMm, 3)} mm)`,
+        label: words`${length.value} thousandths (${given(thouMm)})`,
         thicknessMm: thouMm,
       },
     ];
@@ -193,7 +208,7 @@ export function parseThickness(text: string, context: ThicknessContext): Thickne
     return {
       status: 'refused',
       code: 'thickness-unreadable',
-      message: `“${shown}” is not a thickness. Write it like ${THICKNESS_FORMS}.`,
+      message: words`“${shown}” is not a thickness. Write it like ${THICKNESS_FORMS}.`,
     };
   }
   const gaugeTable = tableOfProduct(product?.[1] ?? '', context.gaugeTable);

@@ -176,7 +176,7 @@ export const ARC_SETTINGS_CAUSES = [
     text: 'No hot start, aluminium begins cold',
     prior: { aluminium: 4, 'spool-gun': 4 },
     isDanger: false,
-    check: 'Does only the first centimetre fail? Look for the hot-start setting.',
+    check: 'Does only the start of the bead fail? Look for the hot-start setting.',
     checkMin: 1,
     invasive: 0,
     fix: 'Set hot start about a third over for half a second, or start slowly.',

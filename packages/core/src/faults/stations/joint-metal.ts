@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import type { FaultCause, StationLink } from '../fault-cause.ts';
 
 /** What can be wrong at this station. Source: our judgement, after common practice. */
@@ -11,7 +13,7 @@ export const JOINT_METAL_CAUSES = [
     check: 'Wipe the joint with a white cloth and look for coating.',
     checkMin: 1,
     invasive: 0,
-    fix: 'Grind or wipe back 25 mm on both sides and let it dry.',
+    fix: words`Grind or wipe back ${amount.distance(25)} on both sides and let it dry.`,
     fixMin: 8,
     fact: { of: 'surface', convicts: ['dirty'], clears: ['clean'] },
     noArc: false,
@@ -227,7 +229,7 @@ export const JOINT_METAL_CAUSES = [
     check: 'Stop. Look behind, below and inside: lining, foam, paper, dust, undersealing, oil.',
     checkMin: 1,
     invasive: 0,
-    fix: 'Put it out, clear or wet the place 10 m round, post a fire watch, and look again after an hour.',
+    fix: words`Put it out, clear or wet the place ${amount.length(10)} round, post a fire watch, and look again after an hour.`,
     fixMin: 20,
     noArc: false,
   },

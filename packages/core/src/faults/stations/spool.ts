@@ -102,7 +102,8 @@ export const SPOOL_CAUSES = [
     text: 'Wire has a tight natural curl or comes off twisted',
     prior: { 'solid-gas': 2, 'self-shielded': 2, 'gas-flux-core': 2, aluminium: 2, 'spool-gun': 2 },
     isDanger: false,
-    check: 'Cut a metre, lay it on the floor and see how small a ring it makes and whether an end lifts.',
+    check:
+      'Cut an arm’s length, lay it on the floor and see how small a ring it makes and whether an end lifts.',
     checkMin: 2,
     invasive: 1,
     fix: 'Straighten it at the inlet, use a larger spool or a longer, snug tip.',

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import type { FaultCause, StationLink } from '../fault-cause.ts';
 
 /** What can be wrong at this station. Source: our judgement, after common practice. */
@@ -49,7 +51,7 @@ export const TECHNIQUE_CAUSES = [
     text: 'You travel too fast',
     prior: { 'solid-gas': 3, 'self-shielded': 3, 'gas-flux-core': 3, aluminium: 2, 'spool-gun': 2 },
     isDanger: false,
-    check: 'Time ten centimetres of bead and compare with the plan.',
+    check: words`Time ${amount.distance(100)} of bead and compare with the plan.`,
     checkMin: 1,
     invasive: 0,
     fix: 'Slow down to the planned travel.',
@@ -62,7 +64,7 @@ export const TECHNIQUE_CAUSES = [
     text: 'You travel too slowly',
     prior: { 'solid-gas': 3, 'self-shielded': 3, 'gas-flux-core': 2, aluminium: 3, 'spool-gun': 3 },
     isDanger: false,
-    check: 'Time ten centimetres of bead and compare with the plan.',
+    check: words`Time ${amount.distance(100)} of bead and compare with the plan.`,
     checkMin: 1,
     invasive: 0,
     fix: 'Move on, keep the arc at the front of the puddle.',

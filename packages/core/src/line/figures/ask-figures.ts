@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { ask, type Draft, type Line, lineWith } from '../draft.ts';
 import { meaningOf, type Token } from '../meaning.ts';
 import type { WorkSlot } from '../../plan/work/stated-work.ts';
@@ -21,7 +23,7 @@ export function askRole(draft: Draft, index: number, roles: readonly Role[]): vo
   const bare = text.replace(/\s*(?:wire|leg|off|od|thk|thick|cfw|fw)\s*$/i, '');
   const order = Object.keys(ROLE_WORD) as Role[];
   const sorted = roles.toSorted((a, b) => order.indexOf(a) - order.indexOf(b));
-  const words = [...new Map(sorted.map((role) => ROLE_WORD[role])).entries()];
+  const roleWords = [...new Map(sorted.map((role) => ROLE_WORD[role])).entries()];
   const slot: WorkSlot = roles.includes('thickness')
     ? draft.said.thicknessMm === undefined
       ? 'thicknessMm'
@@ -31,14 +33,20 @@ export function askRole(draft: Draft, index: number, roles: readonly Role[]): vo
       : 'legMm';
   const length = meaningOf(draft.tokens[index], 'length')?.length;
   const wire = length && wireOfLength(length);
-  const named = (label: string, suffix: string): string =>
-    label === 'wire' && wire !== undefined ? `${wire} mm wire` : suffix === '' ? label : `${bare}${suffix}`;
+  const named = (label: string, suffix: string): Words =>
+    label === 'wire' && wire !== undefined
+      ? words`${amount.wireSize(wire)} wire`
+      : suffix === ''
+        ? label
+        : words`${bare}${suffix}`;
   ask(
     draft,
     index,
     slot,
-    `${text}: ${words.map(([label]) => label).join(' or ')}?`,
-    words.map(([label, suffix]) => [named(label, suffix), suffix === '' ? '' : `${bare}${suffix}`] as const),
+    words`${text}: ${roleWords.map(([label]) => label).join(' or ')}?`,
+    roleWords.map(
+      ([label, suffix]) => [named(label, suffix), suffix === '' ? '' : `${bare}${suffix}`] as const,
+    ),
   );
 }
 /** `3-5 mm`: one of the two, or one on the other? */
@@ -47,10 +55,10 @@ export function askSpread(draft: Draft, index: number): void {
   const [a = '', b = ''] = text.split(/\s?[-–]\s?/);
   const unit = /[a-z"″]+$/i.exec(b)?.[0] ?? '';
   const one = /[a-z"″]$/i.test(a) ? a : `${a} ${unit}`.trim();
-  ask(draft, index, 'thicknessMm', `${text}: which of them, or one on the other?`, [
+  ask(draft, index, 'thicknessMm', words`${text}: which of them, or one on the other?`, [
     [one, one],
     [b, b],
-    [`${one} on ${b}`, `${one} to ${b}`],
+    [words`${one} on ${b}`, `${one} to ${b}`],
   ]);
 }
 

@@ -1,3 +1,4 @@
+import { words } from '../../base/words/words.ts';
 import { type LengthUnit, THICKNESS_RANGE_MM } from '../../base/quantity/thickness.ts';
 import { MM_PER_INCH } from '../../base/quantity/units.ts';
 import { type Draft, type Line, lineWith, noteVerdict } from '../draft.ts';
@@ -59,7 +60,7 @@ export function readSizes(draft: Draft, line: Line): void {
         .slice(0, 2)
         .some((p) => p.length.form === extra.length.form && p.length.value === extra.length.value)
     ) {
-      noteVerdict(draft, extra.index, ['thicknessMm'], `${extra.token.text}, as before`);
+      noteVerdict(draft, extra.index, ['thicknessMm'], words`${extra.token.text}, as before`);
       continue;
     }
     const label = 'Two thicknesses at most.';
@@ -91,7 +92,7 @@ export function readSizes(draft: Draft, line: Line): void {
   );
   for (const at of open) {
     const slot = first === undefined || at < first.index ? 'thicknessMm' : 'otherThicknessMm';
-    if (second === undefined) askWall(draft, at, slot);
+    if (second === undefined) askWall(draft, line.unit, at, slot);
   }
 }
 
@@ -109,7 +110,7 @@ function askBeside(draft: Draft, line: Line, thick: readonly number[], tied: boo
     message,
     ...span,
     choices: [
-      { label: `${one.text} on ${two.text}`, line: lineWith(draft, span, `${one.text} to ${two.text}`) },
+      { label: words`${one.text} on ${two.text}`, line: lineWith(draft, span, `${one.text} to ${two.text}`) },
       { label: one.text, line: lineWith(draft, span, one.text) },
       { label: two.text, line: lineWith(draft, span, two.text) },
     ],

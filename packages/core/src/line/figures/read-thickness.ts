@@ -1,4 +1,5 @@
-import { figureText } from '../../base/numeric/figure-text.ts';
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import { gaugeTableFor, type Product } from '../../trade/material/work.ts';
 import { gaugeTableName, type LengthUnit, thicknessOfWritten } from '../../base/quantity/thickness.ts';
 import { ask, type Draft, type Line, noteVerdict } from '../draft.ts';
@@ -78,6 +79,11 @@ export function readOne(
     return undefined;
   }
   const table = reading.gauge ? `, ${gaugeTableName(reading.gauge.table)} gauge` : '';
-  noteVerdict(draft, placed.index, [slot], `${figureText(reading.thicknessMm, 3)} mm${table}`);
+  noteVerdict(
+    draft,
+    placed.index,
+    [slot],
+    words`${amount.thickness(Number(reading.thicknessMm.toFixed(3)), 'as-given')}${table}`,
+  );
   return reading.thicknessMm;
 }

@@ -1,16 +1,27 @@
-import { figureText } from '../../base/numeric/figure-text.ts';
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import { mmOfWritten } from '../../base/quantity/length-text.ts';
 import { MM_PER_INCH } from '../../base/quantity/units.ts';
 import { ask, type Draft, type Line } from '../draft.ts';
 import { meaningOf, type Token } from '../meaning.ts';
+import type { LengthUnit } from '../../base/quantity/thickness.ts';
 import type { WorkSlot } from '../../plan/work/stated-work.ts';
 import type { Role } from '../roles/candidates.ts';
 import { isJoined } from '../roles/joint-terms.ts';
 import { has, type Scene } from '../roles/scene.ts';
 import { type Placed } from './placed.ts';
 
-/** Thickness of common walls, offered where a section's wall is not said, mm. Source: common practice. */
-const USUAL_WALLS_MM = [2, 3, 4, 5];
+/** Common walls, offered where a section's wall is not said, as they are written and in mm. Source: common practice. */
+const USUAL_WALLS: Readonly<Record<LengthUnit, readonly (readonly [text: string, mm: number])[]>> = {
+  mm: [2, 3, 4, 5].map((mm) => [`${mm} mm`, mm] as const),
+  in: [1, 2, 3, 4].map((parts) => [`${parts}/16 in`, (parts * MM_PER_INCH) / 16] as const),
+};
+
+/** Common flanges and webs of rolled beams. Source: common practice. */
+const USUAL_FLANGES: typeof USUAL_WALLS = {
+  mm: [6, 7, 8, 9].map((mm) => [`${mm} mm`, mm] as const),
+  in: [4, 5, 6, 8].map((parts) => [`${parts}/16 in`, (parts * MM_PER_INCH) / 16] as const),
+};
 
 export function readOutside(draft: Draft, line: Line, { index, length }: Placed): void {
   const mm =
@@ -19,7 +30,7 @@ export function readOutside(draft: Draft, line: Line, { index, length }: Placed)
   draft.said.outsideMm ??= [Number(mm.toFixed(4))];
   draft.verdicts.set(index, {
     status: 'understood',
-    label: `${figureText(mm, 3)} mm outside`,
+    label: words`${amount.distance(Number(mm.toFixed(3)), 'as-given')} outside`,
     slots: ['outsideMm'],
   });
 }
@@ -48,7 +59,7 @@ export function isClosedBy(scene: Scene, open: number, thick: number): boolean {
     );
 }
 
-export function askWall(draft: Draft, index: number, slot: WorkSlot): void {
+export function askWall(draft: Draft, unit: LengthUnit, index: number, slot: WorkSlot): void {
   const token = draft.tokens[index] as Token;
   const beam = meaningOf(token, 'wall-open')?.beam === true;
   const message = beam
@@ -59,13 +70,10 @@ export function askWall(draft: Draft, index: number, slot: WorkSlot): void {
     index,
     slot,
     message,
-    USUAL_WALLS_MM.map((wall) => {
-      const mm = beam ? wall + 4 : wall;
-      return [
-        `${mm} mm`,
-        beam ? `${token.text} flange ${mm} mm thick` : `${mm} mm wall ${token.text}`,
-      ] as const;
-    }),
+    (beam ? USUAL_FLANGES : USUAL_WALLS)[unit].map(([text, mm]) => [
+      words`${amount.thickness(mm, 'as-given')}`,
+      beam ? `${token.text} flange ${text} thick` : `${text} wall ${token.text}`,
+    ]),
     'keep',
   );
 }

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import type { Meaning } from '../meaning.ts';
 import type { Edge, LineText } from './edge.ts';
 import { END, mmLength, NUMBER, numberOf } from './figures.ts';
@@ -52,7 +54,7 @@ function outside(mm: number): Meaning {
   const value = Number(mm.toFixed(4));
   return {
     kind: 'measure',
-    label: `${Number(mm.toFixed(1))} mm outside`,
+    label: words`${amount.distance(Number(mm.toFixed(1)), 'as-given')} outside`,
     slots: [{ slot: 'outsideMm', value: [value] }],
   };
 }

@@ -1,3 +1,4 @@
+import { words } from '../../base/words/words.ts';
 import { type Edge, endsAt, type LineText } from './edge.ts';
 import { gluedThickness } from './sections/plates-and-beams.ts';
 import { edge, fourSizes, type Named, threeSizes, twoSizes } from './sections/readings.ts';
@@ -16,7 +17,7 @@ export function sectionEdges(line: LineText, at: number): Edge[] {
     return [
       edge(sizes.end, ['sectionNamed'], {
         kind: 'measure',
-        label: `${line.text.slice(at, sizes.end)}: the size of the backing`,
+        label: words`${line.text.slice(at, sizes.end)}: the size of the backing`,
         slots: [],
       }),
     ];

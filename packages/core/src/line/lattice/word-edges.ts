@@ -1,3 +1,4 @@
+import { words } from '../../base/words/words.ts';
 import { readsAsNearName } from '../words/near-name.ts';
 import { correctionOf } from '../words/corrections.ts';
 import { LONGEST_PHRASE, SINGLE_WORDS, VOCABULARY } from '../words/vocabulary.ts';
@@ -114,7 +115,7 @@ export function strangeEdges(line: LineText, at: number): Edge[] {
       ] as const;
       found.push({
         end: at + word.length,
-        meanings: [{ kind: 'near-word', asks: { slot, message: `“${word}”: ${known}?`, answers } }],
+        meanings: [{ kind: 'near-word', asks: { slot, message: words`“${word}”: ${known}?`, answers } }],
         terms: ['nearWord'],
       });
     }

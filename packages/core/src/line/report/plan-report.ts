@@ -1,3 +1,9 @@
+import { allInWords } from '../../base/words/all-in-words.ts';
+import { amount, AMOUNT_UNITS, type AmountQuantity } from '../../base/words/amount.ts';
+import { inWords, type Reader } from '../../base/words/in-words.ts';
+import { words, type Words } from '../../base/words/words.ts';
+import { writtenIn } from '../../base/words/written.ts';
+import { METRIC } from '../../base/quantity/unit-choice.ts';
 import { sourceText } from '../../base/source.ts';
 import type { LineReading } from '../line-reading.ts';
 import type { Span } from '../../base/numeric/span.ts';
@@ -115,6 +121,20 @@ export interface RefusedReport extends ReportedReading {
 
 export type PlanReport = PlannedReport | RefusedReport;
 
+/** A number that is set, in its reader's unit; `decimals` are those of the core's own. */
+interface SpanToReport {
+  readonly span: Span;
+  readonly quantity: AmountQuantity;
+  readonly decimals: number;
+}
+
+function reported({ span, quantity, decimals }: SpanToReport, { units }: Reader): ReportedSpan {
+  const written = writtenIn(quantity, units);
+  const isOwn = written.unit === AMOUNT_UNITS[quantity];
+  const figure = (value: number): number => to(written.from(value), isOwn ? decimals : written.decimals);
+  return { start: figure(span.start), low: figure(span.low), high: figure(span.high), unit: written.unit };
+}
+
 function rounded(span: Span, unit: string, decimals: number): ReportedSpan {
   return {
     start: to(span.start, decimals),
@@ -129,21 +149,24 @@ function gunAngleText({ technique: { gunAngle } }: PlannedSetup): string {
   return `${gunAngle.direction} ${low}–${high}°, ${gunAngle.workDegrees}° to the work`;
 }
 
-function reportedWays(ways: readonly OtherWay[]): readonly ReportedWay[] {
-  return ways.map(({ name, status, code = null, text }) => ({ name, status, code, text }));
+function reportedWay({ name, status, code, text }: OtherWay) {
+  return { name, status, code: code ?? null, text };
 }
 
-function reportedFitUp({ fitUp }: PlannedSetup): PlannedReport['fitUp'] {
+function reportedFitUp({ fitUp }: PlannedSetup, reader: Reader): PlannedReport['fitUp'] {
   const { stitch, bevel } = fitUp;
-  return {
-    rootGap: rounded(fitUp.rootGapMm, 'mm', 1),
-    tack: rounded(fitUp.tackMm, 'mm', 0),
-    tackSpacing: rounded(fitUp.tackSpacingMm, 'mm', 0),
-    stitch: stitch === undefined ? null : `${stitch.stitchMm} mm, gap ${stitch.gapMm} mm. ${stitch.why}`,
+  const told = {
+    rootGap: reported({ span: fitUp.rootGapMm, quantity: 'distance', decimals: 1 }, reader),
+    tack: reported({ span: fitUp.tackMm, quantity: 'distance', decimals: 0 }, reader),
+    tackSpacing: reported({ span: fitUp.tackSpacingMm, quantity: 'distance', decimals: 0 }, reader),
+    stitch:
+      stitch === undefined
+        ? null
+        : words`${amount.distance(stitch.stitchMm)}, gap ${amount.distance(stitch.gapMm)}. ${stitch.why}`,
     bevel:
       bevel === undefined
         ? null
-        : `${bevel.includedDegrees}° included, root face ${bevel.rootFaceMm.low}–${bevel.rootFaceMm.high} mm`,
+        : words`${bevel.includedDegrees}° included, root face ${amount.distance(bevel.rootFaceMm)}`,
     closedButt: fitUp.closedButt?.text ?? null,
     sides: fitUp.sides,
     backing: fitUp.backing,
@@ -153,18 +176,19 @@ function reportedFitUp({ fitUp }: PlannedSetup): PlannedReport['fitUp'] {
     interpassMostC: fitUp.interpassMostC ?? null,
     preparation: fitUp.preparation,
   };
+  return allInWords(told, reader);
 }
 
 function to(value: number, decimals: number): number {
   return Number(value.toFixed(decimals));
 }
 
-function reportedRun(run: PlannedRun): ReportedRun {
+function reportedRun(run: PlannedRun, reader: Reader): ReportedRun {
   return {
     number: run.number,
     role: RUN_ROLE_NAME[run.role],
     layer: run.layer,
-    wire: `${run.wireClass} ${run.wireDiameterMm} mm`,
+    wire: inWords(words`${run.wireClass} ${amount.wireSize(run.wireDiameterMm)}`, reader),
     transferMode: MODE_NAME[run.mode],
     amps: to(run.currentA, 0),
     volts: to(run.volts, 1),
@@ -173,7 +197,7 @@ function reportedRun(run: PlannedRun): ReportedRun {
     sectionMm2: to(run.sectionMm2, 1),
     legMm: run.legMm === undefined ? null : to(run.legMm, 1),
     heatInputKJPerMm: to(run.heatInputKJPerMm, 2),
-    technique: run.technique,
+    technique: inWords(run.technique, reader),
     clean: run.clean,
   };
 }
@@ -196,24 +220,28 @@ function heatInputBy({ voltsKind }: PlannedSetup): string {
     : 'mean volts × mean current × 0.8 ÷ travel';
 }
 
-function wireText({ wire }: PlannedSetup): string {
+function wireText({ wire }: PlannedSetup): Words {
   const kind = isCoredWay(wireClassRow(wire.wireClass).way) ? 'cored' : 'solid';
-  return `${wire.wireClass} ${wire.diameterMm} mm, ${kind}`;
+  return words`${wire.wireClass} ${amount.wireSize(wire.diameterMm)}, ${kind}`;
 }
 
 function plannedReport(
   plan: PlannedSetup,
   reading: LineReading,
   machine: Machine | undefined,
+  reader: Reader,
 ): PlannedReport {
-  return {
-    wireFeedSpeed: rounded(plan.wireFeedSpeedMPerMin, 'm/min', 2),
+  const told = {
+    wireFeedSpeed: reported(
+      { span: plan.wireFeedSpeedMPerMin, quantity: 'wireFeedSpeed', decimals: 2 },
+      reader,
+    ),
     volts: rounded(plan.volts, 'V', 1),
     amps: rounded(plan.currentA, 'A', 0),
-    gasFlow: rounded(plan.gasFlowLPerMin, 'L/min', 1),
-    ctwd: rounded(plan.ctwdMm, 'mm', 1),
-    extension: rounded(plan.extensionMm, 'mm', 1),
-    travelSpeed: rounded(plan.travelMmPerMin, 'mm/min', 0),
+    gasFlow: reported({ span: plan.gasFlowLPerMin, quantity: 'gasFlow', decimals: 1 }, reader),
+    ctwd: reported({ span: plan.ctwdMm, quantity: 'distance', decimals: 1 }, reader),
+    extension: reported({ span: plan.extensionMm, quantity: 'distance', decimals: 1 }, reader),
+    travelSpeed: reported({ span: plan.travelMmPerMin, quantity: 'travel', decimals: 0 }, reader),
     polarity: plan.polarity.polarity,
     driveRolls: plan.feedPath.driveRolls.fit,
     liner: plan.feedPath.liner.fit,
@@ -228,18 +256,18 @@ function plannedReport(
     legMm: plan.bead.legMm === undefined ? null : to(plan.bead.legMm, 1),
     finishedLegMm: plan.bead.finishedLegMm === undefined ? null : to(plan.bead.finishedLegMm, 1),
     weldSize: plan.weldSize?.text ?? null,
-    runs: plan.runs.map(reportedRun),
+    runs: plan.runs.map((run) => reportedRun(run, reader)),
     heatInput: { kJPerMm: to(plan.heatInputKJPerMm, 2), by: heatInputBy(plan) },
     totals: reportedTotals(plan),
     argonMeterReading: Number(plan.gas.meterReadingLPerMin.toFixed(1)),
-    fitUp: reportedFitUp(plan),
+    fitUp: reportedFitUp(plan, reader),
     secondary: plan.secondary.map(({ name, set, why, source }) => ({
       name,
       set,
       why,
       source: sourceText(source),
     })),
-    otherWays: reportedWays(plan.ways),
+    otherWays: plan.ways.map(reportedWay),
     reasons: plan.reasons.map(({ item, text, source }) => ({ item, text, source: sourceText(source) })),
     cautions: plan.cautions.map(({ code, level, text, source }) => ({
       code,
@@ -249,11 +277,11 @@ function plannedReport(
     })),
     stations: reportedStations(plan, machine),
     modelVersion: plan.modelVersion,
-    ...reportedReading(reading, true),
   };
+  return { ...allInWords(told, reader), ...reportedReading(reading, true, reader) };
 }
 
-function thicknessRefusal(reading: LineReading): RefusedReport['refused'] {
+function thicknessRefusal(reading: LineReading) {
   const question = reading.questions.find((q) => q.slot === 'thicknessMm' || q.slot === 'otherThicknessMm');
   if (question) {
     return {
@@ -272,18 +300,28 @@ function thicknessRefusal(reading: LineReading): RefusedReport['refused'] {
   };
 }
 
+/** Whom a report is for, and the machine it is planned for, as it stands. */
+export interface ReportFor {
+  readonly machine?: Machine | undefined;
+  readonly reader?: Reader;
+}
+
 /**
  * A plan as plain data with rounded numbers and sources in words, together with what was read of the line.
  *
  * @param reading the line as it was read
  * @param setup the plan or its refusal; undefined when no thickness could be read
- * @param machine the one it is planned for, as it stands
  */
-export function planReport(reading: LineReading, setup: Setup | undefined, machine?: Machine): PlanReport {
-  if (setup?.status === 'planned') return plannedReport(setup, reading, machine);
+export function planReport(
+  reading: LineReading,
+  setup: Setup | undefined,
+  { machine, reader = { units: METRIC } }: ReportFor = {},
+): PlanReport {
+  if (setup?.status === 'planned') return plannedReport(setup, reading, machine, reader);
   const refused =
     setup === undefined
       ? thicknessRefusal(reading)
       : { code: setup.code, reasons: setup.reasons, instead: setup.instead };
-  return { refused, otherWays: reportedWays(setup?.ways ?? []), ...reportedReading(reading, false) };
+  const told = { refused, otherWays: (setup?.ways ?? []).map(reportedWay) };
+  return { ...allInWords(told, reader), ...reportedReading(reading, false, reader) };
 }

@@ -1,3 +1,4 @@
+import { inWords, type Reader } from '../../base/words/in-words.ts';
 import type { StatedWork } from '../../plan/work/stated-work.ts';
 import type { LineReading } from '../line-reading.ts';
 
@@ -37,7 +38,7 @@ function assumedSlots(reading: LineReading, planned: boolean): readonly string[]
 }
 
 /** What was read of a line, with what was chosen beside it. */
-export function reportedReading(reading: LineReading, planned: boolean): ReportedReading {
+export function reportedReading(reading: LineReading, planned: boolean, reader: Reader): ReportedReading {
   const of = (...statuses: readonly string[]) =>
     reading.fragments.filter(({ status, text }) => statuses.includes(status) && text !== '');
   return {
@@ -46,9 +47,9 @@ export function reportedReading(reading: LineReading, planned: boolean): Reporte
     corrected: reading.fragments.flatMap(({ text, corrected }) =>
       corrected === undefined ? [] : [{ text, readAs: corrected }],
     ),
-    noted: of('noted').map(({ text, label }) => ({ text, as: label })),
+    noted: of('noted').map(({ text, label }) => ({ text, as: inWords(label, reader) })),
     questions: reading.questions.map(({ message, choices }) => ({
-      message,
+      message: inWords(message, reader),
       choices: choices.map((c) => c.line),
     })),
     notUnderstood: of('not-understood', 'noted').map(({ text }) => text),

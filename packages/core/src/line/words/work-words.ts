@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import { GAS_WORDS } from '../../trade/gas/gas.ts';
 import { usualClass } from '../../trade/wire/wire-class.ts';
 import type { Way } from '../../trade/wire/way.ts';
@@ -14,7 +15,7 @@ const product = (
 ): Meaning => ({ kind: 'product', product: name, ...(profile === undefined ? {} : { profile }) });
 const group = (
   gas: Extract<Meaning, { kind: 'gas' }>['gas'],
-  message: string,
+  message: Words,
   ...answers: string[]
 ): Meaning => ({
   kind: 'gas',

@@ -1,3 +1,4 @@
+import { words, type Words } from '../../base/words/words.ts';
 import type { TimedReading } from './timed-run.ts';
 import type { Machine } from '../machine.ts';
 
@@ -5,7 +6,7 @@ import type { Machine } from '../machine.ts';
 export interface ReadingFault {
   readonly code: 'knob-out-of-range' | 'position-unknown';
   readonly field: 'knob' | 'position';
-  readonly message: string;
+  readonly message: Words;
 }
 
 type Controls = Pick<Machine, 'wireControl' | 'voltsControl'>;
@@ -29,7 +30,7 @@ export function readingFault(
   if (message !== undefined) return { code: 'knob-out-of-range', field: 'knob', message };
   const positions = machine.voltsControl?.kind === 'positions' ? machine.voltsControl.positions : [];
   if (position !== undefined && !positions.some(({ name }) => name === position)) {
-    return { code: 'position-unknown', field: 'position', message: `It has no tap ${position}.` };
+    return { code: 'position-unknown', field: 'position', message: words`It has no tap ${position}.` };
   }
   return undefined;
 }

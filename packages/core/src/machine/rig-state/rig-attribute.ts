@@ -1,3 +1,6 @@
+import { amount } from '../../base/words/amount.ts';
+import { wordsOfMetricText } from '../../base/words/metric-text.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { gasNamed } from '../../trade/gas/gas.ts';
 
 /** What is kept of how a machine stands, and what is taken while it is not known. */
@@ -133,37 +136,43 @@ export function isRigAttribute(name: string): name is RigAttribute {
   return Object.hasOwn(RIG_ATTRIBUTES, name);
 }
 
-const VALUE_WORD: Readonly<Record<string, string>> = {
+/** Kept as a text, with its quantities in the core's own units. */
+const IN_METRIC_TEXT: ReadonlySet<RigAttribute> = new Set(['setPoint', 'secondary', 'workClampPlace']);
+
+const VALUE_WORD: Readonly<Record<string, Words>> = {
   DCEP: 'gun +, work −',
   DCEN: 'gun −, work +',
   'v-smooth': 'V, smooth',
   u: 'U',
   'spool-gun': 'spool gun',
   'bare-cap': 'bare-wire cap',
-  D100: '100 mm',
-  D200: '200 mm',
-  D300: '300 mm',
+  D100: words`${amount.distance(100)}`,
+  D200: words`${amount.distance(200)}`,
+  D300: words`${amount.distance(300)}`,
   'ar-mix': 'argon and mixes',
   co2: 'CO₂',
   mix: 'mixes and CO₂',
   pass: 'passed',
 };
-const IN_MM: ReadonlySet<RigAttribute> = new Set([
+/** Said by the size of a wire, or by the smallest and largest. */
+const OF_WIRE: ReadonlySet<RigAttribute> = new Set([
   'spoolDia',
   'rollsGroove',
   'linerBore',
   'tipBore',
-  'nozzleBore',
   'sgSpoolDia',
   'sgRollsGroove',
   'sgTipBore',
 ]);
 
 /** How a value of an attribute is said. */
-export function rigValueText(name: RigAttribute, value: string): string {
+export function rigValueText(name: RigAttribute, value: string): Words {
   if (name === 'gas') return gasNamed(value)?.name ?? value;
-  if (IN_MM.has(name) && /\d/.test(value)) return `${value.replace('-', '–')} mm`;
-  if (name === 'flow' && /^\d/.test(value)) return `${value} L/min`;
+  if (OF_WIRE.has(name) && /\d/.test(value)) return words`${amount.wireSize(value.split('-').map(Number))}`;
+  if (name === 'nozzleBore' && /\d/.test(value)) return words`${amount.distance(Number(value))}`;
+  if (name === 'flow' && /^\d/.test(value)) return words`${amount.gasFlow(Number(value), 0)}`;
+  if (name === 'linerLength' && /^\d/.test(value)) return words`${amount.length(Number.parseFloat(value))}`;
+  if (IN_METRIC_TEXT.has(name)) return wordsOfMetricText(value);
   // kept to a thousandth, so that what is taken back leaves nothing; nobody reads more than a tenth
   if (name === 'tipMinutes' && Number.isFinite(Number(value)))
     return String(Math.round(Number(value) * 10) / 10);

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { Family } from '../../trade/family/family.ts';
 import type { Work } from '../../trade/material/work.ts';
 import { isBevelled } from './joint-section.ts';
@@ -7,7 +9,7 @@ export interface ClosedButt {
   readonly oneSideMostMm: number;
   readonly bothSidesMostMm: number;
   readonly verdict: 'one-side' | 'both-sides' | 'bevel';
-  readonly text: string;
+  readonly text: Words;
 }
 
 /** Over one side's depth that both sides reach, as a share: nearly twice. Source: common practice. */
@@ -23,14 +25,14 @@ export function closedButtOf(family: Family, work: Pick<Work, 'joint'>, t: numbe
   if (work.joint !== 'butt') return undefined;
   const oneSideMostMm = family.closedButtMostMm;
   const bothSidesMostMm = oneSideMostMm * BOTH_SIDES_SHARE;
-  const reach = `A closed butt fuses about ${oneSideMostMm} mm from one side in ${family.name}, about ${bothSidesMostMm.toFixed(0)} from both.`;
+  const reach = words`A closed butt fuses about ${amount.distance(oneSideMostMm)} from one side in ${family.name}, about ${amount.distance(bothSidesMostMm, 0)} from both.`;
   if (isBevelled(work.joint, t)) {
-    return { oneSideMostMm, bothSidesMostMm, verdict: 'bevel', text: `${reach} This one is bevelled.` };
+    return { oneSideMostMm, bothSidesMostMm, verdict: 'bevel', text: words`${reach} This one is bevelled.` };
   }
   if (t <= oneSideMostMm) {
-    return { oneSideMostMm, bothSidesMostMm, verdict: 'one-side', text: `${reach} One side does here.` };
+    return { oneSideMostMm, bothSidesMostMm, verdict: 'one-side', text: words`${reach} One side does here.` };
   }
-  const text = `${reach} Weld this one from both sides, or leave a gap of 1 to 2 mm and weld it as an open root.`;
+  const text = words`${reach} Weld this one from both sides, or leave a gap of ${amount.distance([1, 2])} and weld it as an open root.`;
   return { oneSideMostMm, bothSidesMostMm, verdict: 'both-sides', text };
 }
 

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { type Joint, isFilletJoint, type Work } from '../../trade/material/work.ts';
 import { MODEL, standard, type Source, YOURS } from '../../base/source.ts';
 import { curveValue } from '../../base/numeric/point-curve.ts';
@@ -69,7 +71,7 @@ export interface WeldSize {
   /** Most that the leg on a lap's edge may be, and what its bead stands proud of it, mm; undefined for a tee. */
   readonly edgeMm: number | undefined;
   readonly from: 'drawing' | 'default';
-  readonly text: string;
+  readonly text: Words;
   readonly source: Source;
 }
 
@@ -103,7 +105,7 @@ export function weldSizeOf(
   if (drawn !== undefined) {
     const text =
       work.legMm === undefined
-        ? `Leg from your throat of ${work.throatMm} mm (× 1.41).`
+        ? words`Leg from your throat of ${amount.distance(work.throatMm ?? 0)} (× 1.41).`
         : 'Leg as you gave it.';
     return {
       legMm: [drawn, drawn],

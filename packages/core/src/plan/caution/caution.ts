@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import type { Source } from '../../base/source.ts';
 
 /** How much weight a caution has: stop is acknowledged before going on. */
@@ -6,7 +7,7 @@ export type CautionLevel = 'stop' | 'warn' | 'note';
 export interface Caution {
   readonly code: string;
   readonly level: CautionLevel;
-  readonly text: string;
+  readonly text: Words;
   readonly source: Source;
 }
 

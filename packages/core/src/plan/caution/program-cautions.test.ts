@@ -1,11 +1,15 @@
-import { contextOf, PLAIN_MACHINE } from '../../../test/context.ts';
+import { contextOf as contextOfInWords, PLAIN_MACHINE } from '../../../test/context.ts';
 import type { BeadPlan } from '../bead/bead-plan.ts';
 import { STEEL_DIP } from '../../trade/family/steel.ts';
 import { gasOf } from '../../trade/gas/gas.ts';
 import type { Machine } from '../../machine/machine.ts';
 import type { MachineProgram } from '../../machine/program.ts';
-import { programCautions } from './program-cautions.ts';
+import { programCautions as programCautionsInWords } from './program-cautions.ts';
 import type { SetupFacts } from './setup-facts.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const contextOf = toldInMetric(contextOfInWords);
+const programCautions = toldInMetric(programCautionsInWords);
 
 const DIP: MachineProgram = {
   name: '14',

@@ -1,3 +1,4 @@
+import { words } from '../../base/words/words.ts';
 import { programDiffers, type ProgramFor, programFor } from '../../machine/program.ts';
 import { differenceText, programForText } from '../../machine/program-text.ts';
 import { PRACTICE } from '../../base/source.ts';
@@ -11,9 +12,9 @@ function noProgram({ context }: SetupFacts, wanted: ProgramFor): Caution[] {
   const term = programFor(machine?.programs ?? [], wanted);
   if (term.status === 'program') return [];
   const near = term.nearest
-    ? ` The nearest is program ${term.nearest.program.name}: ${differenceText(term.nearest.program, term.nearest.differs)}.`
+    ? words` The nearest is program ${term.nearest.program.name}: ${differenceText(term.nearest.program, term.nearest.differs)}.`
     : '';
-  const text = `${machine?.name ?? 'The machine'} has no program for ${programForText(wanted)} in its table.${near} Set it by hand where the machine lets you, or take a wire and gas that it has a program for.`;
+  const text = words`${machine?.name ?? 'The machine'} has no program for ${programForText(wanted)} in its table.${near} Set it by hand where the machine lets you, or take a wire and gas that it has a program for.`;
   return [{ code: 'no-program', level: 'warn', text, source: PRACTICE }];
 }
 
@@ -22,7 +23,7 @@ function standsWrong({ context }: SetupFacts, wanted: ProgramFor): Caution[] {
   const standing = machine?.programs?.find(({ name }) => name === machine.standingProgram);
   const differs = standing ? programDiffers(standing, wanted) : [];
   if (!standing || differs.length === 0) return [];
-  const text = `${machine?.name ?? 'The machine'} stands on program ${standing.name}, ${differenceText(standing, differs)}: change it first. ${SPOILS}`;
+  const text = words`${machine?.name ?? 'The machine'} stands on program ${standing.name}, ${differenceText(standing, differs)}: change it first. ${SPOILS}`;
   return [{ code: 'program-stands-wrong', level: 'warn', text, source: PRACTICE }];
 }
 

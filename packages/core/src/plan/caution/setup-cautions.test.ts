@@ -1,4 +1,5 @@
-import { contextOf, PLAIN_MACHINE } from '../../../test/context.ts';
+import type { InWords } from '../../base/words/all-in-words.ts';
+import { contextOf as contextOfInWords, PLAIN_MACHINE } from '../../../test/context.ts';
 import type { BeadPlan } from '../bead/bead-plan.ts';
 import type { FamilyId } from '../../trade/family/family.ts';
 import { FAMILIES } from '../../trade/family/families.ts';
@@ -10,8 +11,12 @@ import type { Way } from '../../trade/wire/way.ts';
 import type { WireClass } from '../../trade/wire/wire-class.ts';
 import type { WireDiameterMm } from '../../trade/wire/wire-diameter.ts';
 import type { Caution } from './caution.ts';
-import { setupCautions } from './setup-cautions.ts';
+import { setupCautions as setupCautionsInWords } from './setup-cautions.ts';
 import type { SetupFacts } from './setup-facts.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const contextOf = toldInMetric(contextOfInWords);
+const setupCautions = toldInMetric(setupCautionsInWords);
 
 /** What a family is planned with where nothing else is said. */
 const USUAL: Readonly<Partial<Record<FamilyId, readonly [Way, WireClass, GasId]>>> = {
@@ -59,7 +64,7 @@ function factsOf(over: Over): SetupFacts {
   };
 }
 
-const raised = (over: Over): readonly Caution[] => setupCautions(factsOf(over));
+const raised = (over: Over): readonly InWords<Caution>[] => setupCautions(factsOf(over));
 /** All but the hood, which every arc has. */
 const told = (over: Over): readonly string[] =>
   raised(over).flatMap(({ level, code }) => (code === 'arc' ? [] : [`${level} ${code}`]));

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import { sizeOf } from '../../trade/family/family.ts';
 import { gasOf } from '../../trade/gas/gas.ts';
 import { isGasless } from '../../trade/family/gas-verdict.ts';
@@ -23,12 +25,11 @@ function coldLap({ family, context }: SetupFacts): Caution[] {
   if (family.id === 'bronze-braze') return [];
   if (family.mode !== 'short-circuit' || thickerMm < COLD_LAP_FROM_MM) return [];
   if (thicknessMm < PRACTICE_ONLY_FROM_MM) {
-    const on = thickerMm > thicknessMm ? ` on the ${thickerMm.toFixed(1)} mm part` : '';
-    const text = `From 5 mm short-circuit can cold-lap: the bead lies${on} without fusing. Aim the arc at the thicker part; cut and look at a test piece.`;
+    const on = thickerMm > thicknessMm ? words` on the ${amount.thickness(thickerMm, 1)} part` : '';
+    const text = words`From ${amount.thickness(5)} short-circuit can cold-lap: the bead lies${on} without fusing. Aim the arc at the thicker part; cut and look at a test piece.`;
     return [{ code: 'cold-lap', level: 'warn', text, source: PRACTICE }];
   }
-  const text =
-    'Short-circuit at 6 mm and up is for practice only: it can lie on the plate without fusing. For anything that carries load take spray, pulse or flux core.';
+  const text = words`Short-circuit at ${amount.thickness(6)} and up is for practice only: it can lie on the plate without fusing. For anything that carries load take spray, pulse or flux core.`;
   const source = standard('AWS D1.1: short-circuit is not prequalified');
   return [{ code: 'short-circuit-thick', level: 'stop', text, source }];
 }
@@ -37,7 +38,7 @@ function beyondTables({ family, context }: SetupFacts): Caution[] {
   const { thicknessMm } = context.thickness;
   const [low, high] = family.rowsMm;
   if (thicknessMm >= low && thicknessMm <= high) return [];
-  const text = `Beyond the tables: the starting rows run from ${low} to ${high} mm. The numbers carry the curve on; trust scrap before them.`;
+  const text = words`Beyond the tables: the starting rows run from ${amount.thickness([low, high])}. The numbers carry the curve on; trust scrap before them.`;
   return [{ code: 'beyond-the-tables', level: 'warn', text, source: MODEL }];
 }
 
@@ -113,8 +114,8 @@ function aluminiumCautions({ context, family }: SetupFacts): Caution[] {
   if (family.mode === 'spray' && thickness.thinnerMm < warn) {
     const text =
       thickness.thinnerMm < advise
-        ? 'Without pulse, aluminium under 2 mm is not advised: it falls through before you can move. Take pulse, or another process.'
-        : 'Without pulse, aluminium under 3 mm is hard to hold: a backing bar, short runs, fast hand.';
+        ? words`Without pulse, aluminium under ${amount.thickness(2)} is not advised: it falls through before you can move. Take pulse, or another process.`
+        : words`Without pulse, aluminium under ${amount.thickness(3)} is hard to hold: a backing bar, short runs, fast hand.`;
     list.push({ code: 'thin-without-pulse', level: 'warn', text, source: PRACTICE });
   }
   const alloys = pair.parts.map((part) => part.alloy);
@@ -178,7 +179,7 @@ function bronzeCautions({ family, context }: SetupFacts): Caution[] {
 
 function pushedAluminium({ way, diameterMm }: SetupFacts): Caution[] {
   if (way !== 'aluminium-gun' || diameterMm >= EASILY_PUSHED_FROM_MM) return [];
-  const text = `${diameterMm} mm aluminium wire buckles when it is pushed through a lead: keep the gun straight and short, or take a spool gun or 1.0 mm.`;
+  const text = words`${amount.wireSize(diameterMm)} aluminium wire buckles when it is pushed through a lead: keep the gun straight and short, or take a spool gun or ${amount.wireSize(1, 1)}.`;
   return [{ code: 'thin-wire-pushed', level: 'warn', text, source: PRACTICE }];
 }
 
@@ -187,7 +188,7 @@ export function setupCautions(facts: SetupFacts): readonly Caution[] {
   const arc: Caution = {
     code: 'arc',
     level: 'note',
-    text: `Hood shade ${shadeText(facts.currentA)}; gloves, covered skin, head out of the fume.`,
+    text: words`Hood shade ${shadeText(facts.currentA)}; gloves, covered skin, head out of the fume.`,
     source: standard('EN 169, ANSI Z49.1; fume: IARC 2018'),
   };
   return [

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import { closedButtOf } from '../bead/closed-butt.ts';
 import { isButt } from '../bead/joint-section.ts';
 import { gasVerdict } from '../../trade/family/gas-verdict.ts';
@@ -20,7 +22,7 @@ function closedButt({ context, family }: SetupFacts): Caution[] {
   const found = closedButtOf(family, work, thickness.thicknessMm);
   if (found?.verdict !== 'both-sides') return [];
   const one = work.sides === 1;
-  const text = one ? `${found.text} You asked for one side: the root stays unfused.` : found.text;
+  const text = one ? words`${found.text} You asked for one side: the root stays unfused.` : found.text;
   return [{ code: 'closed-butt-depth', level: 'warn', text, source: PRACTICE }];
 }
 
@@ -31,8 +33,10 @@ function rootCautions({ context, family, runs, gas }: SetupFacts): Caution[] {
     const use = { family: root.family, wireClass: root.wireClass, leanMix: context.schools.leanMix };
     const verdict = gasVerdict(gas, use);
     const spool =
-      root.wireClass === runs.at(-1)?.wireClass ? '' : ` with ${root.wireDiameterMm} mm ${root.wireClass}`;
-    const text = `Two settings: the root in short-circuit${spool}, then the rest as planned.${verdict.status === 'fits' ? '' : ` ${verdict.reason} Use another gas for the root.`}`;
+      root.wireClass === runs.at(-1)?.wireClass
+        ? ''
+        : words` with ${amount.wireSize(root.wireDiameterMm)} ${root.wireClass}`;
+    const text = words`Two settings: the root in short-circuit${spool}, then the rest as planned.${verdict.status === 'fits' ? '' : words` ${verdict.reason} Use another gas for the root.`}`;
     list.push({ code: 'root-in-dip', level: 'warn', text, source: PRACTICE });
   }
   if (context.pair.weldMetal === 'stainless' && isButt(context.work.joint)) {

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import { UNEQUAL_WARN_RATIO, type GoverningThickness } from '../demand/governing-thickness.ts';
 import type { MetalPair } from '../../trade/material/metal-pair.ts';
 import { hasCircumstance, type Circumstance, type Work } from '../../trade/material/work.ts';
@@ -26,11 +28,11 @@ const CIRCUMSTANCE_CAUTION: Readonly<Partial<Record<Circumstance, Omit<Caution, 
   },
   'powder-coated': {
     level: 'warn',
-    text: 'Powder coat burns to a biting fume and makes pores: strip it 25 to 50 mm back on every side, and extract.',
+    text: words`Powder coat burns to a biting fume and makes pores: strip it ${amount.distance([25, 50])} back on every side, and extract.`,
   },
   primed: {
     level: 'warn',
-    text: 'Primer fumes, and a zinc primer makes the bead porous: strip it 25 to 50 mm back, whatever its label says.',
+    text: words`Primer fumes, and a zinc primer makes the bead porous: strip it ${amount.distance([25, 50])} back, whatever its label says.`,
   },
   chromed: {
     level: 'stop',
@@ -38,7 +40,7 @@ const CIRCUMSTANCE_CAUTION: Readonly<Partial<Record<Circumstance, Omit<Caution, 
   },
   rusty: {
     level: 'warn',
-    text: 'Rust makes pores and a cold, wandering arc: grind rusty metal bright 20 mm to both sides. The numbers are for bright steel.',
+    text: words`Rust makes pores and a cold, wandering arc: grind rusty metal bright ${amount.distance(20)} to both sides. The numbers are for bright steel.`,
   },
   plated: {
     level: 'stop',
@@ -50,7 +52,7 @@ const CIRCUMSTANCE_CAUTION: Readonly<Partial<Record<Circumstance, Omit<Caution, 
   },
   flammables: {
     level: 'warn',
-    text: 'Hot work: clear everything that burns for 10 m (35 ft), extinguisher at hand, a fire watch, and look again after 30 to 60 minutes.',
+    text: words`Hot work: clear everything that burns for ${amount.length(10)}, extinguisher at hand, a fire watch, and look again after 30 to 60 minutes.`,
   },
   implant: {
     level: 'warn',
@@ -79,7 +81,7 @@ function metalCautions(work: Work, pair: MetalPair): Caution[] {
     list.push({
       code: 'zinc-coating',
       level: 'stop',
-      text: 'Zinc fume makes you ill and the bead porous. Strip the coating 25 to 50 mm back on every side, extract, wear a respirator. The numbers are for stripped steel.',
+      text: words`Zinc fume makes you ill and the bead porous. Strip the coating ${amount.distance([25, 50])} back on every side, extract, wear a respirator. The numbers are for stripped steel.`,
       source: HANDBOOK,
     });
   }
@@ -88,7 +90,7 @@ function metalCautions(work: Work, pair: MetalPair): Caution[] {
     list.push({
       code: 'chromium-fume',
       level: extracted ? 'warn' : 'stop',
-      text: `Stainless fume holds hexavalent chromium, which causes cancer: extract at the weld and wear a respirator.${extracted ? '' : ' Do not start indoors until extraction is running.'}`,
+      text: words`Stainless fume holds hexavalent chromium, which causes cancer: extract at the weld and wear a respirator.${extracted ? '' : ' Do not start indoors until extraction is running.'}`,
       source: HANDBOOK,
     });
   }
@@ -103,8 +105,8 @@ function positionCautions({ position }: Work, thicknessMm: number): Caution[] {
       code: 'vertical-down-thick',
       level: stop ? 'stop' : 'warn',
       text: stop
-        ? 'Vertical down above 5 mm runs ahead of itself and does not fuse. Weld it upwards.'
-        : 'Vertical down is for thin work: above 3 mm keep right on the front edge of the puddle, or weld upwards.',
+        ? words`Vertical down above ${amount.thickness(5)} runs ahead of itself and does not fuse. Weld it upwards.`
+        : words`Vertical down is for thin work: above ${amount.thickness(3)} keep right on the front edge of the puddle, or weld upwards.`,
       source: PRACTICE,
     },
   ];
@@ -112,8 +114,7 @@ function positionCautions({ position }: Work, thicknessMm: number): Caution[] {
 
 function placeCautions(work: Work, needsGas: boolean): Caution[] {
   if (work.windy && needsGas) {
-    const text =
-      'Wind above about 8 km/h (5 mph) blows the gas away: pin-holes. Screen the work, or take self-shielded flux core.';
+    const text = words`Wind above about ${amount.windSpeed(8)} blows the gas away: pin-holes. Screen the work, or take self-shielded flux core.`;
     return [{ code: 'wind', level: 'warn', text, source: standard('AWS D1.1') }];
   }
   if (work.place === 'outdoors') {

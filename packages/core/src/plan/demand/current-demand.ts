@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { Family } from '../../trade/family/family.ts';
 import { JOINT_NAME, POSITION_NAME, SURFACE_NAME, type Work } from '../../trade/material/work.ts';
 import type { Source } from '../../base/source.ts';
@@ -16,12 +18,12 @@ import { fittedCurrentA } from '../../trade/family/log-fit.ts';
 export interface DemandRow {
   readonly kind:
     'reference' | 'joint' | 'position' | 'surface' | 'behind' | 'floor' | 'limit' | 'school' | 'yours';
-  readonly label: string;
+  readonly label: Words;
   /** Multiplies the row above; absent for the reference, for floors and for limits. */
   readonly factor?: number;
   /** Current after this row, A. */
   readonly currentA: number;
-  readonly why: string;
+  readonly why: Words;
   readonly source: Source;
 }
 
@@ -107,9 +109,9 @@ export function currentDemand(family: Family, demanded: Demanded, trueDiameterMm
   const rows: DemandRow[] = [
     {
       kind: 'reference',
-      label: `${thickness.thicknessMm.toFixed(1)} mm as a ${named}, flat, clean`,
+      label: words`${amount.thickness(thickness.thicknessMm, 1)} as a ${named}, flat, clean`,
       currentA: referenceA,
-      why: thickness.why ?? `Heat a ${named} of this thickness takes with this wire.`,
+      why: thickness.why ?? words`Heat a ${named} of this thickness takes with this wire.`,
       source: family.demandSource,
     },
   ];

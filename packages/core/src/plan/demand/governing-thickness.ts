@@ -1,3 +1,4 @@
+import { words, type Words } from '../../base/words/words.ts';
 import type { WeldMetal } from '../../trade/material/metal-pair.ts';
 import type { Work } from '../../trade/material/work.ts';
 import { curveValue } from '../../base/numeric/point-curve.ts';
@@ -9,7 +10,7 @@ export interface GoverningThickness {
   readonly thicknessMm: number;
   readonly thinnerMm: number;
   readonly thickerMm: number;
-  readonly why: string | undefined;
+  readonly why: Words | undefined;
 }
 
 export type Parts = Pick<Work, 'thicknessMm' | 'otherThicknessMm' | 'product' | 'otherProduct'>;
@@ -71,7 +72,7 @@ export function governingThickness(parts: Parts, weldMetal: WeldMetal): Governin
     thinnerMm,
     thickerMm,
     why: capped
-      ? `Set above the thinner part, but not over ${most.toFixed(1)} × it; aim the arc at the thicker.`
-      : `${set}; aim the arc at the thicker.`,
+      ? words`Set above the thinner part, but not over ${most.toFixed(1)} × it; aim the arc at the thicker.`
+      : words`${set}; aim the arc at the thicker.`,
   };
 }

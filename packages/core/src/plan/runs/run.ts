@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import type { FamilyId } from '../../trade/family/family.ts';
 import type { PlannedMode } from '../../trade/transfer/transfer-mode.ts';
 import type { Way } from '../../trade/wire/way.ts';
@@ -37,7 +38,7 @@ export interface PlannedRun {
   readonly legMm: number | undefined;
   /** By mean volts and mean current, kJ/mm. */
   readonly heatInputKJPerMm: number;
-  readonly technique: string;
+  readonly technique: Words;
   /** What is cleaned before the next run. */
   readonly clean: string;
   /** Outline in the joint's section, mm; undefined where one run is drawn by itself. */

@@ -9,9 +9,12 @@ import { SETTING_TABLE, type SettingId } from '../../machine/scale/setting.ts';
 import type { MachineSetting } from '../../machine/scale/setting-scale.ts';
 import type { Work } from '../../trade/material/work.ts';
 import { PLAIN_MACHINE, PLAIN_WORK } from '../../../test/context.ts';
-import { secondarySettings } from './secondary-setting.ts';
+import { secondarySettings as secondarySettingsInWords } from './secondary-setting.ts';
 import type { SettingJob } from './setting-rows.ts';
 import { spotTimeS, stitchTimes } from './sheet-timers.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const secondarySettings = toldInMetric(secondarySettingsInWords);
 
 const FULL: Machine = { ...PLAIN_MACHINE, name: 'Full', features: MACHINE_FEATURES };
 
@@ -203,7 +206,7 @@ describe('timers for sheet', () => {
     expect(thin.gasLPerM).toBeCloseTo(25 * 1.88, 9);
     expect(stitchTimes(3, 400, 10).pauseS.start / stitchTimes(3, 400, 10).onS.start).toBeCloseTo(0.5, 9);
     const why = found(STEEL_DIP, 'stitch-timer', { work: { thicknessMm: 0.8 }, flowLPerMin: 10 })?.why;
-    expect(why).toContain('47 L a metre, 25 L welded through');
+    expect(why).toContain('47 L a metre, 25 L a metre welded through');
     const gasless = found(SELF_SHIELDED, 'stitch-timer', { work: { thicknessMm: 0.8 }, flowLPerMin: 0 })?.why;
     expect(gasless).not.toContain('Gas');
   });

@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import { type Machine, machineHas } from '../../machine/machine.ts';
 import type { MachineFeature } from '../../machine/scale/machine-feature.ts';
 import { type SettingId, settingRow, type SettingValue } from '../../machine/scale/setting.ts';
@@ -12,8 +13,8 @@ export interface SecondarySetting {
   /** What it is called: the machine's own word first, where it has one. */
   readonly name: string;
   /** Where to set it, on the machine's own scale where that is known. */
-  readonly set: string;
-  readonly why: string;
+  readonly set: Words;
+  readonly why: Words;
   readonly source: Source;
   /** Its numbers, as the plan means them. */
   readonly values: readonly SettingValue[];
@@ -48,14 +49,14 @@ function settingOf(
 ): readonly SecondarySetting[] {
   const found = SETTING_ROWS[feature](job);
   if (!found) return [];
-  const { values, words, why, source } = found;
+  const { values, why, source } = found;
   const [only] = values;
   if (only && values.length === 1 && NAME[feature] === undefined) {
     const own = machineSetting(machine, only.setting);
     const set = settingText(only, own?.scale, job);
     return [{ feature, name: settingName(only.setting, own), set, why, source, values }];
   }
-  const set = words ?? values.map((value) => partText(value, machine, job)).join(', ');
+  const set = found.words ?? values.map((value) => partText(value, machine, job)).join(', ');
   return [{ feature, name: NAME[feature] ?? feature, set, why, source, values }];
 }
 

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { Family } from '../../trade/family/family.ts';
 import { isGasless } from '../../trade/family/gas-verdict.ts';
 import type { MachineFeature } from '../../machine/scale/machine-feature.ts';
@@ -25,8 +27,8 @@ export interface SettingJob extends SettingContext {
 export interface SettingAnswer {
   readonly values: readonly SettingValue[];
   /** Where it is no number. */
-  readonly words?: string | undefined;
-  readonly why: string;
+  readonly words?: Words | undefined;
+  readonly why: Words;
   readonly source: Source;
 }
 
@@ -34,11 +36,11 @@ type Row = (job: SettingJob) => SettingAnswer | undefined;
 
 const span = (start: number, low: number, high: number): Span => ({ start, low, high });
 
-function answer(values: readonly SettingValue[], why: string, source: Source = HANDBOOK): SettingAnswer {
+function answer(values: readonly SettingValue[], why: Words, source: Source = HANDBOOK): SettingAnswer {
   return { values, why, source };
 }
 
-function inWords(words: string, why: string): SettingAnswer {
+function unnumbered(words: Words, why: Words): SettingAnswer {
   return { values: [], words, why, source: HANDBOOK };
 }
 
@@ -127,13 +129,13 @@ function stitch(job: SettingJob): SettingAnswer | undefined {
   const gas =
     job.flowLPerMin === 0
       ? ''
-      : ` Gas runs on through the pauses: ${gasLPerM.toFixed(0)} L a metre, ${gasThroughLPerM.toFixed(0)} L welded through.`;
+      : words` Gas runs on through the pauses: ${amount.gasPerLength(gasLPerM, 0)}, ${amount.gasPerLength(gasThroughLPerM, 0)} welded through.`;
   return answer(
     [
       { setting: 'stitch-on', amount: rounded(onS) },
       { setting: 'stitch-pause', amount: rounded(pauseS) },
     ],
-    `For a stitched seam: equal beads with equal pauses on thin sheet.${gas}`,
+    words`For a stitched seam: equal beads with equal pauses on thin sheet.${gas}`,
     MODEL,
   );
 }
@@ -226,10 +228,10 @@ export const SETTING_ROWS: Readonly<Record<MachineFeature, Row>> = {
   'four-step': (job) =>
     isAluminium(job)
       ? undefined
-      : inWords('2-step; 4-step for long seams', 'Spares the finger on a long seam.'),
+      : unnumbered('2-step; 4-step for long seams', 'Spares the finger on a long seam.'),
   'special-four-step': (job) =>
     isAluminium(job)
-      ? inWords('special 4-step', 'It drives hot start and crater fill by the trigger.')
+      ? unnumbered('special 4-step', 'It drives hot start and crater fill by the trigger.')
       : undefined,
   'spot-timer': ({ thinnerMm }) =>
     thinnerMm < SPOT_THICKEST_MM

@@ -1,3 +1,4 @@
+import { words } from '../../base/words/words.ts';
 import type { Caution } from '../caution/caution.ts';
 import type { Family } from '../../trade/family/family.ts';
 import { type Gas, type GasId, gasOf } from '../../trade/gas/gas.ts';
@@ -43,7 +44,7 @@ export function chooseGas(
   return choice(best, 'assumed', {
     code: 'gas-to-get',
     level: 'warn',
-    text: `${why} Get ${gasOf(best).name}.`,
+    text: words`${why} Get ${gasOf(best).name}.`,
     source: PRACTICE,
   });
 }

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { joined, words, type Words } from '../../base/words/words.ts';
 import type { WireDiameterMm } from '../../trade/wire/wire-diameter.ts';
 import type { WireClass } from '../../trade/wire/wire-class.ts';
 import type { WireClassChoice } from '../way/wire-class-of-way.ts';
@@ -7,7 +9,7 @@ export interface WireChoice {
   readonly wireClass: WireClass;
   readonly diameterMm: WireDiameterMm;
   readonly origin: 'asked' | 'loaded' | 'shelf' | 'assumed';
-  readonly why: string;
+  readonly why: Words;
 }
 
 /** The wire to plan with: asked, else loaded when the work is in its range, else on the shelf, else first choice. */
@@ -33,7 +35,7 @@ export function chooseWire(use: SizeUse, chosen: WireClassChoice): WireChoice {
   const diameterMm = firstChoiceSize(use);
   const other = loaded && machine.loadedWireDiameterMm !== diameterMm;
   const why = other
-    ? `${machine.loadedWireDiameterMm} mm on ${machine.name} is out of its range here; ${diameterMm} mm fits.`
-    : `${chosen.origin === 'assumed' ? chosen.why : ''} The first choice for this work.`.trim();
+    ? words`${amount.wireSize(machine.loadedWireDiameterMm)} on ${machine.name} is out of its range here; ${amount.wireSize(diameterMm)} fits.`
+    : joined([chosen.origin === 'assumed' ? chosen.why : '', 'The first choice for this work.']);
   return { wireClass, diameterMm, origin: 'assumed', why };
 }

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { isSameWords, words, type Words } from '../../base/words/words.ts';
 import { POSITION_NAME, JOINT_NAME } from '../../trade/material/work.ts';
 import { MODE_NAME } from '../../trade/transfer/transfer-mode.ts';
 import { WAY_NAME } from '../../trade/wire/way.ts';
@@ -11,7 +13,7 @@ export type ComparedQuantity =
 export interface ComparedRow {
   readonly name: string;
   readonly quantity: ComparedQuantity | undefined;
-  readonly values: readonly [number | string, number | string];
+  readonly values: readonly [number | Words, number | Words];
   /** Whether the two differ by more than what is shown. */
   readonly differs: boolean;
 }
@@ -23,13 +25,13 @@ function row(
   name: string,
   quantity: ComparedQuantity | undefined,
   plans: readonly [PlannedSetup, PlannedSetup],
-  read: (plan: PlannedSetup) => number | string,
+  read: (plan: PlannedSetup) => number | Words,
 ): ComparedRow {
-  const [a, b] = plans.map(read) as [number | string, number | string];
+  const [a, b] = plans.map(read) as [number | Words, number | Words];
   const differs =
     typeof a === 'number' && typeof b === 'number'
       ? Math.abs(a - b) > DIFFERENCE_SHARE * Math.max(Math.abs(a), Math.abs(b))
-      : a !== b;
+      : !isSameWords(a, b);
   return { name, quantity, values: [a, b], differs };
 }
 
@@ -38,7 +40,7 @@ export function comparedPlans(plans: readonly [PlannedSetup, PlannedSetup]): rea
   return [
     row('way', undefined, plans, (p) => WAY_NAME[p.way]),
     row('transfer', undefined, plans, (p) => MODE_NAME[p.transferMode]),
-    row('wire', undefined, plans, (p) => `${p.wire.diameterMm.toFixed(1)} mm ${p.wire.wireClass}`),
+    row('wire', undefined, plans, (p) => words`${amount.wireSize(p.wire.diameterMm, 1)} ${p.wire.wireClass}`),
     row('gas', undefined, plans, (p) => p.gas.gas.name),
     row('wire speed', 'wireFeedSpeed', plans, (p) => p.wireFeedSpeedMPerMin.start),
     row('volts', 'volts', plans, (p) => p.volts.start),
@@ -47,12 +49,17 @@ export function comparedPlans(plans: readonly [PlannedSetup, PlannedSetup]): rea
     row('tip to work', 'distance', plans, (p) => p.ctwdMm.start),
     row('travel', 'travel', plans, (p) => p.travelMmPerMin.start),
     row('passes', undefined, plans, (p) => String(p.bead.passes)),
-    row('polarity', undefined, plans, (p) => `gun ${p.polarity.gunLead}, work ${p.polarity.workLead}`),
+    row('polarity', undefined, plans, (p) => words`gun ${p.polarity.gunLead}, work ${p.polarity.workLead}`),
     row('drive rolls', undefined, plans, (p) => p.feedPath.driveRolls.fit),
     row('liner', undefined, plans, (p) => p.feedPath.liner.fit),
     row('tip', undefined, plans, (p) => p.feedPath.tip.fit),
     row('nozzle', undefined, plans, (p) => p.feedPath.nozzle.fit),
     row('gun', undefined, plans, (p) => p.technique.gunAngle.direction),
-    row('joint', undefined, plans, (p) => `${JOINT_NAME[p.work.joint]}, ${POSITION_NAME[p.work.position]}`),
+    row(
+      'joint',
+      undefined,
+      plans,
+      (p) => words`${JOINT_NAME[p.work.joint]}, ${POSITION_NAME[p.work.position]}`,
+    ),
   ];
 }

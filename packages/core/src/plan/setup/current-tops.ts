@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { FamilySize } from '../../trade/family/family.ts';
 import { POSITION_NAME } from '../../trade/material/work.ts';
 import type { WireDiameterMm } from '../../trade/wire/wire-diameter.ts';
@@ -11,7 +13,7 @@ export type TopKind = 'window' | 'gun' | 'machine' | 'position';
 /** Something that holds the current. */
 export interface Top {
   readonly amps: number;
-  readonly label: string;
+  readonly label: Words;
   readonly is: TopKind;
 }
 
@@ -31,7 +33,7 @@ function gunTops(use: SizeUse, size: FamilySize): readonly Top[] {
   const gun = GUN_LIMITS[use.way];
   if (!gun) return [];
   const fed = Math.round(feedEnds(use, size.nominalMm, [0, gun.fastestMPerMin])[1]);
-  const feeds = `${gun.name} feeds ${gun.fastestMPerMin} m/min at most: ${fed} A`;
+  const feeds = words`${gun.name} feeds ${amount.wireFeedSpeed(gun.fastestMPerMin)} at most: ${fed} A`;
   const carries = `${gun.name} carries ${gun.mostA} A`;
   return [
     { amps: fed, label: feeds, is: 'gun' },
@@ -50,19 +52,19 @@ export function lowestTop(use: SizeUse, size: FamilySize): Top {
   const tops: readonly Top[] = [
     {
       amps: size.windowA[1],
-      label: `${size.nominalMm} mm wire: ${size.windowA[1]} A at most`,
+      label: words`${amount.wireSize(size.nominalMm)} wire: ${size.windowA[1]} A at most`,
       is: 'window',
     },
-    { amps: given, label: `${name} gives ${given} A`, is: 'machine' },
+    { amps: given, label: words`${name} gives ${given} A`, is: 'machine' },
     ...gunTops(use, size),
     {
       amps: ceiling,
-      label: `${position}, ${size.nominalMm} mm wire: a hand holds ${Math.round(ceiling)} A`,
+      label: words`${position}, ${amount.wireSize(size.nominalMm)} wire: a hand holds ${Math.round(ceiling)} A`,
       is: 'position',
     },
     {
       amps: fed,
-      label: `${name} feeds ${machine?.wireFeedSpeedRangeMPerMin?.[1] ?? 0} m/min at most: ${fed} A`,
+      label: words`${name} feeds ${amount.wireFeedSpeed(machine?.wireFeedSpeedRangeMPerMin?.[1] ?? 0)} at most: ${fed} A`,
       is: 'machine',
     },
   ];

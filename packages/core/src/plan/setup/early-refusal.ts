@@ -1,3 +1,4 @@
+import { words } from '../../base/words/words.ts';
 import type { MetalPair } from '../../trade/material/metal-pair.ts';
 import { metalName } from '../../trade/material/base-metal.ts';
 import type { Work } from '../../trade/material/work.ts';
@@ -52,6 +53,6 @@ export function nothingAsked(work: Work, resources: Resources): RefusedSetup {
   const reason =
     wire === undefined
       ? 'The way and the transfer you named do not go together.'
-      : `${wire} is not a wire for what you named. ${wireClassRow(wire).note}`;
+      : words`${wire} is not a wire for what you named. ${wireClassRow(wire).note}`;
   return refused(work, 'wire-of-another-way', [reason], ['Leave the wire, the way or the transfer open.']);
 }

@@ -1,10 +1,15 @@
 import fc from 'fast-check';
-import { governingThickness } from '../demand/governing-thickness.ts';
+import { governingThickness as governingThicknessInWords } from '../demand/governing-thickness.ts';
 import { BRONZE_BRAZE, STEEL_DIP, STEEL_PULSE } from '../../trade/family/steel.ts';
 import type { Family } from '../../trade/family/family.ts';
-import { metalPair, type MetalPair } from '../../trade/material/metal-pair.ts';
+import { metalPair as metalPairInWords, type MetalPair } from '../../trade/material/metal-pair.ts';
 import { JOINTS, type Work } from '../../trade/material/work.ts';
-import { type FitUp, fitUpOf, steelPreheatC } from './fit-up.ts';
+import { type FitUp, fitUpOf as fitUpOfInWords, steelPreheatC } from './fit-up.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const governingThickness = toldInMetric(governingThicknessInWords);
+const metalPair = toldInMetric(metalPairInWords);
+const fitUpOf = toldInMetric(fitUpOfInWords);
 
 const BASE: Work = {
   metal: 'carbon-steel',

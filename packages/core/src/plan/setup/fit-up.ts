@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { CLOSED_GAP_MOST_MM, isBevelled, isButt, ROOT_FACE_MM, rootGapMm } from '../bead/joint-section.ts';
 import { type ClosedButt, closedButtOf, sidesOf } from '../bead/closed-butt.ts';
 import type { Family } from '../../trade/family/family.ts';
@@ -11,7 +13,7 @@ import type { Span } from '../../base/numeric/span.ts';
 export interface StitchPlan {
   readonly stitchMm: number;
   readonly gapMm: number;
-  readonly why: string;
+  readonly why: Words;
 }
 
 /** How the parts are prepared, set and tacked. */
@@ -24,17 +26,17 @@ export interface FitUp {
   readonly sides: 1 | 2;
   readonly backing: boolean;
   /** In which order a long seam is laid, so that it stays straight; undefined: short, or not known. */
-  readonly sequence: string | undefined;
+  readonly sequence: Words | undefined;
   readonly tackMm: Span;
   readonly tackSpacingMm: Span;
   readonly stitch: StitchPlan | undefined;
   /** Warm the parts to this before the first pass, °C; undefined: none above 0 °C. */
   readonly preheatC: number | undefined;
-  readonly preheatText: string;
+  readonly preheatText: Words;
   /** Let a bead cool under this before the next, °C. */
   readonly interpassMostC: number | undefined;
   readonly backPurge: boolean;
-  readonly preparation: readonly string[];
+  readonly preparation: readonly Words[];
   readonly sources: readonly Source[];
 }
 
@@ -57,7 +59,7 @@ function gap(work: Work, t: number): Span {
 /** Seam from which the order it is laid in is said, mm. Source: common practice. */
 export const LONG_SEAM_MM = 300;
 
-function sequence(work: Work, sides: 1 | 2): string | undefined {
+function sequence(work: Work, sides: 1 | 2): Words | undefined {
   if (work.seamMm === undefined || work.seamMm < LONG_SEAM_MM) return undefined;
   const step = work.seamMm >= 1000 ? 150 : 100;
   const other =
@@ -66,8 +68,9 @@ function sequence(work: Work, sides: 1 | 2): string | undefined {
       : isFilletJoint(work.joint)
         ? 'Tack the other side too, or set the part a little against the pull.'
         : 'Clamp or weight it, from the middle outwards.';
-  if (work.stitchMm !== undefined) return `Lay every second stitch first, then come back between. ${other}`;
-  return `Back-step: lengths of ${step} mm, each welded towards the start of the one before. ${other}`;
+  if (work.stitchMm !== undefined)
+    return words`Lay every second stitch first, then come back between. ${other}`;
+  return words`Back-step: lengths of ${amount.distance(step)}, each welded towards the start of the one before. ${other}`;
 }
 
 function tacks(t: number): { length: Span; spacing: Span } {
@@ -91,22 +94,26 @@ function heat(pair: MetalPair, t: number): Pick<FitUp, 'preheatC' | 'preheatText
   if (pair.weldMetal === 'aluminium') {
     const cast = pair.parts.some(({ metal }) => metal === 'cast-aluminium');
     return cast
-      ? { preheatC: 90, preheatText: 'Warm the casting gently, not above 120 °C.', interpassMostC: 120 }
+      ? {
+          preheatC: 90,
+          preheatText: words`Warm the casting gently, not above ${amount.temperature(120)}.`,
+          interpassMostC: 120,
+        }
       : {
           preheatC: undefined,
-          preheatText: 'None; if it is cold or thick, brief and not above 120 °C.',
+          preheatText: words`None; if it is cold or thick, brief and not above ${amount.temperature(120)}.`,
           interpassMostC: 120,
         };
   }
   const preheatC = steelPreheatC(t);
   const text =
     preheatC === undefined
-      ? 'None above 0 °C; below, warm to 20 °C.'
-      : `At least ${preheatC} °C; below 0 °C warm to 20 °C.`;
+      ? words`None above ${amount.temperature(0)}; below, warm to ${amount.temperature(20)}.`
+      : words`At least ${amount.temperature(preheatC)}; below ${amount.temperature(0)} warm to ${amount.temperature(20)}.`;
   return { preheatC, preheatText: text, interpassMostC: STEEL_INTERPASS_C };
 }
 
-function preparation(pair: MetalPair, work: Work): readonly string[] {
+function preparation(pair: MetalPair, work: Work): readonly Words[] {
   if (pair.weldMetal === 'aluminium') {
     return [
       'Degrease first, then brush with a stainless brush kept for aluminium.',
@@ -115,8 +122,8 @@ function preparation(pair: MetalPair, work: Work): readonly string[] {
   }
   if (pair.weldMetal === 'stainless')
     return ['Clean with tools kept for stainless: carbon steel dust rusts in it.'];
-  const list = ['Bright metal 20 mm to both sides, and where the clamp goes.'];
-  if (pair.coated) list.push('Strip the zinc 25 to 50 mm back on every side.');
+  const list: Words[] = [words`Bright metal ${amount.distance(20)} to both sides, and where the clamp goes.`];
+  if (pair.coated) list.push(words`Strip the zinc ${amount.distance([25, 50])} back on every side.`);
   if (hasCircumstance(work, 'rusty')) list.push('Grind the rust off, to bright metal.');
   if (work.surface === 'mill-scale')
     list.push('Scale left on costs heat and makes a ropy toe: grind it off where you can.');

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { Caution } from '../caution/caution.ts';
 import { type FamilySize, sizeOf } from '../../trade/family/family.ts';
 import { CEILING_SOURCE } from '../../trade/family/ceilings.ts';
@@ -41,7 +43,7 @@ export interface CurrentLimits {
   readonly rangeA: readonly [low: number, high: number];
   readonly passes: number;
   readonly checked: boolean;
-  readonly text: string;
+  readonly text: Words;
   readonly cautions: readonly Caution[];
 }
 
@@ -51,13 +53,13 @@ interface Ends {
   readonly floorA: number | undefined;
   readonly topA: number;
   /** What the top current comes from, in words and by kind. */
-  readonly topLabel: string;
+  readonly topLabel: Words;
   readonly topIs: TopKind;
 }
 
-function limitsText(machine: Machine | undefined): string {
+function limitsText(machine: Machine | undefined): Words {
   if (machine?.currentRangeA === undefined) return 'Machine limits not checked: volts are volts at the arc.';
-  return `${machine.name} gives ${machine.currentRangeA[0]} to ${machine.currentRangeA[1]} A.`;
+  return words`${machine.name} gives ${machine.currentRangeA[0]} to ${machine.currentRangeA[1]} A.`;
 }
 
 function edgeCautions(
@@ -71,7 +73,7 @@ function edgeCautions(
     if (ends.topIs !== 'window') return [];
     const larger = onePassSize(use, nominalMm);
     if (larger === undefined) return [];
-    const text = `${nominalMm} mm wire is at its top here: ${larger} mm takes this in one pass with something in hand.`;
+    const text = words`${amount.wireSize(nominalMm)} wire is at its top here: ${amount.wireSize(larger)} takes this in one pass with something in hand.`;
     return [{ code: 'larger-wire', level: 'note', text, source: HANDBOOK }];
   }
   if (ends.floorA !== undefined || wantedA >= lowA) return [];
@@ -80,7 +82,7 @@ function edgeCautions(
     return [{ code: 'thin-for-any-wire', level: 'warn', text, source: PRACTICE }];
   }
   const smaller = smallerSize(use, nominalMm);
-  const text = `${Math.round(wantedA)} A is just under this wire's usual window (from ${lowA} A)${smaller === undefined ? '' : `: ${smaller} mm runs steadier`}.`;
+  const text = words`${Math.round(wantedA)} A is just under this wire's usual window (from ${lowA} A)${smaller === undefined ? '' : words`: ${amount.wireSize(smaller)} runs steadier`}.`;
   return [{ code: 'window-edge', level: 'warn', text, source: HANDBOOK }];
 }
 
@@ -90,8 +92,11 @@ function rangeCautions(use: SizeUse, size: FamilySize): readonly Caution[] {
   const { thicknessMm } = use.context.thickness;
   const [min, max] = size.thicknessMm;
   const right = firstChoiceSize(use);
-  const instead = right === size.nominalMm ? 'No size of this way is nearer.' : `${right} mm is right here.`;
-  const text = `${size.nominalMm} mm wire is for ${min} to ${max} mm, and this work is set as ${thicknessMm.toFixed(1)} mm. ${instead}`;
+  const instead =
+    right === size.nominalMm
+      ? 'No size of this way is nearer.'
+      : words`${amount.wireSize(right)} is right here.`;
+  const text = words`${amount.wireSize(size.nominalMm)} wire is for ${amount.thickness([min, max])}, and this work is set as ${amount.thickness(thicknessMm, 1)}. ${instead}`;
   return [{ code: 'wire-out-of-range', level: 'warn', text, source: PRACTICE }];
 }
 
@@ -130,12 +135,12 @@ function tooSmallMachine(
     use.context.work,
     'machine-too-small',
     [
-      `Spray needs at least ${Math.round(floorA)} A here and ${machine?.name ?? 'the machine'} gives ${topA} A.`,
+      words`Spray needs at least ${Math.round(floorA)} A here and ${machine?.name ?? 'the machine'} gives ${topA} A.`,
     ],
     [
       use.context.pair.weldMetal === 'steel'
         ? 'Take a smaller wire, flux core, or short-circuit in several passes.'
-        : `Take a smaller wire, or ${COLDER[use.context.pair.weldMetal]}.`,
+        : words`Take a smaller wire, or ${COLDER[use.context.pair.weldMetal]}.`,
     ],
   );
 }
@@ -154,9 +159,13 @@ function wireTooLarge(use: SizeUse, nominalMm: WireDiameterMm, wantedA: number, 
     use.context.work,
     'wire-too-large',
     [
-      `${nominalMm} mm wire wants at least ${Math.round(lowA)} A and this work takes ${Math.round(wantedA)} A: ${underWhy(use)}.`,
+      words`${amount.wireSize(nominalMm)} wire wants at least ${Math.round(lowA)} A and this work takes ${Math.round(wantedA)} A: ${underWhy(use)}.`,
     ],
-    [smaller < nominalMm ? `Take ${smaller} mm wire.` : `Take ${COLDER[use.context.pair.weldMetal]}.`],
+    [
+      smaller < nominalMm
+        ? words`Take ${amount.wireSize(smaller)} wire.`
+        : words`Take ${COLDER[use.context.pair.weldMetal]}.`,
+    ],
   );
 }
 
@@ -165,18 +174,18 @@ function wireTooSmall(use: SizeUse, size: FamilySize): RefusedSetup {
     use.context.work,
     'wire-too-small',
     [
-      `${size.nominalMm} mm wire is for work up to about ${size.thicknessMm[1]} mm: here it would take pass upon pass of cold bead.`,
+      words`${amount.wireSize(size.nominalMm)} wire is for work up to about ${amount.thickness(size.thicknessMm[1])}: here it would take pass upon pass of cold bead.`,
     ],
-    [`Take a larger wire, or ${HOTTER[use.context.pair.weldMetal]}.`],
+    [words`Take a larger wire, or ${HOTTER[use.context.pair.weldMetal]}.`],
   );
 }
 
 /** Pulse without a machine that is known to have it: which of the shop's could be taken. */
-function pulseText({ context }: SizeUse): string {
+function pulseText({ context }: SizeUse): Words {
   const able = (context.resources.machines ?? []).filter((m) => machineHas(m, 'pulse') === true);
   const who =
-    able.length === 0 ? 'this one is not checked' : `${able.map(({ name }) => name).join(', ')} has it`;
-  return `Pulse needs a machine that has it: ${who}.`;
+    able.length === 0 ? 'this one is not checked' : words`${able.map(({ name }) => name).join(', ')} has it`;
+  return words`Pulse needs a machine that has it: ${who}.`;
 }
 
 /**
@@ -209,7 +218,7 @@ export function judgeCurrent(
       use.context.work,
       'machine-too-large',
       [
-        `${machine?.name ?? 'The machine'} starts at ${lowest} A and this work takes ${Math.round(wantedA)} A.`,
+        words`${machine?.name ?? 'The machine'} starts at ${lowest} A and this work takes ${Math.round(wantedA)} A.`,
       ],
       ['Take a machine that starts lower, or back the sheet with a copper bar.'],
     );

@@ -3,9 +3,12 @@ import type { Machine } from '../../machine/machine.ts';
 import type { Work } from '../../trade/material/work.ts';
 import type { Span } from '../../base/numeric/span.ts';
 import type { Resources } from '../work/resources.ts';
-import { planSetup } from './plan-setup.ts';
+import { planSetup as planSetupInWords } from './plan-setup.ts';
 import type { OwnNumbers, Setup } from './setup.ts';
 import { transferRegions, windowCurve } from './window-curve.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const planSetup = toldInMetric(planSetupInWords);
 
 const ALL: Machine = {
   ...PLAIN_MACHINE,

@@ -2,10 +2,13 @@ import type { ProvenSetting } from '../../window/learning/proven.ts';
 import { learnedOffset, machineLearning } from '../../window/learning/learned-offset.ts';
 import type { Machine } from '../../machine/machine.ts';
 import type { Work } from '../../trade/material/work.ts';
-import { planSetup } from './plan-setup.ts';
+import { planSetup as planSetupInWords } from './plan-setup.ts';
 import type { Resources } from '../work/resources.ts';
 import type { OwnNumbers, PlannedSetup } from './setup.ts';
 import { windowCurve } from './window-curve.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const planSetup = toldInMetric(planSetupInWords);
 
 const WORK: Work = {
   metal: 'carbon-steel',
@@ -97,8 +100,8 @@ describe('what beads taught', () => {
     const same = { thicknessMm: 3.1, joint: 'tee' } as const;
     const [older, newer] = [proven(-1, same), proven(-0.5, same)];
     const taught = [older, newer, proven(-2, { ...same, joint: 'lap' })];
-    expect(plan({ learning: machineLearning(taught) }).proven).toBe(newer);
-    expect(plan({ learning: machineLearning(taught), schools: { learning: 'keep-to-book' } }).proven).toBe(
+    expect(plan({ learning: machineLearning(taught) }).proven).toEqual(newer);
+    expect(plan({ learning: machineLearning(taught), schools: { learning: 'keep-to-book' } }).proven).toEqual(
       newer,
     );
     const others: readonly Partial<ProvenSetting>[] = [

@@ -1,4 +1,6 @@
-import { burnOffWireFeedSpeedMPerMin } from '../../trade/melting/burn-off-school.ts';
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
+import { AMPS_PER_MM, burnOffWireFeedSpeedMPerMin } from '../../trade/melting/burn-off-school.ts';
 import { arcCurrentA, wireFeedSpeedMPerMin as meltedSpeed } from '../../trade/melting/melting-law.ts';
 import type { Family } from '../../trade/family/family.ts';
 import type { Gas } from '../../trade/gas/gas.ts';
@@ -10,6 +12,8 @@ import { trueDiameterMm } from '../../trade/wire/true-diameter.ts';
 import type { WireClass } from '../../trade/wire/wire-class.ts';
 import type { WireDiameterMm } from '../../trade/wire/wire-diameter.ts';
 import type { Learned, SpeedSchool } from './setup.ts';
+
+const PER_THICKNESS = amount.currentPerThickness(AMPS_PER_MM);
 
 /** Volts the zinc of a coated sheet asks for on top, V. Source: common practice ("a little more volts"). */
 export const COATED_EXTRA_V = 0.3;
@@ -73,8 +77,8 @@ export function speedSchools(
       wireFeedSpeedMPerMin: burnOff,
       text:
         burnOff === undefined
-          ? 'Left out here: 40 A for each millimetre holds from 1 to 5 mm; thinner sheet needs more than it says.'
-          : '40 A for each millimetre, times a burn-off factor for the wire.',
+          ? words`Left out here: ${PER_THICKNESS} holds from ${amount.thickness([1, 5])}; thinner sheet needs more than it says.`
+          : words`${PER_THICKNESS}, times a burn-off factor for the wire.`,
       source: PRACTICE,
     },
   ];

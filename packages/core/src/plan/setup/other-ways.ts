@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import type { JudgedWay } from '../way/ways.ts';
 import { settleWay } from './settle-way.ts';
 import type { OtherWay } from './setup.ts';
@@ -13,7 +15,7 @@ function openText(way: JudgedWay & { readonly status: 'open' }): Pick<OtherWay, 
   return {
     status: 'open',
     code: undefined,
-    text: `${wire.wireClass} ${wire.diameterMm} mm ${under}, about ${Math.round(plannedA)} A${get}.`,
+    text: words`${wire.wireClass} ${amount.wireSize(wire.diameterMm)} ${under}, about ${Math.round(plannedA)} A${get}.`,
   };
 }
 

@@ -3,10 +3,14 @@ import { BASE_METALS } from '../../trade/material/base-metal.ts';
 import { JOINTS, POSITIONS, SURFACES, type Work } from '../../trade/material/work.ts';
 import { WIRE_DIAMETERS_MM } from '../../trade/wire/wire-diameter.ts';
 import type { DemandRow } from '../demand/current-demand.ts';
-import { planAskedWays, planSetup } from './plan-setup.ts';
+import { planAskedWays as planAskedWaysInWords, planSetup as planSetupInWords } from './plan-setup.ts';
 import type { Resources } from '../work/resources.ts';
 import type { PlannedSetup, Setup } from './setup.ts';
 import { windowCurve } from './window-curve.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const planAskedWays = toldInMetric(planAskedWaysInWords);
+const planSetup = toldInMetric(planSetupInWords);
 
 const thickness = fc.double({ min: 0.5, max: 25.4, noNaN: true });
 /** Metals that can be welded with what Hot Bead knows: most works, so that plans and not refusals are tried. */

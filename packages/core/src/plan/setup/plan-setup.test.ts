@@ -1,10 +1,14 @@
+import { inMetric } from '../../base/words/in-words.ts';
 import { OutOfRangeError } from '../../base/quantity/out-of-range-error.ts';
 import { inchesPerMinFromMPerMin } from '../../base/quantity/units.ts';
 import { type Work } from '../../trade/material/work.ts';
 import { type WireDiameterMm } from '../../trade/wire/wire-diameter.ts';
-import { planSetup } from './plan-setup.ts';
+import { planSetup as planSetupInWords } from './plan-setup.ts';
 import type { Resources } from '../work/resources.ts';
 import type { OwnNumbers, PlannedSetup, RefusedSetup } from './setup.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const planSetup = toldInMetric(planSetupInWords);
 
 const BASE: Work = {
   metal: 'carbon-steel',
@@ -139,7 +143,7 @@ describe('what to fit', () => {
     ] as const) {
       expect(items).toContain(item);
     }
-    for (const reason of plan.reasons) expect(reason.text.length).toBeGreaterThan(10);
+    for (const reason of plan.reasons) expect(inMetric(reason.text).length).toBeGreaterThan(10);
   });
 
   it('keeps the loaded wire while the work is in its range, and changes it when it is not', () => {
@@ -259,7 +263,7 @@ describe('refusals', () => {
   ] as const)('%o with %o is refused as %s', (work, resources, code) => {
     const refused = refusal(work, resources);
     expect(refused.code).toBe(code);
-    expect(refused.reasons[0]?.length).toBeGreaterThan(10);
+    expect(inMetric(refused.reasons[0] ?? '').length).toBeGreaterThan(10);
   });
 
   it('offers a smaller wire instead of adding heat to suit a large one', () => {

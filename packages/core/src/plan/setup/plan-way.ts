@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import { weldSizeOf } from '../bead/weld-size.ts';
 import { type Caution, gravestFirst } from '../caution/caution.ts';
 import { setupCautions } from '../caution/setup-cautions.ts';
@@ -153,7 +155,7 @@ function wireToGet({ open, wire }: SettledWay): readonly Caution[] {
   if (!shelf || wire.origin !== 'assumed') return [];
   const held = [...shelf.wires, ...(machine ? [loadedWire(machine)] : [])];
   if (held.some((w) => isSameWire(w, wire))) return [];
-  const text = `${wire.diameterMm} mm ${wire.wireClass} is not on the shelf: get it, or name a wire that is.`;
+  const text = words`${amount.wireSize(wire.diameterMm)} ${wire.wireClass} is not on the shelf: get it, or name a wire that is.`;
   return [{ code: 'wire-to-get', level: 'warn', text, source: PRACTICE }];
 }
 

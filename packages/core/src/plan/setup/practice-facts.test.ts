@@ -1,3 +1,4 @@
+import { inMetric } from '../../base/words/in-words.ts';
 import { runLimits } from '../bead/bead-plan.ts';
 import { planned } from '../../../test/planned.ts';
 
@@ -44,11 +45,11 @@ describe('runs', () => {
     for (const { role, layer, technique } of runs) {
       if (role !== 'fill' && role !== 'cap') continue;
       const abreast = runs.filter((other) => other.layer === layer).length;
-      expect(/Stringers|Side by side/.test(technique)).toBe(abreast > 1);
+      expect(/Stringers|Side by side/.test(inMetric(technique))).toBe(abreast > 1);
     }
     const wide = planned('20 mm butt spray').runs;
-    expect(wide.some(({ technique }) => /Stringers/.test(technique))).toBe(true);
-    expect(wide.some(({ technique }) => /in one run/.test(technique))).toBe(true);
+    expect(wide.some(({ technique }) => /Stringers/.test(inMetric(technique)))).toBe(true);
+    expect(wide.some(({ technique }) => /in one run/.test(inMetric(technique)))).toBe(true);
   });
 
   it('in a groove carry about 25 to 40 mm² flat, 25 mm² out of position', () => {

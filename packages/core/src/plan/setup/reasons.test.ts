@@ -1,11 +1,15 @@
+import type { InWords } from '../../base/words/all-in-words.ts';
 import fc from 'fast-check';
 import { cases } from '../../../test/cases.ts';
 import { FAMILIES } from '../../trade/family/families.ts';
 import { JOINTS, POSITIONS, SURFACES, type Joint, type Work } from '../../trade/material/work.ts';
 import { WAY_MODES } from '../../trade/transfer/way-mode.ts';
-import { planSetup } from './plan-setup.ts';
+import { planSetup as planSetupInWords } from './plan-setup.ts';
 import type { Resources } from '../work/resources.ts';
 import type { PlannedSetup, Reason } from './setup.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const planSetup = toldInMetric(planSetupInWords);
 
 /** Evenly spread, unlike fast-check's doubles, which crowd at the ends of their range. */
 function evenly(least: number, most: number): fc.Arbitrary<number> {
@@ -95,7 +99,7 @@ function near(text: string, pattern: RegExp, value: number, rounding: number): s
 }
 
 /** Numbers that a reason names, against the plan's own. */
-function numberFaults(plan: PlannedSetup, { item, text }: Reason): string[] {
+function numberFaults(plan: PlannedSetup, { item, text }: InWords<Reason>): string[] {
   const { bead, currentA, wire, gasFlowLPerMin, feedPath, heatInputKJPerMm, runs } = plan;
   switch (item) {
     case 'amps':
@@ -117,10 +121,10 @@ function numberFaults(plan: PlannedSetup, { item, text }: Reason): string[] {
     case 'heatInput':
       return near(text, /^([\d.]+) kJ\/mm/, heatInputKJPerMm, 0.005);
     case 'gasFlow': {
-      const asBore = /as the ([\d.]+) mm nozzle/.exec(text)?.[1];
+      const asBore = /^A ([\d.]+) mm nozzle takes/.exec(text)?.[1];
       const wrong = asBore !== undefined && Math.abs(gasFlowLPerMin.start - feedPath.nozzle.boreMm) > 0.5;
       return [
-        ...near(text, /as the ([\d.]+) mm nozzle/, feedPath.nozzle.boreMm, 0),
+        ...near(text, /^A ([\d.]+) mm nozzle takes/, feedPath.nozzle.boreMm, 0),
         ...(wrong ? [text] : []),
       ];
     }

@@ -1,6 +1,8 @@
+import { amount } from '../../base/words/amount.ts';
+import { sentence } from '../../base/words/sentence.ts';
+import { joined, words, type Words } from '../../base/words/words.ts';
 import { beginWords } from '../../window/begin-words.ts';
 import { planDialModel } from './plan-dial-model.ts';
-import { sentence } from '../../base/sentence.ts';
 import { FILLET_CONVEXITY } from '../bead/weld-size.ts';
 import type { FamilyId } from '../../trade/family/family.ts';
 import { argonMeterFactor } from '../../trade/gas/float-meter.ts';
@@ -10,20 +12,21 @@ import { HEAT_INPUT_SOURCE } from '../../trade/heat/heat-input.ts';
 import { HANDBOOK, MODEL, PRACTICE, standard, YOURS } from '../../base/source.ts';
 import type { Schools } from '../../base/school.ts';
 import { wireClassRow } from '../../trade/wire/wire-class.ts';
+import type { DemandRow } from '../demand/current-demand.ts';
 import type { PlannedSetup, Reason } from './setup.ts';
 import { learnedClaim } from '../../window/learning/learned-words.ts';
 
 type Unreasoned = Omit<PlannedSetup, 'reasons' | 'ways'>;
 
 interface ReasonContext {
-  readonly wire: string;
+  readonly wire: Words;
   readonly schools: Schools;
   readonly machineName: string | undefined;
 }
 
-const MODE_REASON: Readonly<Record<FamilyId, string>> = {
-  'steel-dip': 'Short-circuit: little heat, every position, thin to 5 mm.',
-  'steel-spray': 'Spray: from 5 mm in flat and horizontal, deep and clean, above its transition current.',
+const MODE_REASON: Readonly<Record<FamilyId, Words>> = {
+  'steel-dip': words`Short-circuit: little heat, every position, thin to ${amount.thickness(5)}.`,
+  'steel-spray': words`Spray: from ${amount.thickness(5)} in flat and horizontal, deep and clean, above its transition current.`,
   'steel-pulse': 'Pulsed spray: spray’s clean drops at less heat, every position, near no spatter.',
   'self-shielded': 'Flux core without gas: its own slag and vapour shield it, in wind too.',
   'self-shielded-t8':
@@ -31,7 +34,7 @@ const MODE_REASON: Readonly<Record<FamilyId, string>> = {
   'gas-shielded-flux-core': 'Flux core under gas: slag carries the puddle in every position but downwards.',
   'metal-cored': 'Metal-cored wire in spray: fast, little slag, flat and horizontal.',
   'stainless-dip': 'Short-circuit: the least heat stainless can be given.',
-  'stainless-spray': 'Spray on stainless: from 5 mm, flat and horizontal.',
+  'stainless-spray': words`Spray on stainless: from ${amount.thickness(5)}, flat and horizontal.`,
   'stainless-pulse': 'Pulsed spray on stainless: less heat and distortion than spray.',
   'aluminium-spray': 'Spray: aluminium is never short-circuited; small wire holds it in every position.',
   'aluminium-pulse': 'Pulsed spray: the way to hold thin aluminium.',
@@ -51,13 +54,13 @@ function gasReason(plan: Unreasoned): Reason {
 }
 
 /** What the flow is taken from: the nozzle's bore where it is that, and what moves it off. */
-function flowWords({ gasFlowLPerMin, feedPath, gas }: Unreasoned): string {
+function flowWords({ gasFlowLPerMin, feedPath, gas }: Unreasoned): Words {
   const boreMm = feedPath.nozzle.boreMm;
   if (Math.abs(gasFlowLPerMin.start - boreMm) < 0.5) {
-    return `As many litres a minute as the ${boreMm} mm nozzle has millimetres.`;
+    return words`A ${amount.distance(boreMm)} nozzle takes about ${amount.gasFlow(boreMm)}: the flow goes with its width.`;
   }
   return gas.gas.heliumPercent > 0
-    ? 'Helium is light and wants more flow than the nozzle’s bore in litres.'
+    ? 'Helium is light and wants more flow than the nozzle’s width gives.'
     : 'Inside the usual band for this way.';
 }
 
@@ -71,24 +74,29 @@ function flowReason(plan: Unreasoned): Reason {
       : ` A meter scaled for argon reads ${plan.gas.meterReadingLPerMin.toFixed(0)} then: true flow is ${factor.toFixed(2)} × its reading.`;
   return {
     item: 'gasFlow',
-    text: own ? `Your own number.${meter}` : `${flowWords(plan)}${meter} Set it while gas really flows.`,
+    text: own
+      ? words`Your own number.${meter}`
+      : words`${flowWords(plan)}${meter} Set it while gas really flows.`,
     source: own ? YOURS : PRACTICE,
   };
 }
 
-function voltsText(plan: Unreasoned): string {
+function voltsText(plan: Unreasoned): Words {
   if (plan.own.volts !== undefined) return 'Your own number.';
   if (plan.voltsKind === 'mean')
     return 'A rough mean only: the machine’s waveform settles it. Set the arc length by the pulse trim.';
-  return `Arc volts in the middle of the window for this current, wire and gas. ${beginWords(planDialModel(plan))}`;
+  return words`Arc volts in the middle of the window for this current, wire and gas. ${beginWords(planDialModel(plan))}`;
 }
 
 function learnedReason({ learned, own }: Unreasoned, machineName = 'This machine'): readonly Reason[] {
   if (!learned || own.volts !== undefined) return [];
   const moved = learned.followed ? 'the volts are moved by that' : 'this shop keeps to the book';
-  const text = `${learnedClaim(learned, machineName)} with this wire, gas and transfer: ${moved}.`;
+  const text = words`${learnedClaim(learned, machineName)} with this wire, gas and transfer: ${moved}.`;
   return [{ item: 'volts', text, source: MODEL }];
 }
+
+const demandWords = ({ factor, label }: DemandRow): Words =>
+  factor === undefined ? label : words`× ${factor.toFixed(2)} ${label}`;
 
 function numberReasons(plan: Unreasoned, machineName: string | undefined): Reason[] {
   const amps = Math.round(plan.currentA.start);
@@ -96,14 +104,14 @@ function numberReasons(plan: Unreasoned, machineName: string | undefined): Reaso
   return [
     {
       item: 'amps',
-      text: `${plan.demand.map((row) => (row.factor === undefined ? row.label : `× ${row.factor.toFixed(2)} ${row.label}`)).join(', ')}: ${amps} A.`,
+      text: words`${joined(plan.demand.map(demandWords), ', ')}: ${amps} A.`,
       source: MODEL,
     },
     {
       item: 'wireFeedSpeed',
       text: ownSpeed
         ? 'Your own number; current and volts follow it.'
-        : `The wire speed at which ${amps} A melts ${plan.wire.diameterMm} mm wire. The range spans the schools and the confidence of the starting rows.`,
+        : words`The wire speed at which ${amps} A melts ${amount.wireSize(plan.wire.diameterMm)} wire. The range spans the schools and the confidence of the starting rows.`,
       source: ownSpeed ? YOURS : HANDBOOK,
     },
     { item: 'volts', text: voltsText(plan), source: plan.own.volts === undefined ? MODEL : YOURS },
@@ -112,14 +120,14 @@ function numberReasons(plan: Unreasoned, machineName: string | undefined): Reaso
 }
 
 /** How the hand came to this travel, in words. */
-function solvedWords({ bead, work }: Unreasoned): string {
+function solvedWords({ bead, work }: Unreasoned): Words {
   if (bead.solvedBy === 'oversize') {
-    return ` Even the fastest hand lays ${bead.oversize.toFixed(1)} times the metal wanted.`;
+    return words` Even the fastest hand lays ${bead.oversize.toFixed(1)} times the metal wanted.`;
   }
   if (bead.solvedBy === 'hard-limit')
-    return ` Near the limit of what a hand does ${POSITION_NAME[work.position]}.`;
+    return words` Near the limit of what a hand does ${POSITION_NAME[work.position]}.`;
   const [low, high] = bead.hand.comfortableMmPerMin;
-  return ` Inside the ${Math.round(low)} to ${Math.round(high)} mm/min that a hand is at ease with ${POSITION_NAME[work.position]}.`;
+  return words` Inside the ${amount.travel([low, high], 0)} that a hand is at ease with ${POSITION_NAME[work.position]}.`;
 }
 
 function runsReason({ runs, work, fitUp }: Unreasoned): readonly Reason[] {
@@ -139,17 +147,17 @@ function beadReasons(plan: Unreasoned): Reason[] {
   const convex = `taken ${Math.round((FILLET_CONVEXITY - 1) * 100)} % convex`;
   const size =
     bead.legMm === undefined
-      ? `of ${bead.sectionMm2.toFixed(1)} mm²`
-      : `for a ${bead.legMm.toFixed(1)} mm leg, ${convex}`;
+      ? words`of ${amount.section(bead.sectionMm2, 1)}`
+      : words`for a ${amount.distance(bead.legMm, 1)} leg, ${convex}`;
   const list: Reason[] = [
     {
       item: 'travelSpeed',
-      text: `Wire melted over a bead section ${size}.${solvedWords(plan)}`,
+      text: words`Wire melted over a bead section ${size}.${solvedWords(plan)}`,
       source: HAND_TRAVEL_SOURCE,
     },
     {
       item: 'heatInput',
-      text: `${plan.heatInputKJPerMm.toFixed(2)} kJ/mm by mean volts and mean current, with 0.8 of it in the work${plan.voltsKind === 'mean' ? '; pulsed, the true figure differs' : ''}.`,
+      text: words`${amount.heatInput(plan.heatInputKJPerMm, 2)} by mean volts and mean current, with 0.8 of it in the work${plan.voltsKind === 'mean' ? '; pulsed, the true figure differs' : ''}.`,
       source: HEAT_INPUT_SOURCE,
     },
     ...runsReason(plan),
@@ -157,17 +165,20 @@ function beadReasons(plan: Unreasoned): Reason[] {
   if (weldSize) list.push({ item: 'weldSize', text: weldSize.text, source: weldSize.source });
   if (fitUp.closedButt) list.push({ item: 'fitUp', text: fitUp.closedButt.text, source: PRACTICE });
   if (work.joint === 'lap' && Math.min(work.thicknessMm, work.otherThicknessMm ?? work.thicknessMm) >= 6) {
-    const text =
-      'From 6 mm a fillet on a lap’s edge is kept 2 mm short of the edge, so that the edge stays to be seen.';
+    const text = words`From ${amount.thickness(6)} a fillet on a lap’s edge is kept ${amount.distance(2)} short of the edge, so that the edge stays to be seen.`;
     list.push({ item: 'named-rule', text, source: standard('AWS D1.1') });
   }
   if (fitUp.bevel) {
-    list.push({ item: 'named-rule', text: 'Over 5 mm the edges of a butt are bevelled.', source: HANDBOOK });
+    list.push({
+      item: 'named-rule',
+      text: words`Over ${amount.thickness(5)} the edges of a butt are bevelled.`,
+      source: HANDBOOK,
+    });
   }
   return list;
 }
 
-function ctwdText(plan: Unreasoned): string {
+function ctwdText(plan: Unreasoned): Words {
   if (plan.own.ctwdMm !== undefined) return 'Your own number; the wire speed is reckoned for it.';
   return 'Tip to work; the wire that sticks out is that less the arc. At one wire speed a longer stick-out means less current.';
 }
@@ -180,7 +191,7 @@ export function reasonsFor(plan: Unreasoned, told: ReasonContext): readonly Reas
     { item: 'polarity', text: polarity.why, source: polarity.source },
     {
       item: 'wire',
-      text: `${sentence(told.wire)} ${wireClassRow(plan.wire.wireClass).note}`,
+      text: words`${sentence(told.wire)} ${wireClassRow(plan.wire.wireClass).note}`,
       source: PRACTICE,
     },
     { item: 'driveRolls', text: feedPath.driveRolls.why, source: feedPath.driveRolls.source },

@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import type { Work } from '../../trade/material/work.ts';
 import type { RefusalCode } from '../../base/refusal-code.ts';
 import { MODEL_VERSION, type RefusedSetup } from './setup.ts';
@@ -6,8 +7,8 @@ import { MODEL_VERSION, type RefusedSetup } from './setup.ts';
 export function refused(
   work: Work,
   code: RefusalCode,
-  reasons: readonly string[],
-  instead: readonly string[] = [],
+  reasons: readonly Words[],
+  instead: readonly Words[] = [],
 ): RefusedSetup {
   return { status: 'refused', modelVersion: MODEL_VERSION, work, code, reasons, instead, ways: [] };
 }

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { Family } from '../../trade/family/family.ts';
 import type { WeldMetal } from '../../trade/material/metal-pair.ts';
 import { isFilletJoint, type Work } from '../../trade/material/work.ts';
@@ -32,7 +34,7 @@ export interface RunPlace {
 }
 
 /** Where a run is laid and how the hand moves. @source common practice */
-export function runTechnique({ role, layer, abreast }: RunPlace, family: Family, work: Work): string {
+export function runTechnique({ role, layer, abreast }: RunPlace, family: Family, work: Work): Words {
   switch (role) {
     case 'root':
       return rootWords(family, work);
@@ -42,8 +44,8 @@ export function runTechnique({ role, layer, abreast }: RunPlace, family: Family,
         : 'Stringers from one wall to the other, each over half of the one before; melt into the walls.';
     case 'cap':
       return abreast === 1
-        ? 'One to two millimetres proud and over each edge; pause at the edges, not in the middle.'
-        : 'Side by side, one to two millimetres proud; the outer ones go one to two millimetres over the edges.';
+        ? words`${amount.distance([1, 2])} proud and over each edge; pause at the edges, not in the middle.`
+        : words`Side by side, ${amount.distance([1, 2])} proud; the outer ones go ${amount.distance([1, 2])} over the edges.`;
     case 'second-side':
       return 'From the other side, once it is clean: it must reach into the first.';
     case 'stringer':

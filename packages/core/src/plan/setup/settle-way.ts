@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words } from '../../base/words/words.ts';
 import { currentDemand, type CurrentDemand } from '../demand/current-demand.ts';
 import { trueDiameterMm } from '../../trade/wire/true-diameter.ts';
 import { SINGLE_PASS_MOST_MM } from '../way/way-limits.ts';
@@ -33,12 +35,12 @@ function singlePassRefusal(open: OpenWay, wire: WireChoice, plannedA: number): R
   const { passes } = beadOfWay(open, arc, wireSpeedOf(arc, plannedA), 1);
   const thick = thickness.thicknessMm > SINGLE_PASS_MOST_MM;
   if (passes === 1 && !thick && sidesOfWay(open) === 1) return undefined;
-  const why = thick ? `for work up to about ${SINGLE_PASS_MOST_MM} mm` : 'laid once only';
+  const why = thick ? words`for work up to about ${amount.thickness(SINGLE_PASS_MOST_MM)}` : 'laid once only';
   return refused(
     work,
     'single-pass-wire',
-    [`${wire.wireClass} is ${why}: a second pass over it cracks.`],
-    [`Take ${usualClass(wireClassRow(wire.wireClass).way).id}, which takes several passes.`],
+    [words`${wire.wireClass} is ${why}: a second pass over it cracks.`],
+    [words`Take ${usualClass(wireClassRow(wire.wireClass).way).id}, which takes several passes.`],
   );
 }
 

@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import type { BeadPlan } from '../bead/bead-plan.ts';
 import type { WeldSize } from '../bead/weld-size.ts';
 import type { Caution } from '../caution/caution.ts';
@@ -67,7 +68,7 @@ export type ReasonItem = (typeof REASON_ITEMS)[number];
 
 export interface Reason {
   readonly item: ReasonItem;
-  readonly text: string;
+  readonly text: Words;
   readonly source: Source;
 }
 
@@ -76,7 +77,7 @@ export interface SpeedSchool {
   readonly id: 'melting-rate' | 'amps-by-thickness';
   readonly name: string;
   readonly wireFeedSpeedMPerMin: number | undefined;
-  readonly text: string;
+  readonly text: Words;
   readonly source: Source;
 }
 
@@ -88,7 +89,7 @@ export interface OtherWay {
   readonly status: 'chosen' | 'open' | 'closed';
   readonly code: RefusalCode | undefined;
   /** Why it is closed, or what it would ask for. */
-  readonly text: string;
+  readonly text: Words;
 }
 
 export type Origin = 'asked' | 'loaded' | 'shelf' | 'assumed';
@@ -153,7 +154,7 @@ export interface PlannedSetup {
   readonly speedSchools: readonly SpeedSchool[];
   readonly schoolsTouched: readonly SchoolId[];
   readonly ways: readonly OtherWay[];
-  readonly limits: { readonly checked: boolean; readonly text: string };
+  readonly limits: { readonly checked: boolean; readonly text: Words };
   /** Which of the numbers are the user's own. */
   readonly own: OwnNumbers;
   readonly reasons: readonly Reason[];
@@ -166,9 +167,9 @@ export interface RefusedSetup {
   readonly work: Work;
   readonly code: RefusalCode;
   /** Why, in sentences; the first stands alone. */
-  readonly reasons: readonly string[];
+  readonly reasons: readonly Words[];
   /** What to do instead, shortest way first. */
-  readonly instead: readonly string[];
+  readonly instead: readonly Words[];
   readonly ways: readonly OtherWay[];
 }
 

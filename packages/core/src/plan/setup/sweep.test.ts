@@ -1,3 +1,4 @@
+import { inMetric } from '../../base/words/in-words.ts';
 import { cases } from '../../../test/cases.ts';
 import { positionCeilingA, isSizeForPosition } from '../../trade/family/ceilings.ts';
 import { familyOf } from '../../trade/family/families.ts';
@@ -59,7 +60,8 @@ describe('a sweep of plans', () => {
       const work = someWork(random);
       const setup = planSetup(work);
       if (setup.status === 'refused') {
-        if (setup.instead.length === 0 || (setup.reasons[0] ?? '').length < 10) wrong.push(setup.code);
+        if (setup.instead.length === 0 || inMetric(setup.reasons[0] ?? '').length < 10)
+          wrong.push(setup.code);
         continue;
       }
       planned += 1;

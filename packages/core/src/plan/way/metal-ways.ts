@@ -1,6 +1,8 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { WeldMetal } from '../../trade/material/metal-pair.ts';
 
-type ByMetal = Readonly<Record<WeldMetal, string>>;
+type ByMetal = Readonly<Record<WeldMetal, Words>>;
 
 /** Ways with less heat, of those a metal has. */
 export const COLDER: ByMetal = {
@@ -20,7 +22,7 @@ export const HOTTER: ByMetal = {
 export const UPWARD: ByMetal = {
   steel: 'short-circuit, pulse or flux core',
   stainless: 'short-circuit or pulse',
-  aluminium: 'wire of 1.2 mm or thinner',
+  aluminium: words`wire of ${amount.wireSize(1.2)} or thinner`,
 };
 
 /** Every way a metal has. */

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { FamilyId } from '../../trade/family/family.ts';
 import { HANDBOOK, type Source } from '../../base/source.ts';
 import { THICKNESS_RANGE_MM } from '../../base/quantity/thickness.ts';
@@ -6,18 +8,18 @@ import type { WireDiameterMm } from '../../trade/wire/wire-diameter.ts';
 export interface WayLimit {
   /** Thinnest part it is used on, mm, and what happens below. */
   readonly thinnestMm: number;
-  readonly tooThin: string;
+  readonly tooThin: Words;
   /** Thickest part it is used on, mm, and what happens above. */
   readonly thickestMm: number;
-  readonly tooThick: string;
+  readonly tooThick: Words;
   readonly source: Source;
 }
 
 function limit(
   thinnestMm: number,
-  tooThin: string,
+  tooThin: Words,
   thickestMm: number = THICKNESS_RANGE_MM[1],
-  tooThick = '',
+  tooThick: Words = '',
 ): WayLimit {
   return { thinnestMm, tooThin, thickestMm, tooThick, source: HANDBOOK };
 }
@@ -25,23 +27,34 @@ function limit(
 /** Thickness each family is used over. Source: handbook figures, from memory. */
 export const WAY_LIMITS: Readonly<Record<FamilyId, WayLimit>> = {
   'steel-dip': limit(0.5, ''),
-  'steel-spray': limit(4.5, 'Spray blows through steel under about 5 mm.'),
-  'steel-pulse': limit(1.5, 'Pulse is for 1.5 mm and up.'),
+  'steel-spray': limit(4.5, words`Spray blows through steel under about ${amount.thickness(5)}.`),
+  'steel-pulse': limit(1.5, words`Pulse is for ${amount.thickness(1.5)} and up.`),
   'self-shielded': limit(
     1,
-    'Self-shielded flux core blows through under about 1.2 mm.',
+    words`Self-shielded flux core blows through under about ${amount.thickness(1.2)}.`,
     12.7,
-    'Self-shielded T-11 of this size is for up to about 12 mm (½ in).',
+    words`Self-shielded T-11 of this size is for up to about ${amount.thickness(12)}.`,
   ),
-  'self-shielded-t8': limit(4.5, 'Self-shielded T-8 in these sizes is too hot under about 5 mm.'),
-  'gas-shielded-flux-core': limit(2.5, 'Gas-shielded flux core is too hot under about 3 mm.'),
-  'metal-cored': limit(4.5, 'Metal-cored wire sprays: too hot under about 5 mm.'),
+  'self-shielded-t8': limit(
+    4.5,
+    words`Self-shielded T-8 in these sizes is too hot under about ${amount.thickness(5)}.`,
+  ),
+  'gas-shielded-flux-core': limit(
+    2.5,
+    words`Gas-shielded flux core is too hot under about ${amount.thickness(3)}.`,
+  ),
+  'metal-cored': limit(4.5, words`Metal-cored wire sprays: too hot under about ${amount.thickness(5)}.`),
   'stainless-dip': limit(0.5, ''),
-  'stainless-spray': limit(4.5, 'Spray blows through stainless under about 5 mm.'),
-  'stainless-pulse': limit(1.5, 'Pulse is for 1.5 mm and up.'),
+  'stainless-spray': limit(4.5, words`Spray blows through stainless under about ${amount.thickness(5)}.`),
+  'stainless-pulse': limit(1.5, words`Pulse is for ${amount.thickness(1.5)} and up.`),
   'aluminium-spray': limit(1.6, 'Without pulse aluminium this thin falls through.'),
   'aluminium-pulse': limit(0.8, 'Aluminium this thin falls through, even pulsed.'),
-  'bronze-braze': limit(0.5, '', 3, 'Brazing is for thin sheet: over 3 mm it does not carry.'),
+  'bronze-braze': limit(
+    0.5,
+    '',
+    3,
+    words`Brazing is for thin sheet: over ${amount.thickness(3)} it does not carry.`,
+  ),
 };
 
 /** Self-shielded T-11 above 1.2 mm is taken a little further, mm. Source: handbook figure, from memory. */

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { isSizeForPosition } from '../../trade/family/ceilings.ts';
 import { type Family, sizeOf } from '../../trade/family/family.ts';
 import { gasOf } from '../../trade/gas/gas.ts';
@@ -19,8 +21,8 @@ import type { WorkContext } from './work-context.ts';
 /** Why a way cannot be gone for this work, and what to do about it. */
 export interface WayRefusal {
   readonly code: RefusalCode;
-  readonly reason: string;
-  readonly instead: readonly string[];
+  readonly reason: Words;
+  readonly instead: readonly Words[];
 }
 
 interface Considered {
@@ -32,7 +34,7 @@ interface Considered {
 
 type Rule = (considered: Considered) => WayRefusal | undefined;
 
-function refusal(code: RefusalCode, reason: string, ...instead: string[]): WayRefusal {
+function refusal(code: RefusalCode, reason: Words, ...instead: Words[]): WayRefusal {
   return { code, reason, instead };
 }
 
@@ -47,8 +49,8 @@ const byPolarity: Rule = ({ wireClass, context }) => {
   if (asked === undefined || asked === own.polarity) return undefined;
   return refusal(
     'polarity-wrong-for-wire',
-    `${wireClass} is not run on ${asked}: ${own.why}`,
-    `Gun lead to ${own.gunLead}, work lead to ${own.workLead}.`,
+    words`${wireClass} is not run on ${asked}: ${own.why}`,
+    words`Gun lead to ${own.gunLead}, work lead to ${own.workLead}.`,
   );
 };
 
@@ -66,7 +68,7 @@ const byMachine: Rule = ({ option, context }) => {
   const pulseless = option.mode === 'pulse' ? lacking(context, 'pulse', 'pulse') : undefined;
   if (pulseless !== undefined) {
     const other = context.pair.weldMetal === 'aluminium' ? 'Take spray' : 'Take short-circuit or spray';
-    return refusal('machine-without-pulse', pulseless, `${other}, or a machine that has pulse.`);
+    return refusal('machine-without-pulse', pulseless, words`${other}, or a machine that has pulse.`);
   }
   if (option.way !== 'aluminium-spool-gun') return undefined;
   const socketless = lacking(context, 'spool-gun-socket', 'socket for a spool gun');
@@ -81,22 +83,22 @@ const byMachine: Rule = ({ option, context }) => {
 const byPosition: Rule = ({ option, family, context }) => {
   const { position } = context.work;
   if (position === 'vertical-down' && context.thickness.thicknessMm > VERTICAL_DOWN_MOST_MM) {
-    const reason = `Nothing over ${VERTICAL_DOWN_MOST_MM} mm is welded vertical down: the puddle runs ahead of the arc and does not fuse.`;
+    const reason = words`Nothing over ${amount.thickness(VERTICAL_DOWN_MOST_MM)} is welded vertical down: the puddle runs ahead of the arc and does not fuse.`;
     return refusal('position-wrong-for-way', reason, 'Weld it vertical up, or turn it flat.');
   }
   const size = context.resources.wireDiameterMm;
   const tooThick = size !== undefined && !isSizeForPosition(family.ceilings, size, position);
   if (family.position[position] !== undefined && !tooThick) return undefined;
   if (tooThick && family.position[position] !== undefined) {
-    const reason = `${size} mm wire stays flat and horizontal in ${wayModeName(option)}: ${POSITION_NAME[position]} its puddle is too large.`;
+    const reason = words`${amount.wireSize(size)} wire stays flat and horizontal in ${wayModeName(option)}: ${POSITION_NAME[position]} its puddle is too large.`;
     return refusal('position-wrong-for-way', reason, 'Turn the work flat, or take a thinner wire.');
   }
   const why =
     option.mode === 'own' ? 'the slag runs ahead of the arc' : 'the puddle is too large and fluid to stay up';
   return refusal(
     'position-wrong-for-way',
-    `No ${wayModeName(option)} ${POSITION_NAME[position]}: ${why}.`,
-    `Turn the work flat, or take ${UPWARD[context.pair.weldMetal]}.`,
+    words`No ${wayModeName(option)} ${POSITION_NAME[position]}: ${why}.`,
+    words`Turn the work flat, or take ${UPWARD[context.pair.weldMetal]}.`,
   );
 };
 
@@ -113,10 +115,10 @@ const byJoint: Rule = ({ option, family, context }) => {
   const root = context.pair.weldMetal === 'aluminium' ? '' : ', or weld the root in short-circuit';
   return refusal(
     'joint-wrong-for-way',
-    `No ${wayModeName(option)} on ${joint === 'tee' ? 'a' : 'an'} ${JOINT_NAME[joint]}: it falls through.`,
+    words`No ${wayModeName(option)} on ${joint === 'tee' ? 'a' : 'an'} ${JOINT_NAME[joint]}: it falls through.`,
     joint === 'open-butt'
-      ? `Close the gap or put a backing bar behind it${root}.`
-      : `Take ${COLDER[context.pair.weldMetal]}.`,
+      ? words`Close the gap or put a backing bar behind it${root}.`
+      : words`Take ${COLDER[context.pair.weldMetal]}.`,
   );
 };
 
@@ -124,9 +126,9 @@ const byThickness: Rule = ({ family, context }) => {
   const { thinnestMm, tooThin, tooThick } = WAY_LIMITS[family.id];
   const { weldMetal } = context.pair;
   if (context.thickness.thinnerMm < thinnestMm)
-    return refusal('too-thin-for-way', tooThin, `Take ${COLDER[weldMetal]}.`);
+    return refusal('too-thin-for-way', tooThin, words`Take ${COLDER[weldMetal]}.`);
   return context.thickness.thicknessMm > thickestMm(family.id, context.resources.wireDiameterMm)
-    ? refusal('too-thick-for-way', tooThick, `Take ${HOTTER[weldMetal]}.`)
+    ? refusal('too-thick-for-way', tooThick, words`Take ${HOTTER[weldMetal]}.`)
     : undefined;
 };
 
@@ -161,8 +163,8 @@ const bySize: Rule = ({ option, family, context }) => {
   const sold = family.sizes.map((size) => size.nominalMm).toSorted((a, b) => a - b);
   return refusal(
     'wire-without-window',
-    `${wireDiameterMm} mm wire has no window in ${wayModeName(option)}.`,
-    `Take ${sold.join(', ')} mm.`,
+    words`${amount.wireSize(wireDiameterMm)} wire has no window in ${wayModeName(option)}.`,
+    words`Take ${amount.wireSize(sold, undefined, { between: ', ' })}.`,
   );
 };
 

@@ -1,8 +1,12 @@
-import { contextOf, PLAIN_MACHINE } from '../../../test/context.ts';
+import { contextOf as contextOfInWords, PLAIN_MACHINE } from '../../../test/context.ts';
 import type { Machine } from '../../machine/machine.ts';
 import type { Work } from '../../trade/material/work.ts';
 import type { Resources } from '../work/resources.ts';
-import { isAsked, judgedWays, type JudgedWay } from './ways.ts';
+import { isAsked, judgedWays as judgedWaysInWords, type JudgedWay } from './ways.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const contextOf = toldInMetric(contextOfInWords);
+const judgedWays = toldInMetric(judgedWaysInWords);
 
 const ways = (work: Partial<Work> = {}, resources: Resources = {}): readonly JudgedWay[] =>
   judgedWays(contextOf(work, resources));
@@ -293,7 +297,7 @@ describe('a way is refused', () => {
     );
     expect(why('solid-gas spray', { thicknessMm: 6, position: 'overhead' })).toContain('too large and fluid');
     expect(why('solid-gas short-circuit', {}, { wireDiameterMm: 2.4 })).toContain(
-      'Take 0.6, 0.8, 0.9, 1, 1.2 mm.',
+      'Take 0.6, 0.8, 0.9, 1.0, 1.2 mm.',
     );
   });
 });

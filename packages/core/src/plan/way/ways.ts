@@ -1,3 +1,4 @@
+import { words } from '../../base/words/words.ts';
 import type { Family } from '../../trade/family/family.ts';
 import { familyOf, isWayOfMetal } from '../../trade/family/families.ts';
 import { baseMetalRow } from '../../trade/material/base-metal.ts';
@@ -63,7 +64,7 @@ function judged(option: WayMode, asking: WorkContext): JudgedWay {
   if (!family) {
     const name = baseMetalRow(context.work.metal).name;
     const reason = `${WAY_NAME[option.way]} is not a way for ${name}.`;
-    const instead = [`Take ${WAYS_OF_METAL[context.pair.weldMetal]}.`];
+    const instead = [words`Take ${WAYS_OF_METAL[context.pair.weldMetal]}.`];
     return closed(option, { code: 'way-wrong-for-metal', reason, instead });
   }
   if (!wire) {

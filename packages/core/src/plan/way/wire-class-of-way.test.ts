@@ -1,10 +1,14 @@
-import { contextOf, PLAIN_MACHINE } from '../../../test/context.ts';
+import { contextOf as contextOfInWords, PLAIN_MACHINE } from '../../../test/context.ts';
 import type { Work } from '../../trade/material/work.ts';
 import type { Resources } from '../work/resources.ts';
 import type { Way } from '../../trade/wire/way.ts';
 import { GUN_LIMITS } from './gun-limits.ts';
 import { SINGLE_PASS_MOST_MM, thickestMm, WAY_LIMITS } from './way-limits.ts';
-import { wireClassOfWay } from './wire-class-of-way.ts';
+import { wireClassOfWay as wireClassOfWayInWords } from './wire-class-of-way.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const contextOf = toldInMetric(contextOfInWords);
+const wireClassOfWay = toldInMetric(wireClassOfWayInWords);
 
 const chosen = (way: Way, work: Partial<Work> = {}, resources: Resources = {}) =>
   wireClassOfWay(way, contextOf(work, resources));

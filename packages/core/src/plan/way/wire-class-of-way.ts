@@ -1,3 +1,4 @@
+import { words, type Words } from '../../base/words/words.ts';
 import { rankedFillers } from '../../trade/wire/aluminium-filler.ts';
 import { fillerVerdict, stainlessFiller } from '../../trade/wire/filler-verdict.ts';
 import type { Way } from '../../trade/wire/way.ts';
@@ -8,7 +9,7 @@ import { gasOf } from '../../trade/gas/gas.ts';
 export interface WireClassChoice {
   readonly wireClass: WireClass;
   readonly origin: 'asked' | 'loaded' | 'shelf' | 'assumed';
-  readonly why: string;
+  readonly why: Words;
 }
 
 /** How much nearer a spool at hand stands than one to buy, in the filler chart's score. Source: our model. */
@@ -20,7 +21,7 @@ function steelClass(way: Way, { resources }: WorkContext): WireClassChoice {
   return {
     wireClass: id,
     origin: 'assumed',
-    why: usual ?? `The class made for ${madeFor?.words ?? 'this gas'}.`,
+    why: usual ?? words`The class made for ${madeFor?.words ?? 'this gas'}.`,
   };
 }
 
@@ -37,7 +38,7 @@ function aluminiumClass({ work, pair, resources }: WorkContext): WireClassChoice
     machine?.loadedWireClass === best.filler ? 'loaded' : atHand(best.filler) ? 'shelf' : 'assumed';
   const wished = best.serves.length === 0 ? '' : ' and serves what matters to you';
   const next = ranked[1] === undefined ? '' : ` Next: ${ranked[1].filler}.`;
-  return { wireClass: best.filler, origin, why: `${best.grade} on both parts${wished}.${next}` };
+  return { wireClass: best.filler, origin, why: words`${best.grade} on both parts${wished}.${next}` };
 }
 
 /** The wire class a way is planned with: asked, else loaded when it suits, else the first choice; undefined when no filler joins the parts. */

@@ -1,7 +1,14 @@
-import { figureText } from '../../base/numeric/figure-text.ts';
+import { amount } from '../../base/words/amount.ts';
+import { joined, type Phrase, words } from '../../base/words/words.ts';
 import { asWelded } from '../bead/joint-section.ts';
 import { metalName } from '../../trade/material/base-metal.ts';
-import { JOINT_NAME, POSITION_NAME, PROFILE_NAME, type Work } from '../../trade/material/work.ts';
+import {
+  gaugeTableFor,
+  JOINT_NAME,
+  POSITION_NAME,
+  PROFILE_NAME,
+  type Work,
+} from '../../trade/material/work.ts';
 import type { StatedWork } from './stated-work.ts';
 
 /** Slots of a job that {@link completeWork} may fill. */
@@ -83,20 +90,34 @@ export function completeWork(said: StatedWork): CompletedWork | undefined {
 }
 
 /**
- * A job's title in words: "3 mm carbon steel tee, flat".
+ * A job's title: "3 mm carbon steel tee, flat".
  *
  * @example
- * workTitle(completeWork({ thicknessMm: 3, joint: 'tee' }).work) // '3 mm carbon steel tee, flat'
+ * workTitle({ metal: 'carbon-steel', thicknessMm: 3, joint: 'tee', position: 'flat' }).code // '{0} {1} {2}, {3}'
  */
-export function workTitle(work: Work): string {
-  const other = work.otherThicknessMm === undefined ? '' : ` on ${figureText(work.otherThicknessMm, 2)}`;
-  const size =
-    work.outsideMm === undefined ? '' : `${work.outsideMm.map((mm) => figureText(mm, 2)).join('×')} mm `;
+export function workTitle(work: TitledWork): Phrase {
+  const { thicknessMm, otherThicknessMm, outsideMm } = work;
+  const plates = [thicknessMm, ...(otherThicknessMm === undefined ? [] : [otherThicknessMm])];
+  const thick = amount.thickness(plates, 'as-given', {
+    between: ' on ',
+    gauges: gaugeTableFor(work.metal, work.product),
+  });
   const shape = work.profile === undefined ? work.product : PROFILE_NAME[work.profile];
-  const first = shape === undefined ? undefined : `${size}${shape}`;
-  const products = [first, work.otherProduct].filter((p) => p !== undefined).join(' to ');
-  const second = work.otherMetal === undefined ? '' : ` to ${metalName(work.otherMetal, work.otherAlloy)}`;
-  const metals = `${metalName(work.metal, work.alloy)}${second}`;
-  const what = [metals, products].filter((word) => word !== '').join(' ');
-  return `${figureText(work.thicknessMm, 2)}${other} mm ${what} ${JOINT_NAME[work.joint]}, ${POSITION_NAME[work.position]}`;
+  const outside =
+    outsideMm === undefined || shape === undefined
+      ? ''
+      : amount.distance(outsideMm.map(tidied), 'as-given', { between: ' × ' });
+  const products = joined(
+    [shape === undefined ? '' : joined([outside, shape]), work.otherProduct ?? ''],
+    ' to ',
+  );
+  const second = work.otherMetal === undefined ? '' : metalName(work.otherMetal, work.otherAlloy);
+  const metals = joined([metalName(work.metal, work.alloy), second], ' to ');
+  const what = joined([metals, products]);
+  return words`${thick} ${what} ${JOINT_NAME[work.joint]}, ${POSITION_NAME[work.position]}`;
 }
+
+type TitledWork = Pick<Work, 'metal' | 'thicknessMm' | 'joint' | 'position'> & Partial<Work>;
+
+/** A size as it is said: hundredths of a millimetre are the noise of a conversion. */
+const tidied = (mm: number): number => Number(mm.toFixed(2));

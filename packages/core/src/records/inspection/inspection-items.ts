@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { GaugeId } from './gauges.ts';
 
 /** How an item is told: seen or not, as a size, or as a grade. */
@@ -17,7 +19,7 @@ interface Item {
   /** Whether a short one is judged otherwise than a long one. */
   readonly hasLength: boolean;
   /** How it is looked at, in a sentence. */
-  readonly how: string;
+  readonly how: Words;
 }
 
 /** What a weld is looked at for, in the order of looking: what always fails first. Source: handbook on inspection. */
@@ -64,7 +66,7 @@ export const INSPECTION_ITEMS = [
     gauge: 'pin',
     byPhoto: false,
     hasLength: true,
-    how: 'The deepest place beside the toe; the length of all of it in the worst 100 mm.',
+    how: words`The deepest place beside the toe; the length of all of it in the worst ${amount.distance(100)}.`,
   },
   {
     id: 'overlap',

@@ -1,4 +1,7 @@
+import { amount } from '../../base/words/amount.ts';
+import { isSameWords, joined, words, type Words } from '../../base/words/words.ts';
 import { MODE_NAME } from '../../trade/transfer/transfer-mode.ts';
+import type { Span } from '../../base/numeric/span.ts';
 import { isFilletJoint, JOINT_NAME } from '../../trade/material/work.ts';
 import { type BaseMetal, baseMetalRow } from '../../trade/material/base-metal.ts';
 import { type PlannedRun, RUN_ROLE_NAME } from '../../plan/runs/run.ts';
@@ -33,27 +36,15 @@ export interface SheetEssentials {
 }
 
 /** One line of a sheet: what it is, and what stands there. */
-export type SheetLine = readonly [name: string, value: string];
+export type SheetLine = readonly [name: string, value: Words];
 
 export interface SheetPart {
   readonly title: string;
   readonly lines: readonly SheetLine[];
 }
 
-/** A run as a sheet has it, in the order of {@link SHEET_RUN_COLUMNS}. */
-export type SheetRun = readonly string[];
-
-export const SHEET_RUN_COLUMNS = [
-  'Run',
-  'Process',
-  'Wire mm',
-  'WFS m/min',
-  'A',
-  'V',
-  'Polarity',
-  'Travel mm/min',
-  'Q kJ/mm',
-] as const;
+/** A run as a sheet has it, in the order of `SHEET_COLUMNS`. */
+export type SheetRun = readonly Words[];
 
 /** A preliminary procedure sheet, in words: it can be kept and printed as it is. */
 export interface ProcedureSheet {
@@ -73,27 +64,32 @@ export const SHEET_DISCLAIMER =
 /** How far figures of a run may lie off, where the plan gives no range of its own, share. Source: our model. */
 const RUN_BAND = 0.1;
 
-function about(value: number, places: number, band = RUN_BAND): string {
-  return `${(value * (1 - band)).toFixed(places)}–${(value * (1 + band)).toFixed(places)}`;
+type Ends = Pick<Span, 'low' | 'high'>;
+
+function about(value: number, band = RUN_BAND): Ends {
+  return { low: value * (1 - band), high: value * (1 + band) };
 }
 
-function span({ low, high }: { readonly low: number; readonly high: number }, places: number): string {
+function span({ low, high }: Ends, places: number): string {
   const [least, most] = [low.toFixed(places), high.toFixed(places)];
   return least === most ? least : `${least}–${most}`;
 }
 
+/** A column has its unit in its heading. */
+const IN_COLUMN = { between: '–', isBare: true } as const;
+
 function runLine(plan: PlannedSetup, run: PlannedRun, process: string): SheetRun {
   const isOnly = plan.runs.length === 1;
   return [
-    `${run.number} ${RUN_ROLE_NAME[run.role]}`,
-    `${process} ${MODE_LETTER[run.mode]}`,
-    run.wireDiameterMm.toFixed(1),
-    isOnly ? span(plan.wireFeedSpeedMPerMin, 1) : about(run.wireFeedSpeedMPerMin, 1),
-    isOnly ? span(plan.currentA, 0) : about(run.currentA, 0),
-    isOnly ? span(plan.volts, 1) : about(run.volts, 1, 0.05),
+    words`${run.number} ${RUN_ROLE_NAME[run.role]}`,
+    words`${process} ${MODE_LETTER[run.mode]}`,
+    words`${amount.wireSize(run.wireDiameterMm, undefined, IN_COLUMN)}`,
+    words`${amount.wireFeedSpeed(isOnly ? plan.wireFeedSpeedMPerMin : about(run.wireFeedSpeedMPerMin), 1, IN_COLUMN)}`,
+    span(isOnly ? plan.currentA : about(run.currentA), 0),
+    span(isOnly ? plan.volts : about(run.volts, 0.05), 1),
     plan.polarity.polarity === 'DCEP' ? '+' : '−',
-    isOnly ? span(plan.travelMmPerMin, 0) : about(run.travelMmPerMin, 0),
-    about(run.heatInputKJPerMm, 2, 0.15),
+    words`${amount.travel(isOnly ? plan.travelMmPerMin : about(run.travelMmPerMin), 0, IN_COLUMN)}`,
+    words`${amount.heatInput(about(run.heatInputKJPerMm, 0.15), 2, IN_COLUMN)}`,
   ];
 }
 
@@ -101,22 +97,22 @@ function jointLines({ work, fitUp, bead }: PlannedSetup): readonly SheetLine[] {
   const { bevel, rootGapMm } = fitUp;
   const kind = isFilletJoint(work.joint) ? 'FW' : 'BW';
   const edge = bevel
-    ? `single V, ${bevel.includedDegrees}°, root face ${span(bevel.rootFaceMm, 1)} mm`
+    ? words`single V, ${bevel.includedDegrees}°, root face ${amount.distance(bevel.rootFaceMm, 1)}`
     : 'square edge';
   return [
-    ['Joint', `${kind}, ${JOINT_NAME[work.joint]}, ${edge}`],
-    ['Gap', `${span(rootGapMm, 1)} mm`],
+    ['Joint', words`${kind}, ${JOINT_NAME[work.joint]}, ${edge}`],
+    ['Gap', words`${amount.distance(rootGapMm, 1)}`],
     ...(bead.finishedLegMm === undefined
       ? []
       : [
           [
             'Size',
-            `leg z ${bead.finishedLegMm.toFixed(1)} mm (throat a ${(bead.finishedLegMm / Math.SQRT2).toFixed(1)} mm)`,
+            words`leg z ${amount.distance(bead.finishedLegMm, 1)} (throat a ${amount.distance(bead.finishedLegMm / Math.SQRT2, 1)})`,
           ] as const,
         ]),
     ['Welded from', fitUp.sides === 2 ? 'both sides' : 'one side'],
-    ['Backing', `${fitUp.backing ? 'bar' : 'none'}${fitUp.backPurge ? ', back purged with argon' : ''}`],
-    ['Cleaning', fitUp.preparation.join('; ') || 'bright metal'],
+    ['Backing', words`${fitUp.backing ? 'bar' : 'none'}${fitUp.backPurge ? ', back purged with argon' : ''}`],
+    ['Cleaning', fitUp.preparation.length === 0 ? 'bright metal' : joined(fitUp.preparation, '; ')],
     ['Position', positionCode(work)],
   ];
 }
@@ -150,6 +146,9 @@ function metalText(metal: BaseMetal, alloy: string | undefined): string {
   return alloy === undefined ? `${name}, grade not told` : `${name} ${alloy}`;
 }
 
+const isFirstOfItsKind = (how: Words, i: number, all: readonly Words[]): boolean =>
+  all.findIndex((one) => isSameWords(one, how)) === i;
+
 /** What a sheet is headed with besides its plan. */
 export interface SheetHead {
   readonly title: string;
@@ -173,7 +172,7 @@ export function procedureSheet(plan: PlannedSetup, head: SheetHead): ProcedureSh
   const { group } = essentials;
   const beside = FILLER_BESIDE[wire.wireClass];
   const plates = [work.thicknessMm, work.otherThicknessMm].filter((one) => one !== undefined);
-  const flow = gas.gas.shields ? `${span(plan.gasFlowLPerMin, 0)} L/min` : 'no gas';
+  const flow = gas.gas.shields ? words`${amount.gasFlow(plan.gasFlowLPerMin, 0)}` : 'no gas';
   const groupText =
     group === undefined
       ? 'group not known: name the grade'
@@ -182,16 +181,16 @@ export function procedureSheet(plan: PlannedSetup, head: SheetHead): ProcedureSh
   const numbers: readonly SheetLine[] = [
     [
       'Wire speed',
-      `${plan.wireFeedSpeedMPerMin.start.toFixed(1)} m/min (${span(plan.wireFeedSpeedMPerMin, 1)})`,
+      words`${amount.wireFeedSpeed(plan.wireFeedSpeedMPerMin.start, 1)} (${amount.wireFeedSpeed(plan.wireFeedSpeedMPerMin, 1)})`,
     ],
-    ['Volts', `${plan.volts.start.toFixed(1)} V (${span(plan.volts, 1)})`],
+    ['Volts', words`${plan.volts.start.toFixed(1)} V (${span(plan.volts, 1)})`],
     [
       'Gas',
       gas.gas.shields
-        ? `${plan.gasFlowLPerMin.start.toFixed(0)} L/min (${span(plan.gasFlowLPerMin, 0)})`
+        ? words`${amount.gasFlow(plan.gasFlowLPerMin.start, 0)} (${amount.gasFlow(plan.gasFlowLPerMin, 0)})`
         : 'none',
     ],
-    ['Tip to work', `${plan.ctwdMm.start.toFixed(0)} mm (${span(plan.ctwdMm, 0)})`],
+    ['Tip to work', words`${amount.distance(plan.ctwdMm.start, 0)} (${amount.distance(plan.ctwdMm, 0)})`],
   ];
   return {
     modelVersion: plan.modelVersion,
@@ -202,10 +201,15 @@ export function procedureSheet(plan: PlannedSetup, head: SheetHead): ProcedureSh
       {
         title: 'Process and metal',
         lines: [
-          ['Process', `${process} (${plan.familyName}), ${MODE_NAME[plan.transferMode]}`],
-          ['Metal', `${metalText(work.metal, work.alloy)}${other}, ${groupText}`],
-          ['Thickness', `${plates.map((mm) => mm.toFixed(1)).join(' on ')} mm`],
-          ['Tube', work.outsideMm ? `outside ${work.outsideMm.join(' × ')} mm` : 'plate'],
+          ['Process', words`${process} (${plan.familyName}), ${MODE_NAME[plan.transferMode]}`],
+          ['Metal', words`${metalText(work.metal, work.alloy)}${other}, ${groupText}`],
+          ['Thickness', words`${amount.thickness(plates, 1, { between: ' on ' })}`],
+          [
+            'Tube',
+            work.outsideMm
+              ? words`outside ${amount.distance(work.outsideMm, 'as-given', { between: ' × ' })}`
+              : 'plate',
+          ],
           ['Machine', head.machineName ?? 'not named'],
           ...(head.machineTerms ?? []),
         ],
@@ -216,39 +220,47 @@ export function procedureSheet(plan: PlannedSetup, head: SheetHead): ProcedureSh
         lines: [
           [
             'Filler',
-            `${wire.diameterMm.toFixed(1)} mm ${wire.wireClass}${beside === undefined ? '' : ` ≈ ${beside}`}`,
+            words`${amount.wireSize(wire.diameterMm, 1)} ${wire.wireClass}${beside === undefined ? '' : words` ≈ ${beside}`}`,
           ],
           ['Lot', head.wireBatch ?? 'not told'],
-          ['Gas', `${gas.gas.name}${gas.gas.group === undefined ? '' : ` (${gas.gas.group})`}, ${flow}`],
+          [
+            'Gas',
+            words`${gas.gas.name}${gas.gas.group === undefined ? '' : words` (${gas.gas.group})`}, ${flow}`,
+          ],
           [
             'Polarity',
-            `${plan.polarity.polarity}: gun ${plan.polarity.gunLead}, work ${plan.polarity.workLead}`,
+            words`${plan.polarity.polarity}: gun ${plan.polarity.gunLead}, work ${plan.polarity.workLead}`,
           ],
           [
             'Wire path',
-            `${feedPath.driveRolls.fit}; ${feedPath.liner.fit}; tip ${feedPath.tip.fit}; ${feedPath.nozzle.fit}`,
+            words`${feedPath.driveRolls.fit}; ${feedPath.liner.fit}; tip ${feedPath.tip.fit}; ${feedPath.nozzle.fit}`,
           ],
         ],
       },
       {
         title: 'Technique',
         lines: [
-          ['Tip to work', `${span(plan.ctwdMm, 0)} mm, extension ${span(plan.extensionMm, 0)} mm`],
-          ['Gun', `${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
           [
-            'Hand',
-            plan.runs
-              .map(({ technique: how }) => how)
-              .filter((how, i, all) => all.indexOf(how) === i)
-              .join('; '),
+            'Tip to work',
+            words`${amount.distance(plan.ctwdMm, 0)}, extension ${amount.distance(plan.extensionMm, 0)}`,
           ],
+          ['Gun', words`${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
+          ['Hand', joined(plan.runs.map(({ technique: how }) => how).filter(isFirstOfItsKind), '; ')],
           ['Preheat', fitUp.preheatText],
           [
             'Between runs',
-            fitUp.interpassMostC === undefined ? 'not limited' : `at most ${fitUp.interpassMostC} °C`,
+            fitUp.interpassMostC === undefined
+              ? 'not limited'
+              : words`at most ${amount.temperature(fitUp.interpassMostC)}`,
           ],
-          ['Tacks', `${span(fitUp.tackMm, 0)} mm, ${span(fitUp.tackSpacingMm, 0)} mm apart`],
-          ['Heat input', `${about(plan.heatInputKJPerMm, 2, 0.15)} kJ/mm, mean volts × mean amps × 0.8`],
+          [
+            'Tacks',
+            words`${amount.distance(fitUp.tackMm, 0)}, ${amount.distance(fitUp.tackSpacingMm, 0)} apart`,
+          ],
+          [
+            'Heat input',
+            words`${amount.heatInput(about(plan.heatInputKJPerMm, 0.15), 2)}, mean volts × mean amps × 0.8`,
+          ],
         ],
       },
     ],

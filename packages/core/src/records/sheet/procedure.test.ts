@@ -1,7 +1,12 @@
-import { planned } from '../../../test/planned.ts';
-import { procedureSheet, type SheetEssentials } from './procedure-sheet.ts';
-import { sheetChanges } from './sheet-changes.ts';
+import { planned as plannedInWords } from '../../../test/planned.ts';
+import { procedureSheet as procedureSheetInWords, type SheetEssentials } from './procedure-sheet.ts';
+import { sheetChanges as sheetChangesInWords } from './sheet-changes.ts';
 import { metalGroup, pNumber, positionCode, processNumber } from './sheet-terms.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const planned = toldInMetric(plannedInWords);
+const procedureSheet = toldInMetric(procedureSheetInWords);
+const sheetChanges = toldInMetric(sheetChangesInWords);
 
 const sheetOf = (line: string) => procedureSheet(planned(line), { title: line });
 const lineOf = (line: string, name: string) =>

@@ -1,10 +1,12 @@
+import { amount } from '../../base/words/amount.ts';
+import { isSameWords, words, type Words } from '../../base/words/words.ts';
 import type { SheetEssentials } from './procedure-sheet.ts';
 
 /** Something by which a sheet no longer describes the weld. */
 export interface SheetChange {
   readonly what: string;
-  readonly was: string;
-  readonly is: string;
+  readonly was: Words;
+  readonly is: Words;
 }
 
 /** How far a thickness may lie off the one of the sheet, as shares: one run, thin, thick. Source: ISO 15614-1, recalled, less sure. */
@@ -22,8 +24,10 @@ const CO2_SHARE = 0.1;
 const HEAT_SHARE = 0.25;
 
 const DIP: ReadonlySet<string> = new Set(['short-circuit']);
-const mm = (value: number | undefined): string => (value === undefined ? 'none' : `${value.toFixed(1)} mm`);
-const celsius = (value: number | undefined): string => (value === undefined ? 'none' : `${value} °C`);
+const mm = (value: number | undefined): Words =>
+  value === undefined ? 'none' : words`${amount.distance(value, 1)}`;
+const celsius = (value: number | undefined): Words =>
+  value === undefined ? 'none' : words`${amount.temperature(value)}`;
 
 /**
  * What of a weld no longer lies within what its sheet describes.
@@ -34,8 +38,8 @@ const celsius = (value: number | undefined): string => (value === undefined ? 'n
  */
 export function sheetChanges(sheet: SheetEssentials, now: SheetEssentials): readonly SheetChange[] {
   const changes: SheetChange[] = [];
-  const unlike = (what: string, was: string, is: string): void => {
-    if (was !== is) changes.push({ what, was, is });
+  const unlike = (what: string, was: Words, is: Words): void => {
+    if (!isSameWords(was, is)) changes.push({ what, was, is });
   };
   unlike('Process', sheet.process, now.process);
   if (DIP.has(sheet.mode) !== DIP.has(now.mode)) unlike('Transfer', sheet.mode, now.mode);
@@ -44,7 +48,7 @@ export function sheetChanges(sheet: SheetEssentials, now: SheetEssentials): read
   if (now.thicknessMm < thin || now.thicknessMm > thick)
     changes.push({
       what: 'Thickness',
-      was: `${thin.toFixed(1)} to ${thick.toFixed(1)} mm`,
+      was: words`${amount.thickness([thin, thick], 1)}`,
       is: mm(now.thicknessMm),
     });
   if (sheet.throatMm !== undefined && now.throatMm !== undefined && sheet.runs === 1) {
@@ -52,7 +56,7 @@ export function sheetChanges(sheet: SheetEssentials, now: SheetEssentials): read
     if (now.throatMm < least || now.throatMm > most)
       changes.push({
         what: 'Throat',
-        was: `${least.toFixed(1)} to ${most.toFixed(1)} mm`,
+        was: words`${amount.distance([least, most], 1)}`,
         is: mm(now.throatMm),
       });
   }
@@ -61,7 +65,7 @@ export function sheetChanges(sheet: SheetEssentials, now: SheetEssentials): read
     sheet.gas === now.gas &&
     Math.abs(now.co2Percent - sheet.co2Percent) > CO2_SHARE * sheet.co2Percent + 1e-9
   )
-    unlike('CO₂ in the gas', `${sheet.co2Percent} %`, `${now.co2Percent} %`);
+    unlike('CO₂ in the gas', words`${sheet.co2Percent} %`, words`${now.co2Percent} %`);
   unlike('Filler', sheet.filler, now.filler);
   unlike('Polarity', sheet.polarity, now.polarity);
   if ((sheet.runs === 1) !== (now.runs === 1)) unlike('Runs', String(sheet.runs), String(now.runs));
@@ -71,7 +75,7 @@ export function sheetChanges(sheet: SheetEssentials, now: SheetEssentials): read
   if ((now.interpassMostC ?? Infinity) > (sheet.interpassMostC ?? Infinity))
     unlike('Between runs', celsius(sheet.interpassMostC), celsius(now.interpassMostC));
   if (Math.abs(now.heatInputKJPerMm / sheet.heatInputKJPerMm - 1) > HEAT_SHARE + 1e-9) {
-    const text = (value: number): string => `${value.toFixed(2)} kJ/mm`;
+    const text = (value: number): Words => words`${amount.heatInput(value, 2)}`;
     unlike(
       'Heat input, where impact or hardness is asked',
       text(sheet.heatInputKJPerMm),

@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import type { Joint, Position, Surface, Work } from '../material/work.ts';
 import { type Source, MODEL, PRACTICE } from '../../base/source.ts';
 import { curveValue, type CurvePoints } from '../../base/numeric/point-curve.ts';
@@ -7,7 +8,7 @@ export interface CurrentFactor {
   readonly factor: number;
   /** How far the factor itself may be off, as a share. */
   readonly tolerance: number;
-  readonly why: string;
+  readonly why: Words;
   readonly source: Source;
 }
 

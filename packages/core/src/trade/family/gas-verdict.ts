@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import type { FamilyId } from './family.ts';
 import type { Schools } from '../../base/school.ts';
 import { isMadeFor, WIRE_CLASS_ROWS, type WireClass, wireClassRow } from '../wire/wire-class.ts';
@@ -11,8 +12,8 @@ export type GasVerdict =
   | {
       readonly status: 'refused';
       readonly code: GasRefusalCode;
-      readonly reason: string;
-      readonly instead: string;
+      readonly reason: Words;
+      readonly instead: Words;
     };
 
 /** What a gas is wanted for. */

@@ -1,3 +1,4 @@
+import { words, type Words } from '../../base/words/words.ts';
 import { HANDBOOK, type Source } from '../../base/source.ts';
 import { type BaseMetal, metalName } from './base-metal.ts';
 import type { Work } from './work.ts';
@@ -23,8 +24,8 @@ export interface MetalPair {
 export interface HopelessPair {
   readonly status: 'hopeless';
   readonly code: 'metal-not-weldable' | 'no-filler-for-pair';
-  readonly reason: string;
-  readonly instead: string;
+  readonly reason: Words;
+  readonly instead: Words;
 }
 
 const GROUP: Readonly<Record<BaseMetal, WeldMetal | undefined>> = {
@@ -55,7 +56,7 @@ function hopelessPart({ metal, alloy }: PartMetal): HopelessPair | undefined {
     return {
       status: 'hopeless',
       code: 'metal-not-weldable',
-      reason: `${name} cracks when it is fusion welded: no wire makes it sound.`,
+      reason: words`${name} cracks when it is fusion welded: no wire makes it sound.`,
       instead: 'Bolt or rivet it, or choose a weldable alloy.',
     };
   }
@@ -63,7 +64,7 @@ function hopelessPart({ metal, alloy }: PartMetal): HopelessPair | undefined {
     return {
       status: 'hopeless',
       code: 'metal-not-weldable',
-      reason: `${name} is not welded with the wires Hot Bead knows.`,
+      reason: words`${name} is not welded with the wires Hot Bead knows.`,
       instead: 'Check the metal: a magnet, a file and a drawing tell more than its colour.',
     };
   }
@@ -88,7 +89,7 @@ export function metalPair(
     return {
       status: 'hopeless',
       code: 'no-filler-for-pair',
-      reason: `No filler joins ${parts.map((part) => metalName(part.metal, part.alloy)).join(' to ')}: the weld would be brittle iron–aluminium.`,
+      reason: words`No filler joins ${parts.map((part) => metalName(part.metal, part.alloy)).join(' to ')}: the weld would be brittle iron–aluminium.`,
       instead: 'Bolt or rivet them with something between to keep them from corroding.',
     };
   }

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { GaugeTable } from '../../base/quantity/gauge.ts';
 import { type BaseMetal, baseMetalRow } from './base-metal.ts';
 
@@ -170,17 +172,17 @@ export const PLACE_NAME: Readonly<Record<Place, string>> = {
   outdoors: 'outdoors',
 };
 
-export const PRIORITY_NAME: Readonly<Record<Priority, string>> = {
+export const PRIORITY_NAME: Readonly<Record<Priority, Words>> = {
   'crack-resistance': 'no cracks',
   strength: 'strength',
   ductility: 'ductility',
   corrosion: 'corrosion',
   colour: 'colour after anodising',
-  'warm-service': 'service above 65 °C',
+  'warm-service': words`service above ${amount.temperature(65)}`,
   feedability: 'easy feeding',
 };
 
-export const CIRCUMSTANCE_NAME: Readonly<Record<Circumstance, string>> = {
+export const CIRCUMSTANCE_NAME: Readonly<Record<Circumstance, Words>> = {
   extraction: 'extraction running',
   'closed-space': 'closed or low space',
   'closed-vessel': 'tank, drum or closed tube',
@@ -194,7 +196,7 @@ export const CIRCUMSTANCE_NAME: Readonly<Record<Circumstance, string>> = {
   vehicle: 'on a vehicle or electronics',
   'load-bearing': 'carries load, or code work',
   solvent: 'cleaned with solvent',
-  flammables: 'something that burns within 10 m',
+  flammables: words`something that burns within ${amount.length(10)}`,
   implant: 'someone with a pacemaker or implant near',
 };
 

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { metalName } from '../material/base-metal.ts';
 import type { MetalPair } from '../material/metal-pair.ts';
 import type { Work } from '../material/work.ts';
@@ -16,8 +18,8 @@ export type FillerVerdict =
   | {
       readonly status: 'refused';
       readonly code: 'filler-wrong-for-metal' | 'filler-wrong-for-service';
-      readonly reason: string;
-      readonly instead: string;
+      readonly reason: Words;
+      readonly instead: Words;
     };
 
 /** The first stainless filler of a kind: the one to name. */
@@ -55,7 +57,7 @@ function aluminiumVerdict(wireClass: WireClass, work: Work, pair: MetalPair): Fi
     return {
       status: 'refused',
       code: 'filler-wrong-for-service',
-      reason: `${wireClass} holds more than 3 % magnesium: above 65 °C in service it corrodes along its grains.`,
+      reason: words`${wireClass} holds more than 3 % magnesium: above ${amount.temperature(65)} in service it corrodes along its grains.`,
       instead,
     };
   }

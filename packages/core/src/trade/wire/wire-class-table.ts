@@ -1,3 +1,4 @@
+import type { Words } from '../../base/words/words.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
 import type { Priority } from '../material/work.ts';
 import { type Source, HANDBOOK, standard } from '../../base/source.ts';
@@ -17,7 +18,7 @@ export interface WireClassRow {
   readonly typedOpenAs?: string;
   readonly tubular: boolean;
   readonly polarity: 'DCEP' | 'DCEN';
-  readonly note: string;
+  readonly note: Words;
   /** Why it is the one to take where a way is named and no class; the first of its way whose gas agrees. */
   readonly usual?: string;
   /** The gas that is part of the class: its CO₂ share as it is accepted, per cent, and in words. */

@@ -1,5 +1,8 @@
 import type { ProvenSetting } from './proven.ts';
-import { learnedClaim, offsetWords } from './learned-words.ts';
+import { learnedClaim as learnedClaimInWords, offsetWords } from './learned-words.ts';
+import { toldInMetric } from '../../../test/told-in-metric.ts';
+
+const learnedClaim = toldInMetric(learnedClaimInWords);
 
 const learned = (start: number, settings = 1) => ({
   offsetV: { start, low: start - 0.9, high: start + 0.9 },

@@ -1,3 +1,5 @@
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import { JOINT_NAME, POSITION_NAME } from '../../trade/material/work.ts';
 import { LEARNED_WORTH_SAYING_V, type LearnedOffset } from './learned-offset.ts';
 import type { NearProven } from './near-work.ts';
@@ -36,17 +38,17 @@ export function offsetWords(learned: LearnedOffset): OffsetWords {
 const CLOSE = 0.7;
 
 /** How near a proven setting lies to the work: "near it: 2.5 mm tee, flat"; undefined where it is not worth a word. */
-export function nearWords(near: NearProven | undefined): string | undefined {
+export function nearWords(near: NearProven | undefined): Words | undefined {
   if (!near || near.share >= 1) return undefined;
   const { thicknessMm, joint, position } = near.setting;
   const how = near.share >= CLOSE ? 'close to it' : 'some way from it';
-  return `drawn towards one proven ${how}: ${thicknessMm} mm ${JOINT_NAME[joint]}, ${POSITION_NAME[position]}`;
+  return words`drawn towards one proven ${how}: ${amount.thickness(thicknessMm)} ${JOINT_NAME[joint]}, ${POSITION_NAME[position]}`;
 }
 
 /** "Old Tom wanted 0.5 V (± 0.9 V) less than the book, from 1 proven setting". */
-export function learnedClaim(learned: LearnedOffset, machineName: string): string {
+export function learnedClaim(learned: LearnedOffset, machineName: string): Words {
   const { volts, plusMinus, side, settings } = offsetWords(learned);
   const near = nearWords(learned.near);
-  const drawn = near === undefined ? '' : `, ${near}`;
-  return `${machineName} wanted ${volts} (${plusMinus}) ${side} than the book, from ${settings}${drawn}`;
+  const drawn = near === undefined ? '' : words`, ${near}`;
+  return words`${machineName} wanted ${volts} (${plusMinus}) ${side} than the book, from ${settings}${drawn}`;
 }

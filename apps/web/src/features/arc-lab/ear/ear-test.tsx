@@ -1,3 +1,4 @@
+import { useWords } from '../../../units/index.ts';
 import type { EarAnswer } from '@hot-bead/contract/arc-lab';
 import { ARC_CLASS_WORDS, type EarCard, earQuestion } from '@hot-bead/core/arc-lab';
 import { useMemo, useState } from 'react';
@@ -22,6 +23,7 @@ function settingText(setting: ReturnType<typeof earQuestion>['sounds'][number]['
 
 /** A test: hear, say, be told; a word on what it was. */
 export function EarTestRun({ cards, seed, onEnd }: Props) {
+  const say = useWords();
   const [answers, setAnswers] = useState<readonly EarAnswer[]>([]);
   const [said, setSaid] = useState<string>();
   const [heard, setHeard] = useState(false);
@@ -34,7 +36,7 @@ export function EarTestRun({ cards, seed, onEnd }: Props) {
   if (!question) return null;
   const { truth, sounds } = question;
   const isRight = said === truth;
-  const say = (choice: string): void => {
+  const answer = (choice: string): void => {
     setSaid(choice);
     setAnswers([...answers, { card: question.card.id, truth, said: choice, at: new Date().toISOString() }]);
   };
@@ -47,7 +49,7 @@ export function EarTestRun({ cards, seed, onEnd }: Props) {
   return (
     <div className="grid grid-cols-1 gap-4">
       <p className="label-text">
-        Question {number + 1} of {cards.length} · {question.card.about}
+        Question {number + 1} of {cards.length} · {say(question.card.about)}
       </p>
       <p className="text-xl font-semibold">{KIND_ASKS[question.card.kind]}</p>
       <PlayButton
@@ -65,7 +67,7 @@ export function EarTestRun({ cards, seed, onEnd }: Props) {
             key={choice}
             className="min-h-14 min-w-32 grow text-lg sm:grow-0"
             disabled={!heard || said !== undefined}
-            onClick={() => say(choice)}
+            onClick={() => answer(choice)}
           >
             {choiceWord(choice)}
           </Button>

@@ -1,3 +1,4 @@
+import { useWords } from '../../../units/index.ts';
 import { type ArcLevel, evenWord, SOUND_REFUSALS } from '@hot-bead/core/arc-lab';
 import { Mic } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
@@ -52,6 +53,7 @@ function Answer({ reading, onTake, beside }: Props & { readonly reading: Answere
 }
 
 function Told({ told, ...rest }: Props & { readonly told: RecordingTold }) {
+  const say = useWords();
   if (told.status === 'unreadable') return null;
   const { reading } = told;
   return (
@@ -61,7 +63,7 @@ function Told({ told, ...rest }: Props & { readonly told: RecordingTold }) {
       ) : (
         <div role="alert" className="rounded-md border border-straw bg-straw-tint p-3">
           <p className="text-lg font-semibold">◆ Not read. {SOUND_REFUSALS[reading.code].message}</p>
-          <p>{SOUND_REFUSALS[reading.code].todo}</p>
+          <p>{say(SOUND_REFUSALS[reading.code].todo)}</p>
         </div>
       )}
       <SpectrogramView {...told} />

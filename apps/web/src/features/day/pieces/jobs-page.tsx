@@ -1,3 +1,4 @@
+import { useTitle } from '../../../units/index.ts';
 import { JOB_STATES, type JobState, type JobSummary } from '@hot-bead/contract/plan';
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { Trash2 } from 'lucide-react';
@@ -22,17 +23,18 @@ const STATE_NAME: Readonly<Record<JobState, string>> = {
 };
 
 function RemoveButton({ job }: { readonly job: JobSummary }) {
+  const titled = useTitle();
   const remove = useRemoveJob();
   const toast = useToast();
   const onClick = (): void =>
     remove.mutate(job, {
-      onSuccess: (_id, undo) => toast(`Put away: ${job.title}`, undo),
+      onSuccess: (_id, undo) => toast(`Put away: ${titled(job.title)}`, undo),
       onError: (error) => toast(`Not put away. ${error.message}`),
     });
   return (
     <button
       type="button"
-      aria-label={`Put away ${job.title}`}
+      aria-label={`Put away ${titled(job.title)}`}
       onClick={onClick}
       className="grid size-14 shrink-0 place-items-center text-ink-soft hover:text-hot"
     >

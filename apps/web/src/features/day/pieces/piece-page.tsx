@@ -1,3 +1,5 @@
+import { usePreferences } from '../../../preferences/preferences.tsx';
+import { wireSizeText } from '@hot-bead/core/base';
 import {
   closestCenter,
   DndContext,
@@ -27,7 +29,6 @@ import { dayKey, pieceKey, spanText, useChangeTask } from '../index.ts';
 import { useShop } from '../../plan/index.ts';
 import { SetAsideNotice } from '../../history/index.ts';
 import { stockQuery } from '../../stores/index.ts';
-import { wireSizeText } from '../../../units/index.ts';
 import { AddWelds } from './add-welds.tsx';
 import { PieceFields } from './piece-fields.tsx';
 import { type PieceTotals, totalsOf, type WeldOfPiece, weldsOfPiece } from './piece-plan.ts';
@@ -37,6 +38,7 @@ import { SharedSettings } from './shared-setting.tsx';
 import { WeldRow } from './weld-row.tsx';
 
 function Totals({ totals, pieces }: { readonly totals: PieceTotals; readonly pieces: number }) {
+  const { units } = usePreferences();
   const { data: stock = [] } = useQuery(stockQuery);
   const short = shortages(
     totals.takes,
@@ -68,7 +70,7 @@ function Totals({ totals, pieces }: { readonly totals: PieceTotals; readonly pie
         <p key={one.kind === 'wire' ? one.wire.wireClass : one.gas} className={`mt-2 ${MIND_BOX}`}>
           ◆ Missing from Stores:{' '}
           {one.kind === 'wire'
-            ? `${Math.max(0.01, one.needsKg - one.hasKg).toFixed(2)} kg of ${wireSizeText(one.wire.diameterMm)} ${one.wire.wireClass}`
+            ? `${Math.max(0.01, one.needsKg - one.hasKg).toFixed(2)} kg of ${wireSizeText(one.wire.diameterMm, units)} ${one.wire.wireClass}`
             : `${(one.needsL - one.hasL).toFixed(0)} L of ${gasOf(one.gas).name}`}
           .{' '}
           <Link to="/stores" className="text-action underline">

@@ -1,3 +1,4 @@
+import type { Words } from '@hot-bead/core/base';
 import { dayJob, type KeptPiece } from '@hot-bead/contract/day';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
@@ -10,7 +11,7 @@ export interface WeldOfPiece {
   /** Its plan; undefined where there is none. */
   readonly plan: PlannedSetup | undefined;
   /** Why there is no plan. */
-  readonly reason: string | undefined;
+  readonly reason: Words | undefined;
   readonly machine: KeptMachine | undefined;
   readonly workMin: number | undefined;
   readonly minutesFrom: 'typed' | 'arc-time' | 'assumed' | undefined;
@@ -57,7 +58,7 @@ export function weldsOfPiece(
       };
     const asTask = dayJob(job, piece);
     const found = plan(asTask, { id: machine.id, machine });
-    if (typeof found === 'string') return { ...nothing, reason: found };
+    if (found.status === 'not-there') return { ...nothing, reason: found.reason };
     const { workMin, from } = taskMinutes(asTask, found, day);
     return { job, machine, plan: found, reason: undefined, workMin, minutesFrom: from };
   });

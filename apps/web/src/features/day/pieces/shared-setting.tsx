@@ -10,7 +10,7 @@ import { type ReactNode, useId, useMemo, useState } from 'react';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
 import { InItsTerms } from '../../terms/index.ts';
-import { withUnit } from '../../../units/index.ts';
+import { withUnit, useTitle } from '../../../units/index.ts';
 import type { WeldOfPiece } from './piece-plan.ts';
 
 const APART: Readonly<Record<CannotShare['on'], string>> = {
@@ -79,6 +79,7 @@ interface GroupProps {
 
 /** One setting with the welds that share it; moved, it shows at once what becomes of each. */
 function Group({ group, number, welds }: GroupProps) {
+  const titled = useTitle();
   const { units } = usePreferences();
   const [moved, setMoved] = useState(group.setting);
   const members = group.welds.flatMap((i) => {
@@ -126,7 +127,7 @@ function Group({ group, number, welds }: GroupProps) {
               key={job.id}
               className="flex min-h-11 flex-wrap items-center justify-between gap-x-4 border-t border-line"
             >
-              <span className="min-w-0 flex-1 basis-48 truncate">{job.title}</span>
+              <span className="min-w-0 flex-1 basis-48 truncate">{titled(job.title)}</span>
               <span className="figure-text w-32 text-lg">{withUnit('travel', at.travelMmPerMin, units)}</span>
               <span className="w-28">{at.legMm === undefined ? '' : `leg ${at.legMm.toFixed(1)} mm`}</span>
               <span className={`w-56 text-[15px] ${at.holds ? '' : 'font-semibold text-hot'}`}>

@@ -6,7 +6,7 @@ import { usePreferences } from '../../../preferences/preferences.tsx';
 import { useToast } from '../../../ui/toasts.tsx';
 import { spanText, useChangeTask } from '../index.ts';
 import { useDuplicateJob, useRemoveJob } from '../../plan/jobs/index.ts';
-import { withUnit } from '../../../units/index.ts';
+import { withUnit, useWords, useTitle } from '../../../units/index.ts';
 import type { WeldOfPiece } from './piece-plan.ts';
 
 const ICON = 'grid size-14 shrink-0 place-items-center text-ink-soft hover:text-action';
@@ -19,6 +19,8 @@ function lengthText({ job }: WeldOfPiece): string {
 
 /** One weld of a piece: drawn, with its setting, machine, length and time; it can be moved, copied and put away. */
 export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; readonly onChanged: () => void }) {
+  const titled = useTitle();
+  const say = useWords();
   const { job, plan, machine, reason, workMin, minutesFrom } = weld;
   const { units } = usePreferences();
   const { setNodeRef, attributes, listeners, transform, transition } = useSortable({ id: job.id });
@@ -48,7 +50,7 @@ export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; reado
         className={`${ICON} cursor-grab touch-none`}
         {...attributes}
         {...listeners}
-        aria-label={`Move ${job.title}`}
+        aria-label={`Move ${titled(job.title)}`}
       >
         <GripVertical size={20} aria-hidden="true" />
       </button>
@@ -58,7 +60,7 @@ export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; reado
       <Link to={`/jobs/${job.id}`} className="min-w-0 flex-1 basis-48 py-1 hover:text-action">
         <span className="block truncate font-medium">
           {job.task.weldedAt !== undefined && '■ '}
-          {job.title}
+          {titled(job.title)}
         </span>
         <span className="block truncate text-[13px] text-ink-soft">
           {machine?.name ?? 'no machine'}, {lengthText(weld)}
@@ -72,14 +74,14 @@ export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; reado
             V
           </span>
         ) : (
-          <span className="text-[15px] font-medium">◆ {reason}</span>
+          <span className="text-[15px] font-medium">◆ {reason && say(reason)}</span>
         )}
       </span>
       <span className="flex">
         <button
           type="button"
           aria-pressed={isOwn}
-          aria-label={`Keep its own setting: ${job.title}`}
+          aria-label={`Keep its own setting: ${titled(job.title)}`}
           className={`${ICON} ${isOwn ? 'bg-action-tint text-action' : ''}`}
           onClick={() =>
             change.mutate(
@@ -92,7 +94,7 @@ export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; reado
         </button>
         <button
           type="button"
-          aria-label={`Copy ${job.title}`}
+          aria-label={`Copy ${titled(job.title)}`}
           className={ICON}
           onClick={() => duplicate.mutate(job.id, done('Copied'))}
         >
@@ -100,9 +102,9 @@ export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; reado
         </button>
         <button
           type="button"
-          aria-label={`Put away ${job.title}`}
+          aria-label={`Put away ${titled(job.title)}`}
           className={ICON}
-          onClick={() => remove.mutate(job, done(`Put away: ${job.title}`))}
+          onClick={() => remove.mutate(job, done(`Put away: ${titled(job.title)}`))}
         >
           <Trash2 size={20} aria-hidden="true" />
         </button>

@@ -1,3 +1,4 @@
+import { useTitle } from '../../../units/index.ts';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useParams } from 'react-router';
@@ -13,6 +14,7 @@ import { logEntryQuery } from './log.queries.ts';
 
 /** One line of the log with all that it tells, and the way to what it tells of. */
 export function EntryPage() {
+  const titled = useTitle();
   const { entryId = '' } = useParams();
   const { units } = usePreferences();
   const found = useQuery(logEntryQuery(entryId));
@@ -26,7 +28,7 @@ export function EntryPage() {
     ['What', KIND_WORD[entry.kind]],
     ['How it came out', verdict && VERDICT_WORD[verdict]],
     ['Machine', machines.find(({ id }) => id === machineId)?.name],
-    ['Welded with', withText(entry) || undefined],
+    ['Welded with', withText(entry, units) || undefined],
     [
       'Against the book',
       bookVolts !== undefined && volts !== undefined ? `${(volts - bookVolts).toFixed(1)} V` : undefined,
@@ -40,7 +42,7 @@ export function EntryPage() {
   const figures = figuresText(entry, units);
   return (
     <div className="grid grid-cols-1 gap-4">
-      <PageTitle>{entry.title}</PageTitle>
+      <PageTitle>{titled(entry.title)}</PageTitle>
       <Section id="entry" title="What was told" quiet>
         {figures !== '' && <p className="figure-text mt-1 text-4xl">{figures}</p>}
         <dl className="mt-2">

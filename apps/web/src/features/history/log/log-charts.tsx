@@ -1,3 +1,4 @@
+import { useWords } from '../../../units/index.ts';
 import type { LogPoint, LogWeek } from '@hot-bead/contract/history';
 import { causeText } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
@@ -126,10 +127,11 @@ function AgainstBook({
 
 /** Faults by what they were, as bars with their count. */
 function FaultCauses() {
+  const say = useWords();
   const { data: counts = [] } = useQuery(faultCountsQuery);
   const sums = new Map<string, number>();
   for (const { cause, count } of counts)
-    sums.set(causeText(cause), (sums.get(causeText(cause)) ?? 0) + count);
+    sums.set(say(causeText(cause)), (sums.get(say(causeText(cause))) ?? 0) + count);
   const rows = [...sums].toSorted((a, b) => b[1] - a[1]).slice(0, 8);
   const most = rows[0]?.[1] ?? 1;
   if (rows.length === 0) return null;

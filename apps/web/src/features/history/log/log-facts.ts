@@ -1,7 +1,7 @@
+import { thicknessText, type Units, wireSizeText } from '@hot-bead/core/base';
 import { gasWord, type LogEntry } from '@hot-bead/contract/history';
 import { JOINT_NAME } from '@hot-bead/core/trade';
-import type { Units } from '../../../preferences/units.ts';
-import { wireSizeText, withUnit } from '../../../units/index.ts';
+import { withUnit } from '../../../units/index.ts';
 
 /** The figures of a line, as far as it has any. */
 export function figuresText(entry: LogEntry, units: Units): string {
@@ -15,13 +15,13 @@ export function figuresText(entry: LogEntry, units: Units): string {
 }
 
 /** What a line was welded with, in words. */
-export function withText({ wireClass, wireMm, gas, joint, thicknessMm }: LogEntry): string {
+export function withText({ wireClass, wireMm, gas, joint, thicknessMm }: LogEntry, units: Units): string {
   return [
     wireClass === undefined
       ? undefined
-      : [wireMm && wireSizeText(wireMm), wireClass].filter(Boolean).join(' '),
+      : [wireMm && wireSizeText(wireMm, units), wireClass].filter(Boolean).join(' '),
     gas === undefined ? undefined : gasWord(gas),
-    thicknessMm === undefined ? undefined : `${Number(thicknessMm.toFixed(2))} mm`,
+    thicknessMm === undefined ? undefined : thicknessText(thicknessMm, units, 'steel-sheet'),
     joint === undefined ? undefined : JOINT_NAME[joint],
   ]
     .filter((one) => one !== undefined)

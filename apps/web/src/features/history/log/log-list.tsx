@@ -1,3 +1,4 @@
+import { useTitle } from '../../../units/index.ts';
 import type { LogEntry } from '@hot-bead/contract/history';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
@@ -11,9 +12,10 @@ import { logQuery } from './log.queries.ts';
 import type { LogFilterState } from './use-log-filter.ts';
 
 function Row({ entry }: { readonly entry: LogEntry }) {
+  const titled = useTitle();
   const { units } = usePreferences();
   const figures = figuresText(entry, units);
-  const welded = withText(entry);
+  const welded = withText(entry, units);
   return (
     <li className="border-b border-line last:border-b-0">
       <Link
@@ -23,7 +25,7 @@ function Row({ entry }: { readonly entry: LogEntry }) {
         <span className="text-[15px] text-ink-soft">{format(entry.at, 'd MMM, HH:mm')}</span>
         <span className="label-text max-md:hidden">{KIND_WORD[entry.kind]}</span>
         <span className="min-w-0">
-          <span className="block truncate font-medium">{entry.title}</span>
+          <span className="block truncate font-medium">{titled(entry.title)}</span>
           <span className="block truncate text-sm text-ink-soft">
             {[welded, entry.text].filter(Boolean).join(' · ')}
           </span>

@@ -66,8 +66,8 @@ export function ChartTable({ rows, columns, machine, caption }: Props) {
               {shownAs('thickness', units).unit}
             </th>
             {columns.map((column) => (
-              <th key={columnName(column)} scope="col" className="min-w-38 px-3 py-2 max-md:min-w-44">
-                {columnName(column)}
+              <th key={columnName(column, units)} scope="col" className="min-w-38 px-3 py-2 max-md:min-w-44">
+                {columnName(column, units)}
               </th>
             ))}
           </tr>
@@ -79,7 +79,7 @@ export function ChartTable({ rows, columns, machine, caption }: Props) {
                 {figureOf('thickness', row.thicknessMm, units)}
               </th>
               {row.cells.map((cell, i) => (
-                <Cell key={columns[i] ? columnName(columns[i]) : i} cell={cell} machine={machine} />
+                <Cell key={columns[i] ? columnName(columns[i], units) : i} cell={cell} machine={machine} />
               ))}
             </tr>
           ))}

@@ -1,8 +1,8 @@
+import { METRIC, US } from '@hot-bead/core/base';
 import { type Machine, machineDials } from '@hot-bead/core/machine';
 import { lidChart, type LidChartInput } from '@hot-bead/core/terms';
 import { machineLearning, type ProvenSetting } from '@hot-bead/core/window';
 import Papa from 'papaparse';
-import { METRIC, US } from '../../../preferences/units.ts';
 import { cellText, chartCsv, fitNotes, whyText } from './chart-text.ts';
 
 const MACHINE: Machine = {

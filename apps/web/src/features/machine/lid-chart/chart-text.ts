@@ -1,3 +1,4 @@
+import { inWords, type Units, wireSizeText } from '@hot-bead/core/base';
 import type { EntryUnit, Machine } from '@hot-bead/core/machine';
 import {
   isFarPosition,
@@ -10,9 +11,8 @@ import {
 } from '@hot-bead/core/terms';
 import { MODE_NAME } from '@hot-bead/core/trade';
 import Papa from 'papaparse';
-import type { Units } from '../../../preferences/units.ts';
 import { entryFigure, outOfReachText, trimText, voltsOutOfReachText } from '../../terms/index.ts';
-import { figureOf, shownAs, wireSizeText, withUnit } from '../../../units/index.ts';
+import { figureOf, shownAs, withUnit } from '../../../units/index.ts';
 
 export type SetCell = Extract<LidCell, { status: 'set' }>;
 
@@ -106,13 +106,13 @@ export function cellText(
 
 /** Why a cell is out of reach. */
 export function whyText(cell: Extract<LidCell, { status: 'out-of-reach' }>, units: Units): string {
-  if (typeof cell.why === 'string') return cell.why;
+  if (typeof cell.why === 'string' || 'code' in cell.why) return inWords(cell.why, { units });
   return 'endV' in cell.why ? voltsOutOfReachText(cell.why) : outOfReachText(cell.why, units);
 }
 
-export function columnName({ wireClass, diameterMm, mode }: LidColumn): string {
+export function columnName({ wireClass, diameterMm, mode }: LidColumn, units: Units): string {
   const asked = mode === undefined ? '' : `, ${MODE_NAME[mode]}`;
-  return `${wireSizeText(diameterMm)} ${wireClass}${asked}`;
+  return `${wireSizeText(diameterMm, units)} ${wireClass}${asked}`;
 }
 
 /** The chart as CSV, one line a thickness, four columns a wire and transfer: wire, volts, transfer, and what it rests on. */
@@ -125,7 +125,7 @@ export function chartCsv(
   const parts = ['wire', 'volts', 'transfer', 'basis'] as const;
   const head = [
     `thickness ${shownAs('thickness', units).unit}`,
-    ...columns.flatMap((column) => parts.map((part) => `${columnName(column)} ${part}`)),
+    ...columns.flatMap((column) => parts.map((part) => `${columnName(column, units)} ${part}`)),
   ];
   const body = rows.map((row) => [
     figureOf('thickness', row.thicknessMm, units),
@@ -154,10 +154,10 @@ export function settingNotes(
     const { program, settings } = middle.cell;
     const parts = [
       ...(program === undefined ? [] : [`program ${program}`]),
-      ...settings.map(({ name, set: where }) => `${name} ${where}`),
+      ...settings.map(({ name, set: where }) => `${name} ${inWords(where, { units })}`),
     ];
     if (parts.length === 0) return [];
     const at = withUnit('thickness', middle.thicknessMm, units);
-    return [`${columnName(column)}, at ${at}: ${parts.join('; ')}.`];
+    return [`${columnName(column, units)}, at ${at}: ${parts.join('; ')}.`];
   });
 }

@@ -27,7 +27,7 @@ export function TakeAway({ rows, columns, machine, caption, fileName, notes }: P
   const [making, setMaking] = useState<Paper | undefined>();
   const printed = (): PrintedChart => ({
     title: caption,
-    wires: columns.map(columnName),
+    wires: columns.map((column) => columnName(column, units)),
     rows: rows.map((row) => ({
       thickness: withUnit('thickness', row.thicknessMm, units),
       cells: row.cells.map((cell) => {

@@ -1,4 +1,4 @@
-import { METRIC, US } from '../../../preferences/units.ts';
+import { METRIC, US } from '@hot-bead/core/base';
 import { doubtText } from './doubt-text.ts';
 
 const letter = (knob: number): string => 'ABCD'[knob] ?? '?';

@@ -1,5 +1,5 @@
+import type { Units } from '@hot-bead/core/base';
 import type { DialDoubt } from '@hot-bead/core/machine';
-import type { Units } from '../../../preferences/units.ts';
 import { withUnit } from '../../../units/index.ts';
 
 /**

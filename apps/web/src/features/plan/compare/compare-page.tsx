@@ -1,3 +1,4 @@
+import { wireSizeText, type Words } from '@hot-bead/core/base';
 import { comparedPlans, type ComparedRow, jobInShop, type StatedWork, type Setup } from '@hot-bead/core/plan';
 import { gasOf, type GasId, WAY_MODES, wayModeName, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import { useSearchParams } from 'react-router';
@@ -7,16 +8,19 @@ import { Notice } from '../../../ui/page/notices.tsx';
 import { Pick } from '../../../ui/pick.tsx';
 import { useJob } from '../jobs/index.ts';
 import { useSetup, useShop } from '../index.ts';
-import { wireSizeText, withUnit } from '../../../units/index.ts';
+import { withUnit, useWords } from '../../../units/index.ts';
 import { COMPARED_GASES, type Variation, variationOf, variedWork } from './variation.ts';
 
 function Value({ row, side }: { readonly row: ComparedRow; readonly side: 0 | 1 }) {
+  const say = useWords();
   const { units } = usePreferences();
   const value = row.values[side];
   const shown =
-    typeof value === 'string' || row.quantity === undefined || row.quantity === 'leg'
-      ? String(value)
-      : withUnit(row.quantity, value, units);
+    typeof value !== 'number'
+      ? say(value)
+      : row.quantity === undefined || row.quantity === 'leg'
+        ? String(value)
+        : withUnit(row.quantity, value, units);
   return <td className={`px-3 py-2 ${typeof value === 'number' ? 'figure-text text-xl' : ''}`}>{shown}</td>;
 }
 
@@ -54,7 +58,7 @@ function Table({ rows }: { readonly rows: readonly ComparedRow[] }) {
   );
 }
 
-function refusalOf(setup: Setup | undefined): string {
+function refusalOf(setup: Setup | undefined): Words {
   return setup?.status === 'refused' ? (setup.reasons[0] ?? '') : 'The work has no thickness yet.';
 }
 
@@ -67,6 +71,7 @@ function Picks({
   readonly variation: Variation;
   readonly onChange: (next: Variation) => void;
 }) {
+  const { units } = usePreferences();
   return (
     <div className="grid gap-3 rounded-md border border-line bg-plate p-4 sm:grid-cols-3">
       <Pick<string>
@@ -78,7 +83,10 @@ function Picks({
       <Pick<string>
         label="Wire size"
         value={variation.wire}
-        options={[LEAVE_OPEN, ...WIRE_DIAMETERS_MM.map((mm) => [String(mm), wireSizeText(mm)] as const)]}
+        options={[
+          LEAVE_OPEN,
+          ...WIRE_DIAMETERS_MM.map((mm) => [String(mm), wireSizeText(mm, units)] as const),
+        ]}
         onPick={(wire) => onChange({ ...variation, wire })}
       />
       <Pick<string>
@@ -99,6 +107,7 @@ function useOther(work: StatedWork): Setup | undefined {
 
 /** Two plans for the same work side by side: another way, wire or gas, with what differs marked. */
 export function ComparePage() {
+  const say = useWords();
   const job = useJob();
   const [search, setSearch] = useSearchParams();
   const variation = variationOf(search);
@@ -117,12 +126,12 @@ export function ComparePage() {
       <Picks variation={variation} onChange={onChange} />
       {setup?.status !== 'planned' && (
         <Notice tone="hot" title="The plan itself is refused">
-          {refusalOf(setup)}
+          {say(refusalOf(setup))}
         </Notice>
       )}
       {other?.status !== 'planned' && (
         <Notice tone="hot" title="The other is not possible">
-          {refusalOf(other)}
+          {say(refusalOf(other))}
         </Notice>
       )}
       {setup?.status === 'planned' && other?.status === 'planned' && (

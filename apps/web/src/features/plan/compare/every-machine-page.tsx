@@ -1,3 +1,4 @@
+import { wireSizeText } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { changeoverMinutesText, jobChangeover, standingMarks } from '@hot-bead/core/changeover';
 import {
@@ -20,7 +21,7 @@ import { InItsTerms } from '../../terms/index.ts';
 import { ageText, calibratedAt, isOld, machineListQuery } from '../../machine/index.ts';
 import { dutyText, useShop } from '../index.ts';
 import { useNow } from '../../../ui/use-now.ts';
-import { wireSizeText, withUnit } from '../../../units/index.ts';
+import { withUnit, useWords } from '../../../units/index.ts';
 import { Wrong } from '../../../ui/form/wrong.tsx';
 
 /** How old what is known of its knobs is; "never" where they need measuring. */
@@ -81,7 +82,7 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
         </span>
       </td>
       <td role="cell" className="px-3 py-3">
-        {wireSizeText(plan.wire.diameterMm)} {plan.wire.wireClass}
+        {wireSizeText(plan.wire.diameterMm, units)} {plan.wire.wireClass}
         <span className="block">{plan.gas.gas.name}</span>
         <span className="block text-sm text-ink-soft">{changesText(plan, machine)}</span>
         <span className="block text-sm text-ink-soft">
@@ -102,6 +103,7 @@ function setupOn(work: Work, said: StatedWork, machine: KeptMachine, shop: Shop)
 
 /** The same job on all machines of the shop, side by side, each in its own knobs' terms. */
 export function EveryMachinePage() {
+  const say = useWords();
   const job = useJob();
   const { shop } = useShop();
   const change = useChangeJob(job.id);
@@ -186,8 +188,11 @@ export function EveryMachinePage() {
                     <PlannedCells plan={setup} machine={machine} />
                   ) : (
                     <td role="cell" colSpan={4} className="px-3 py-3 max-md:col-span-2">
-                      <span className="font-semibold">× It cannot:</span> {setup.reasons[0]}
-                      <span className="block text-sm text-ink-soft">{setup.instead[0]}</span>
+                      <span className="font-semibold">× It cannot:</span>{' '}
+                      {setup.reasons[0] && say(setup.reasons[0])}
+                      <span className="block text-sm text-ink-soft">
+                        {setup.instead[0] && say(setup.instead[0])}
+                      </span>
                     </td>
                   )}
                   <td role="cell" className="px-3 py-3 text-sm max-md:col-span-2">

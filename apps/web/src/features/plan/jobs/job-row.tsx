@@ -1,3 +1,4 @@
+import { useTitle } from '../../../units/index.ts';
 import type { JobState, JobSummary } from '@hot-bead/contract/plan';
 import { formatDistanceToNow } from 'date-fns';
 import { ChevronRight } from 'lucide-react';
@@ -26,6 +27,7 @@ export function beadText(count: number): string {
 
 /** One job in a list: what it is, how far it is. */
 export function JobRow({ job, action, brief = false }: Props) {
+  const titled = useTitle();
   return (
     <li className="flex items-center border-b border-line last:border-b-0">
       <Link
@@ -33,7 +35,7 @@ export function JobRow({ job, action, brief = false }: Props) {
         className="flex min-h-14 min-w-0 flex-1 items-center gap-4 px-4 py-2 hover:text-action"
       >
         <span className="min-w-0 flex-1">
-          <span className="block font-medium">{job.title}</span>
+          <span className="block font-medium">{titled(job.title)}</span>
           {!brief && <span className="block truncate text-sm text-ink-soft">“{job.line}”</span>}
         </span>
         {!brief && (

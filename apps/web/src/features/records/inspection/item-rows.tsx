@@ -1,3 +1,4 @@
+import { useWords } from '../../../units/index.ts';
 import { sentence } from '@hot-bead/core/base';
 import { type InspectionItem, ITEM_GRADES, type JudgedItem } from '@hot-bead/core/records';
 import { Button } from '../../../ui/button.tsx';
@@ -29,6 +30,7 @@ function choicesOf(item: InspectionItem): readonly { readonly value: string; rea
 
 /** One thing that a weld is looked at for: seen or not, a size or a grade, and its verdict. */
 export function ItemRow({ item, fields, judged, error, isSummed, onChange }: Props) {
+  const say = useWords();
   const arePores = isSummed && item.id === 'pore';
   const typed = fields ?? emptyItem(item.id);
   const set = (change: Partial<ItemFields>): void => onChange({ ...typed, ...change });
@@ -38,7 +40,7 @@ export function ItemRow({ item, fields, judged, error, isSummed, onChange }: Pro
         <p className="font-semibold">
           {item.name} <span className="text-sm font-normal text-ink-soft">{item.code}</span>
         </p>
-        <p className="text-sm text-ink-soft">{item.how}</p>
+        <p className="text-sm text-ink-soft">{say(item.how)}</p>
       </div>
       <div className="grid content-start gap-2">
         {item.ask === 'size' ? (

@@ -1,3 +1,4 @@
+import type { Units } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import type { KeptRun } from '@hot-bead/contract/records';
@@ -7,7 +8,6 @@ import { nextRunNumber } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { usePreferences } from '../../../preferences/preferences.tsx';
-import type { Units } from '../../../preferences/units.ts';
 import { Button, ButtonLink } from '../../../ui/button.tsx';
 import { ErrorNotice, PageSkeleton } from '../../../ui/page/notices.tsx';
 import { useToast } from '../../../ui/toasts.tsx';

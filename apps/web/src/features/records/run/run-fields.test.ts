@@ -1,5 +1,5 @@
+import { METRIC, US } from '@hot-bead/core/base';
 import type { KeptRun } from '@hot-bead/contract/records';
-import { METRIC, US } from '../../../preferences/units.ts';
 import { fieldsOfRun, NO_RUN, runChange, runOf, secondsOf, secondsText } from './run-fields.ts';
 
 const NOW = '2026-03-02T10:00:00.000Z';

@@ -1,7 +1,6 @@
+import { measuredLength, type Units } from '@hot-bead/core/base';
 import type { KeptRun, NewRun } from '@hot-bead/contract/records';
-import { measuredLength } from '@hot-bead/core/base';
 import type { TracePower } from '@hot-bead/core/records';
-import type { Units } from '../../../preferences/units.ts';
 import { figureOf, numberOrText, shownAs } from '../../../units/index.ts';
 
 /** A run as it is typed. */

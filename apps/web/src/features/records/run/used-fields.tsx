@@ -1,3 +1,5 @@
+import { useWords } from '../../../units/index.ts';
+import type { Words } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { rigFact } from '@hot-bead/core/changeover';
@@ -11,8 +13,8 @@ import type { RunFaults, RunFields } from './run-fields.ts';
 
 /** What wire and gas can be taken of, and what the run takes by its wire speed and its arc time. */
 export interface UsedChoices {
-  readonly spools: readonly (readonly [string, string])[];
-  readonly cylinders: readonly (readonly [string, string])[];
+  readonly spools: readonly (readonly [string, Words])[];
+  readonly cylinders: readonly (readonly [string, Words])[];
   readonly reckoned: Pick<WeldedRun, 'wireKg' | 'gasL'>;
 }
 
@@ -29,7 +31,7 @@ export function feedOf(plan: PlannedSetup): RunFeed {
 const choicesOf = (
   stock: readonly KeptStockItem[],
   fits: (item: StockItem) => boolean,
-): readonly (readonly [string, string])[] => [
+): readonly (readonly [string, Words])[] => [
   ['', 'Do not book it'],
   ...stock.filter(({ item }) => fits(item)).map(({ id, item }) => [id, stockChoice(item)] as const),
 ];
@@ -55,7 +57,7 @@ export function onTheMachine(
   machine: KeptMachine | undefined,
 ): Pick<RunFields, 'spoolId' | 'cylinderId'> {
   const { spools, cylinders } = usedChoices(stock, plan, { weldedAt: '' });
-  const known = (name: 'spoolId' | 'cylinder', among: readonly (readonly [string, string])[]): string => {
+  const known = (name: 'spoolId' | 'cylinder', among: UsedChoices['spools']): string => {
     const id = machine && rigFact(machine, name)?.value;
     return id !== undefined && among.some(([one]) => one === id) ? id : '';
   };
@@ -71,12 +73,13 @@ interface Props {
 
 /** Wire and gas that the run took, and of which spool and cylinder. */
 export function UsedFields({ fields, faults, choices, onChange }: Props) {
+  const say = useWords();
   const { spools, cylinders, reckoned } = choices;
   return (
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-[2fr_1fr_2fr_1fr]">
       <SelectField
         label="Wire from"
-        options={spools}
+        options={spools.map(([id, name]) => [id, say(name)] as const)}
         value={fields.spoolId}
         error={faults['spoolId']}
         onChange={(event) => onChange({ spoolId: event.target.value })}
@@ -91,7 +94,7 @@ export function UsedFields({ fields, faults, choices, onChange }: Props) {
       />
       <SelectField
         label="Gas from"
-        options={cylinders}
+        options={cylinders.map(([id, name]) => [id, say(name)] as const)}
         value={fields.cylinderId}
         error={faults['cylinderId']}
         onChange={(event) => onChange({ cylinderId: event.target.value })}

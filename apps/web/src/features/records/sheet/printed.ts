@@ -1,12 +1,19 @@
+import {
+  amount,
+  inMetric,
+  inWords,
+  METRIC,
+  sentence,
+  type Units,
+  words,
+  type Words,
+} from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import type { Job } from '@hot-bead/contract/plan';
 import type { SheetDrawing } from '@hot-bead/contract/records';
-import { sentence } from '@hot-bead/core/base';
 import { isNewSetting, type PlannedSetup, RUN_ROLE_NAME, workTitle } from '@hot-bead/core/plan';
 import { type ProcedureSheet, procedureSheet } from '@hot-bead/core/records';
 import { MODE_NAME } from '@hot-bead/core/trade';
 import { jointDrawing, sectionOf } from '../../../drawing/joint-geometry.ts';
-import type { Units } from '../../../preferences/units.ts';
 import { voltsBeneath, wireBeneath } from '../../terms/index.ts';
 import { rangeText, withUnit } from '../../../units/index.ts';
 import type { PrintedCard } from './sheet-layout.ts';
@@ -20,19 +27,18 @@ export function drawingOf(plan: PlannedSetup): SheetDrawing {
 
 /** The sheet of a job as its plan stands. */
 export function sheetOf(
-  job: Job,
   plan: PlannedSetup,
   machine: KeptMachine | undefined,
-  { units, wireBatch }: { readonly units: Units; readonly wireBatch: string | undefined },
+  wireBatch: string | undefined,
 ): ProcedureSheet {
   const terms = (
     [
-      ['Set on it, wire', wireBeneath(plan, machine, units)],
+      ['Set on it, wire', wireBeneath(plan, machine, METRIC)],
       ['Set on it, volts', voltsBeneath(plan, machine)],
     ] as const
   ).flatMap(([name, text]) => (machine && text !== undefined ? [[name, text] as const] : []));
   return procedureSheet(plan, {
-    title: workTitle(plan.work) || job.title,
+    title: inMetric(workTitle(plan.work)),
     machineName: machine?.name,
     machineTerms: terms,
     wireBatch,
@@ -51,13 +57,9 @@ function runLines({ runs }: PlannedSetup, units: Units): readonly (readonly [str
 }
 
 /** The card of a job, to hang on its machine. */
-export function cardOf(
-  job: Job,
-  plan: PlannedSetup,
-  machine: KeptMachine | undefined,
-  units: Units,
-): PrintedCard {
+export function cardOf(plan: PlannedSetup, machine: KeptMachine | undefined, units: Units): PrintedCard {
   const { feedPath, polarity, technique, gas, wire } = plan;
+  const say = (text: Words): string => inWords(text, { units });
   const own = [wireBeneath(plan, machine, units), voltsBeneath(plan, machine)];
   const spans = [
     ['Wire speed', 'wireFeedSpeed', plan.wireFeedSpeedMPerMin],
@@ -66,7 +68,7 @@ export function cardOf(
     ['Tip to work', 'distance', plan.ctwdMm],
   ] as const;
   return {
-    title: workTitle(plan.work) || job.title,
+    title: say(workTitle(plan.work)),
     machine: machine?.name ?? 'no machine named',
     numbers: spans.map(([name, quantity, span], i) =>
       quantity === 'gasFlow' && !gas.gas.shields
@@ -79,11 +81,11 @@ export function cardOf(
     ),
     path: [
       ['Leads', `gun ${polarity.gunLead}, work ${polarity.workLead}`],
-      ['Wire', `${wire.diameterMm.toFixed(1)} mm ${wire.wireClass}`],
-      ['Rolls', feedPath.driveRolls.fit],
-      ['Liner', feedPath.liner.fit],
-      ['Tip', feedPath.tip.fit],
-      ['Nozzle', feedPath.nozzle.fit],
+      ['Wire', say(words`${amount.wireSize(wire.diameterMm)} ${wire.wireClass}`)],
+      ['Rolls', say(feedPath.driveRolls.fit)],
+      ['Liner', say(feedPath.liner.fit)],
+      ['Tip', say(feedPath.tip.fit)],
+      ['Nozzle', say(feedPath.nozzle.fit)],
       ['Gas', gas.gas.name],
       [
         'Mode',
@@ -91,8 +93,8 @@ export function cardOf(
       ],
       ['Gun', `${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
       ...runLines(plan, units),
-      ...plan.secondary.slice(0, 3).map(({ name, set }) => [sentence(name).slice(0, 10), set] as const),
+      ...plan.secondary.slice(0, 3).map(({ name, set }) => [sentence(name).slice(0, 10), say(set)] as const),
     ],
-    cautions: plan.cautions.filter(({ level }) => level === 'stop').map(({ text }) => text),
+    cautions: plan.cautions.filter(({ level }) => level === 'stop').map(({ text }) => say(text)),
   };
 }

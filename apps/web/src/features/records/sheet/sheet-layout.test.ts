@@ -1,4 +1,5 @@
-import { SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core/records';
+import { METRIC, US } from '@hot-bead/core/base';
+import { SHEET_DISCLAIMER, sheetRunHeadings } from '@hot-bead/core/records';
 import { CARDS, type PageSize, standing } from '../../../print/page.ts';
 import { cardLayout, PRINTED_RUNS_MOST, sheetLayout } from './sheet-layout.ts';
 
@@ -21,7 +22,8 @@ function expectWithin(marks: ReturnType<typeof cardLayout>, { widthPt, heightPt 
 }
 
 const long = 'a word that goes on and on '.repeat(12);
-const RUN = SHEET_RUN_COLUMNS.map((_column, i) => `${i}–${i + 1}`);
+const READER = { units: METRIC };
+const RUN = sheetRunHeadings(READER).map((_column, i) => `${i}–${i + 1}`);
 
 describe('a procedure sheet on paper', () => {
   const sheet = {
@@ -45,6 +47,7 @@ describe('a procedure sheet on paper', () => {
     number: 'Revision 2',
     date: '2 Mar 2026',
     by: 'ea',
+    reader: READER,
   };
 
   it.each(['A4', 'Letter'] as const)(
@@ -60,6 +63,14 @@ describe('a procedure sheet on paper', () => {
       expectWithin(marks, size);
     },
   );
+
+  it('reads a kept one in the units of who prints it, ranges and headings too', () => {
+    const texts = textsOf(sheetLayout({ ...sheet, reader: { units: US } }, standing('A4'), width));
+    for (const figure of ['299 in/min', '25 ft³/h', '25/64 in']) expect(texts).toContain(figure);
+    expect(texts).toContain('Wire speed (256–343 in/min)');
+    expect(texts).toEqual(expect.arrayContaining(['Wire in', 'WFS in/min', 'Travel in/min', 'Q kJ/in']));
+    expect(texts.filter((text) => /\b(mm|m\/min|L\/min)\b/.test(text))).toEqual([]);
+  });
 
   it('says how many runs there are besides those it has room for', () => {
     expect(textsOf(sheetLayout(sheet, standing('A4'), width))).toContain(

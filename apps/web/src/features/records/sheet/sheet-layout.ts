@@ -1,5 +1,12 @@
+import type { Reader } from '@hot-bead/core/base';
 import type { SheetDrawing } from '@hot-bead/contract/records';
-import { type ProcedureSheet, SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core/records';
+import {
+  type ProcedureSheet,
+  SHEET_DISCLAIMER,
+  sheetRunHeadings,
+  sheetRunTexts,
+  sheetText,
+} from '@hot-bead/core/records';
 import { type Mark, type PageSize, textMark, type TextWidth, wrappedText } from '../../../print/page.ts';
 
 /** A sheet as it is printed. */
@@ -10,6 +17,7 @@ export interface PrintedSheet {
   readonly number: string;
   readonly date: string;
   readonly by: string;
+  readonly reader: Reader;
 }
 
 const MARGIN_PT = 36;
@@ -73,12 +81,12 @@ export function sheetLayout(
   { widthPt, heightPt }: PageSize,
   width: TextWidth,
 ): readonly Mark[] {
-  const { sheet, drawing, number, date, by } = printed;
+  const { sheet, drawing, number, date, by, reader } = printed;
   const inner = widthPt - 2 * MARGIN_PT;
   const writer = new Writer(width, heightPt - MARGIN_PT - 14);
   writer.text('Preliminary procedure: not qualified', MARGIN_PT, 15, true, inner);
   writer.y -= 15;
-  writer.text(sheet.title, MARGIN_PT, 11, true, inner);
+  writer.text(sheetText(sheet.title, reader), MARGIN_PT, 11, true, inner);
   writer.y -= 13;
   writer.text(
     `${number}, ${date}${by === '' ? '' : `, by ${by}`}, model ${sheet.modelVersion}`,
@@ -92,7 +100,8 @@ export function sheetLayout(
   writer.y -= 22;
   const quarter = inner / 4;
   sheet.numbers.slice(0, 4).forEach(([name, value], i) => {
-    const [figure = value, range = ''] = value.split(/ (?=\()/);
+    const text = sheetText(value, reader);
+    const [figure = text, range = ''] = text.split(/ (?=\()/);
     const x = MARGIN_PT + i * quarter;
     writer.marks.push(
       textMark(figure, { x, y: writer.y, sizePt: 18, bold: true, mostPt: quarter - 8 }, width),
@@ -113,7 +122,7 @@ export function sheetLayout(
       writer.y -= 12;
       writer.text(title, x, 10, true, half);
       writer.y -= LINE_PT + 1;
-      for (const [name, value] of lines) writer.pair(name, value, x, half);
+      for (const [name, value] of lines) writer.pair(name, sheetText(value, reader), x, half);
     }
     return writer.y;
   };
@@ -131,8 +140,8 @@ export function sheetLayout(
     });
     writer.y -= LINE_PT;
   };
-  row(SHEET_RUN_COLUMNS, true);
-  for (const run of sheet.runs.slice(0, PRINTED_RUNS_MOST)) row(run, false);
+  row(sheetRunHeadings(reader), true);
+  for (const run of sheet.runs.slice(0, PRINTED_RUNS_MOST)) row(sheetRunTexts(run, reader), false);
   const more = sheet.runs.length - PRINTED_RUNS_MOST;
   if (more > 0) writer.text(`and ${more} more runs as the last of these`, MARGIN_PT, TEXT_PT, false, inner);
   writer.y = MARGIN_PT + 14;

@@ -1,3 +1,5 @@
+import { allInWords, METRIC } from '@hot-bead/core/base';
+import { useReader, useWords } from '../../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import type { KeptSheet } from '@hot-bead/contract/records';
@@ -6,7 +8,6 @@ import { type SheetChange, sheetChanges } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { usePreferences } from '../../../preferences/preferences.tsx';
 import { CARDS, type Card, type Paper, PAPERS } from '../../../print/page.ts';
 import { Button, ButtonLink } from '../../../ui/button.tsx';
 import { Field } from '../../../ui/form/field.tsx';
@@ -35,13 +36,14 @@ function Changed({
   readonly revision: number;
   readonly changes: readonly SheetChange[];
 }) {
+  const say = useWords();
   return (
     <div className={MIND_BOX} role="status">
       <p className="font-semibold">◆ Changed: revision {revision} no longer describes this weld</p>
       <ul>
         {changes.map(({ what, was, is }) => (
           <li key={what}>
-            {what}: {was} → {is}
+            {what}: {say(was)} → {say(is)}
           </li>
         ))}
       </ul>
@@ -61,13 +63,13 @@ interface ReadyProps {
 }
 
 function Sheet({ job, plan, machine, kept, wireBatch }: ReadyProps) {
-  const { units } = usePreferences();
+  const reader = useReader();
   const [by, setBy] = useState('');
   const [shown, setShown] = useState<string>();
   const [wrong, setWrong] = useState<string>();
   const keep = useKeepSheet(job.id);
   const toast = useToast();
-  const now = { sheet: sheetOf(job, plan, machine, { units, wireBatch }), drawing: drawingOf(plan) };
+  const now = { sheet: sheetOf(plan, machine, wireBatch), drawing: drawingOf(plan) };
   const last = kept[0];
   const old = kept.find(({ id }) => id === shown);
   const changes = last ? sheetChanges(last.sheet.essentials, now.sheet.essentials) : [];
@@ -77,8 +79,9 @@ function Sheet({ job, plan, machine, kept, wireBatch }: ReadyProps) {
         number: `Revision ${old.revision}`,
         date: format(old.createdAt, 'd MMM yyyy'),
         by: old.by ?? '',
+        reader,
       }
-    : { ...now, number: 'Not kept', date: format(new Date(), 'd MMM yyyy'), by };
+    : { ...now, number: 'Not kept', date: format(new Date(), 'd MMM yyyy'), by, reader };
   const save = async (name: string, make: () => Promise<Uint8Array>): Promise<void> => {
     setWrong(undefined);
     try {
@@ -103,7 +106,7 @@ function Sheet({ job, plan, machine, kept, wireBatch }: ReadyProps) {
         paper,
         () =>
           void save('setup-card.pdf', async () =>
-            (await import('./sheet-pdf.ts')).cardPdf(cardOf(job, plan, machine, units), paper),
+            (await import('./sheet-pdf.ts')).cardPdf(cardOf(plan, machine, reader.units), paper),
           ),
       ] as const,
   );
@@ -158,7 +161,7 @@ function Sheet({ job, plan, machine, kept, wireBatch }: ReadyProps) {
             disabled={keep.isPending}
             onClick={() =>
               keep.mutate(
-                { ...now, ...(by.trim() === '' ? {} : { by: by.trim() }) },
+                { ...allInWords(now, { units: METRIC }), ...(by.trim() === '' ? {} : { by: by.trim() }) },
                 {
                   onSuccess: ({ revision }, undo) => toast(`Revision ${revision} kept`, undo),
                   onError: (error) => setWrong(error.message),

@@ -1,5 +1,13 @@
+import type { Words } from '@hot-bead/core/base';
+import { useReader } from '../../../units/index.ts';
 import type { SheetDrawing } from '@hot-bead/contract/records';
-import { type ProcedureSheet, SHEET_DISCLAIMER, SHEET_RUN_COLUMNS } from '@hot-bead/core/records';
+import {
+  type ProcedureSheet,
+  SHEET_DISCLAIMER,
+  sheetRunHeadings,
+  sheetRunTexts,
+  sheetText,
+} from '@hot-bead/core/records';
 import { useRef } from 'react';
 import { SaveChart } from '../../../drawing/chart/save-chart.tsx';
 import { DETAIL_PX, OUTLINE_PX, TONE } from '../../../drawing/pen.ts';
@@ -44,11 +52,13 @@ export function SheetView({
   readonly sheet: ProcedureSheet;
   readonly drawing: SheetDrawing;
 }) {
+  const reader = useReader();
+  const say = (text: Words): string => sheetText(text, reader);
   return (
     <Section id="sheet" title="Preliminary procedure: not qualified">
       <dl className="mt-2 grid grid-cols-2 gap-3 border-y border-line py-3 md:grid-cols-4">
         {sheet.numbers.map(([name, value]) => {
-          const [figure, range] = value.split(/ (?=\()/);
+          const [figure, range] = say(value).split(/ (?=\()/);
           return (
             <div key={name}>
               <dt className="label-text">{name}</dt>
@@ -62,7 +72,7 @@ export function SheetView({
         {sheet.parts.map(({ title, lines }) => (
           <div key={title}>
             <h3 className="font-semibold">{title}</h3>
-            {title === 'Joint' && <Drawing drawing={drawing} title={sheet.title} />}
+            {title === 'Joint' && <Drawing drawing={drawing} title={say(sheet.title)} />}
             <dl>
               {lines.map(([name, value]) => (
                 <div
@@ -70,7 +80,7 @@ export function SheetView({
                   className="grid grid-cols-[112px_1fr] gap-2 border-b border-line py-1 last:border-b-0"
                 >
                   <dt className="text-sm text-ink-soft">{name}</dt>
-                  <dd className="text-[15px]">{value}</dd>
+                  <dd className="text-[15px]">{say(value)}</dd>
                 </div>
               ))}
             </dl>
@@ -78,10 +88,10 @@ export function SheetView({
         ))}
       </div>
       <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Runs">
-        <Table columns={[...SHEET_RUN_COLUMNS]} className="min-w-[720px]">
+        <Table columns={[...sheetRunHeadings(reader)]} className="min-w-[720px]">
           {sheet.runs.map((run) => (
-            <tr key={run[0]} className="border-b border-line last:border-b-0">
-              {run.map((cell, i) => (
+            <tr key={run[0] && say(run[0])} className="border-b border-line last:border-b-0">
+              {sheetRunTexts(run, reader).map((cell, i) => (
                 <td key={i} className="figure-text py-1 pr-2">
                   {cell}
                 </td>

@@ -1,3 +1,4 @@
+import { words } from '../../../base/words/words.ts';
 import { NUMBER_OFF_RANGE, PASSES_RANGE } from '../../../trade/material/work.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
 import type { WeightName } from '../../hand-weights.ts';
@@ -36,7 +37,7 @@ function countRules(
     read: (match) => {
       const count = countOf(match[1] ?? '');
       const slots = inRange(count, range) && Number.isInteger(count) ? [{ slot, value: count }] : [];
-      return { meanings: measure(`${count} ${name}`, slots), terms: [weight] };
+      return { meanings: measure(words`${count} ${name}`, slots), terms: [weight] };
     },
   }));
 }
@@ -51,7 +52,7 @@ export const COUNT_RULES: readonly Rule[] = [
     starts: 'digit',
     pattern: pattern(String.raw`\d+\s*(?:or|to|-)\s*\d+\s*(?:${PASS_WORDS})${END}`),
     read: (match) => ({
-      meanings: measure(`${match[0]}: as many as it takes`, []),
+      meanings: measure(words`${match[0]}: as many as it takes`, []),
       terms: ['figureBehindWord'],
     }),
   },

@@ -1,9 +1,9 @@
-import { figureText } from '../../../base/numeric/figure-text.ts';
+import { words } from '../../../base/words/words.ts';
 import { GAP_RANGE_MM, LEG_RANGE_MM, SEAM_RANGE_MM, STITCH_RANGE_MM } from '../../../trade/material/work.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
 import { END } from '../figures.ts';
 import { pattern } from '../pattern.ts';
-import { inRange, JOIN, LENGTH, measure, millimetres, type Range, type Rule } from './rule.ts';
+import { inRange, JOIN, LENGTH, measure, millimetres, sizeTyped, type Range, type Rule } from './rule.ts';
 
 /** A length with a word beside it that fills a slot, in either order. */
 interface LengthHead {
@@ -76,7 +76,7 @@ function lengthRules({ name, slot, range, behind, before = behind, from = 0 }: L
         // out of range it is still this figure, and no thickness: noted, with nothing set
         if (!(mm >= from)) return undefined;
         return {
-          meanings: measure(`${figureText(mm, 2)} mm ${name}`, slotsOf(mm)),
+          meanings: measure(words`${sizeTyped(mm)} ${name}`, slotsOf(mm)),
           terms: ['figureBehindWord'],
           style: 'head-behind',
         };
@@ -91,7 +91,7 @@ function lengthRules({ name, slot, range, behind, before = behind, from = 0 }: L
         if (!(mm >= from) || !inRange(mm, range)) return undefined;
         const signed = /[=:]|of/i.test(join);
         return {
-          meanings: measure(`${figureText(mm, 2)} mm ${name}`, slotsOf(mm)),
+          meanings: measure(words`${sizeTyped(mm)} ${name}`, slotsOf(mm)),
           terms: signed ? ['figureByKey'] : ['figureBehindWord'],
           ...(signed || join === '' ? {} : { style: 'head-first' }),
         };

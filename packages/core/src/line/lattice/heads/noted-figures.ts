@@ -1,3 +1,4 @@
+import { words } from '../../../base/words/words.ts';
 import type { Edge } from '../edge.ts';
 import { END } from '../figures.ts';
 import { pattern } from '../pattern.ts';
@@ -189,7 +190,7 @@ export const NOTED_RULES: readonly Rule[] = NOTED.map(([as, starts, source]) => 
   starts,
   pattern: pattern(source + END),
   read: (match): Omit<Edge, 'end'> => ({
-    meanings: measure(`${match[0].trim()}: ${as}`, []),
+    meanings: measure(words`${match[0].trim()}: ${as}`, []),
     terms: [as === 'a thread' ? 'figureThread' : starts === 'digit' ? 'figureNoted' : 'figureNotedFirst'],
     // a word with a figure of its own behind or before it, without a sign between
     ...(!/\d/.test(match[0]) || /[=:]/.test(match[0]) || as === 'a thread'

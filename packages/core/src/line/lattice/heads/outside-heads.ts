@@ -1,10 +1,10 @@
-import { figureText } from '../../../base/numeric/figure-text.ts';
+import { words } from '../../../base/words/words.ts';
 import { LEG_RANGE_MM, OUTSIDE_RANGE_MM, SEAM_RANGE_MM } from '../../../trade/material/work.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
 import type { Edge, LineText } from '../edge.ts';
 import { END, NUMBER, numberOf } from '../figures.ts';
 import { pattern } from '../pattern.ts';
-import { inRange, LENGTH, measure, millimetres, type Rule } from './rule.ts';
+import { inRange, LENGTH, measure, millimetres, sizeTyped, type Rule } from './rule.ts';
 
 const OUTSIDE_WORDS = String.raw`dia(?:meter|metre)?\.?|o\.?d\.?|ø|outside\s+diameter|across`;
 
@@ -12,7 +12,7 @@ function outsideEdge(mm: readonly number[], style: Edge['style']): Omit<Edge, 'e
   const fits = mm.every((value) => inRange(value, OUTSIDE_RANGE_MM));
   return {
     meanings: measure(
-      `${mm.map((one) => figureText(one, 2)).join(' × ')} mm outside`,
+      words`${sizeTyped(mm)} outside`,
       fits ? [{ slot: 'outsideMm', value: mm.map((value) => Number(value.toFixed(4))) }] : [],
     ),
     terms: ['figureBehindWord'],
@@ -57,7 +57,7 @@ export const SEAM_RULES: readonly Rule[] = [
       const slots: MeasuredSlot[] = inRange(mm, SEAM_RANGE_MM)
         ? [{ slot: 'seamMm', value: Number(mm.toFixed(4)) }]
         : [];
-      return { meanings: measure(`${figureText(mm, 2)} mm seam`, slots), terms: ['figureSeam'] };
+      return { meanings: measure(words`${sizeTyped(mm)} seam`, slots), terms: ['figureSeam'] };
     },
   },
 ];
@@ -73,7 +73,7 @@ export const SYMBOL_RULES: readonly Rule[] = [
       if (!inRange(mm, LEG_RANGE_MM)) return undefined;
       const slot = isThroat ? 'throatMm' : 'legMm';
       return {
-        meanings: measure(`${figureText(mm, 2)} mm ${isThroat ? 'throat' : 'leg'}`, [{ slot, value: mm }]),
+        meanings: measure(words`${sizeTyped(mm)} ${isThroat ? 'throat' : 'leg'}`, [{ slot, value: mm }]),
         terms: ['figureByKey'],
       };
     },
@@ -95,7 +95,7 @@ function symbolLeg(digits: string, line: LineText): Omit<Edge, 'end'> | undefine
   if (!inRange(mm, LEG_RANGE_MM)) return undefined;
   return {
     meanings: [
-      ...measure(`${figureText(mm, 2)} mm leg`, [{ slot: 'legMm', value: Number(mm.toFixed(4)) }]),
+      ...measure(words`${sizeTyped(mm)} leg`, [{ slot: 'legMm', value: Number(mm.toFixed(4)) }]),
       { kind: 'joint', joint: 'tee', weak: true },
     ],
     terms: ['figureByKey'],

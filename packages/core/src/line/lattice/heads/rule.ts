@@ -1,3 +1,5 @@
+import { amount, type Amount } from '../../../base/words/amount.ts';
+import type { Words } from '../../../base/words/words.ts';
 import type { LengthUnit } from '../../../base/quantity/thickness.ts';
 import { mmFromInches } from '../../../base/quantity/units.ts';
 import type { Meaning, MeasuredSlot } from '../../meaning.ts';
@@ -49,6 +51,13 @@ export interface Rule {
   readonly read: (match: RegExpExecArray, line: LineText) => Omit<Edge, 'end'> | undefined;
 }
 
-export function measure(label: string, slots: readonly MeasuredSlot[]): readonly Meaning[] {
+export function measure(label: Words, slots: readonly MeasuredSlot[]): readonly Meaning[] {
   return [{ kind: 'measure', label, slots }];
+}
+
+/** A length that was typed, as it is said back: hundredths of a millimetre are the noise of a conversion. */
+export function sizeTyped(mm: number | readonly number[]): Amount {
+  const tidied = (one: number): number => Number(one.toFixed(2));
+  const value = typeof mm === 'number' ? tidied(mm) : mm.map(tidied);
+  return amount.distance(value, 'as-given', { between: ' × ' });
 }

@@ -1,11 +1,11 @@
-import { figureText } from '../../../base/numeric/figure-text.ts';
+import { words } from '../../../base/words/words.ts';
 import { STITCH_RANGE_MM } from '../../../trade/material/work.ts';
 import { mmFromInches } from '../../../base/quantity/units.ts';
 import type { MeasuredSlot } from '../../meaning.ts';
 import type { Edge } from '../edge.ts';
 import { END } from '../figures.ts';
 import { pattern } from '../pattern.ts';
-import { inRange, measure, type Rule } from './rule.ts';
+import { inRange, measure, sizeTyped, type Rule } from './rule.ts';
 
 const STITCH_WORD = String.raw`(?:stitch(?:es|ed)?(?:\s+weld(?:s|ed)?)?|intermittent(?:\s+fillets?)?|skip(?:\s+weld)?|staggered|stagger|chain|hit\s+(?:and|&)\s+miss)`;
 const MM = String.raw`\s*(mm|in(?:ch(?:es)?)?|"|″|”)?`;
@@ -30,9 +30,9 @@ function stitchSlots(stitch: number, pitch: number): Omit<Edge, 'end'> | undefin
         { slot: 'pitchMm', value: pitch },
       ]
     : [];
-  const label = `${figureText(stitch, 2)} mm of weld every ${figureText(pitch, 2)} mm`;
+  const label = words`${sizeTyped(stitch)} of weld every ${sizeTyped(pitch)}`;
   return {
-    meanings: measure(isWhole ? label : `${label}: no stitch that is planned`, slots),
+    meanings: measure(isWhole ? label : words`${label}: no stitch that is planned`, slots),
     terms: ['figureStitch'],
   };
 }

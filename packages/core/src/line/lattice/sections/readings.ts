@@ -1,3 +1,4 @@
+import { words } from '../../../base/words/words.ts';
 import type { WrittenLength } from '../../../base/quantity/length-text.ts';
 import type { Meaning } from '../../meaning.ts';
 import type { WeightName } from '../../hand-weights.ts';
@@ -138,7 +139,7 @@ export function twoSizes(
       found.push(
         edge(end, ['sectionSheetSize'], {
           kind: 'measure',
-          label: `${line.text.slice(sizes.ends[0] ?? 0, end)} size of the sheet`,
+          label: words`${line.text.slice(sizes.ends[0] ?? 0, end)} size of the sheet`,
           slots: [],
         }),
       );

@@ -1,9 +1,11 @@
+import { words } from '../../../base/words/words.ts';
 import { OUTSIDE_RANGE_MM } from '../../../trade/material/work.ts';
 import type { WrittenLength } from '../../../base/quantity/length-text.ts';
 import { mmFromInches } from '../../../base/quantity/units.ts';
 import type { Meaning } from '../../meaning.ts';
 import type { LineText } from '../edge.ts';
 import { lengthOf, NUMBER, SIZE_UNIT } from '../figures.ts';
+import { sizeTyped } from '../heads/rule.ts';
 import { foundAt, pattern } from '../pattern.ts';
 
 const CROSS = String.raw`(?:\s?[x×*]\s?|\s+by\s+)`;
@@ -91,6 +93,6 @@ export function outsideMeaning(mm: readonly (number | undefined)[]): Meaning[] {
   }
   const value = known.map((size) => Number(size.toFixed(4)));
   return [
-    { kind: 'measure', label: `${value.join(' × ')} mm outside`, slots: [{ slot: 'outsideMm', value }] },
+    { kind: 'measure', label: words`${sizeTyped(value)} outside`, slots: [{ slot: 'outsideMm', value }] },
   ];
 }

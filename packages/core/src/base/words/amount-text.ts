@@ -1,0 +1,126 @@
+import { figureText } from '../numeric/figure-text.ts';
+import { type GaugeTable, nearestGauge } from '../quantity/gauge.ts';
+import type { Units } from '../quantity/unit-choice.ts';
+import { inchesFromMm } from '../quantity/units.ts';
+import type { Amount, AmountQuantity, Places } from './amount.ts';
+import { inchFraction } from './inch-fraction.ts';
+import { wireNameIn } from './wire-name.ts';
+import { isOwnUnit, WRITTEN, writtenIn } from './written.ts';
+
+/** A figure and the unit it is in; a size with a name of its own (`.030`) has none. */
+interface Figure {
+  readonly text: string;
+  readonly unit: string;
+}
+
+/** How far a fraction may lie off a length, as a share: of a round figure, of a computed one, of a size. Our model. */
+const FRACTION_OFF = { round: 0.06, computed: 0.03, size: 0.02 } as const;
+
+/** Decimals of a figure that is written as it was given: what is more is the noise of reckoning. Our model. */
+const GIVEN_DECIMALS = 3;
+
+/** Digits that a round figure keeps in another unit. Source: our model. */
+const ROUND_DIGITS = 2;
+
+/** Thousandths of an inch as they are said: `.169`, `1.250`. */
+function thousandths(inches: number): string {
+  return inches.toFixed(3).replace(/^0\./, '.');
+}
+
+/** A length in inches: a fraction where one lies near, otherwise thousandths. */
+function inchText(inches: number, places: Places | undefined): string {
+  const off = places === undefined ? FRACTION_OFF.round : FRACTION_OFF.computed;
+  return inchFraction(inches, off) ?? thousandths(inches);
+}
+
+/** A round temperature is one to the nearest five; where water freezes it is not rounded. */
+function roundDegrees(value: number): string {
+  const whole = Math.round(value);
+  return String(whole === 32 ? whole : Math.round(value / 5) * 5);
+}
+
+function roundFigure(quantity: AmountQuantity, value: number): string {
+  return quantity === 'temperature' ? roundDegrees(value) : String(Number(value.toPrecision(ROUND_DIGITS)));
+}
+
+/** A plate that no size lies near is named by the next one, and marked: how far that may lie, as a share. Our model. */
+const ABOUT_OFF = 0.065;
+/** Sheet thinner than this is said in thousandths, mm. Source: common practice. */
+const SHEET_MM = 2.5;
+
+/** A thickness in inches by the reader's choice of them: decimals, a fraction first, or a gauge first. */
+function thicknessFigure(mm: number, { thickness }: Units, gauges: GaugeTable): Figure {
+  const inches = inchesFromMm(mm);
+  const inDecimals: Figure = { text: thousandths(inches), unit: 'in' };
+  if (thickness === 'inch') return inDecimals;
+  const near = nearestGauge(mm, gauges);
+  const gauge =
+    Math.abs(near.offBy) <= FRACTION_OFF.size ? { text: String(near.row.gauge), unit: 'ga' } : undefined;
+  const text = inchFraction(inches, FRACTION_OFF.size, 16);
+  const fraction = text === undefined ? undefined : { text, unit: 'in' };
+  const named = thickness === 'gauge' ? (gauge ?? fraction) : (fraction ?? gauge);
+  const about = mm < SHEET_MM ? undefined : inchFraction(inches, ABOUT_OFF, 16);
+  return named ?? (about === undefined ? inDecimals : { text: `≈ ${about}`, unit: 'in' });
+}
+
+/** A thickness in mm: as it was given where it was given in mm; an inch size to as much as is read off a gauge. */
+function ownThickness(mm: number): string {
+  const isGiven = Math.abs(mm * 100 - Math.round(mm * 100)) < 1e-6;
+  return figureText(mm, isGiven || mm < 1 ? 2 : 1);
+}
+
+function figureIn(amount: Amount, value: number, units: Units): Figure {
+  const { quantity, places, gauges = 'steel-sheet' } = amount;
+  const { follows } = WRITTEN[quantity];
+  const { unit, from, decimals } = writtenIn(quantity, units);
+  if (isOwnUnit(follows, units)) {
+    if (quantity === 'wireSize') return { text: value.toFixed(decimals), unit };
+    if (quantity === 'thickness' && places === 'as-given') return { text: ownThickness(value), unit };
+    const own = typeof places === 'number' ? value.toFixed(places) : figureText(value, GIVEN_DECIMALS);
+    return { text: own, unit };
+  }
+  if (quantity === 'wireSize') {
+    const name = wireNameIn(value);
+    return name === undefined ? { text: inchText(from(value), places), unit } : { text: name, unit: '' };
+  }
+  if (quantity === 'thickness' && places !== undefined) return thicknessFigure(value, units, gauges);
+  if (unit === 'in') return { text: inchText(from(value), places), unit };
+  const text = places === undefined ? roundFigure(quantity, from(value)) : from(value).toFixed(decimals);
+  return { text, unit };
+}
+
+/** What stands between the ends of a range; anything else stands between two sizes. */
+const RANGES: ReadonlySet<string> = new Set([' to ', '–', '-']);
+
+/**
+ * An amount as this reader writes it: `25 to 50 mm`, `1 to 2 in`, `.030`, `16 ga on 1/8 in`.
+ *
+ * @example
+ * amountText(amount.distance([25, 50]), US) // '1 to 2 in'
+ */
+export function amountText(amount: Amount, units: Units): string {
+  const { value, between = ' to ', isBare } = amount;
+  const figures = (typeof value === 'number' ? [value] : value).map((one) => figureIn(amount, one, units));
+  const isSize = !RANGES.has(between);
+  const told = figures.filter(({ text }, i) => isSize || figures.findIndex((one) => one.text === text) === i);
+  return told
+    .map(({ text, unit }, i) =>
+      isBare || unit === '' || unit === told[i + 1]?.unit ? text : `${text} ${unit}`,
+    )
+    .join(between);
+}
+
+/**
+ * A thickness as the trade says it: `3 mm`, `1/8 in`, `16 ga`, `.197 in`.
+ *
+ * @param thicknessMm mm, above 0
+ * @param gauges the gauge numbers of its metal
+ */
+export function thicknessText(thicknessMm: number, units: Units, gauges: GaugeTable): string {
+  return amountText({ quantity: 'thickness', value: thicknessMm, places: 'as-given', gauges }, units);
+}
+
+/** A wire by its nominal size: `1.0 mm`, `.040`. */
+export function wireSizeText(nominalMm: number, units: Units): string {
+  return amountText({ quantity: 'wireSize', value: nominalMm }, units);
+}
