@@ -18,8 +18,8 @@ export function readBy<T>(schemaOf: () => Promise<SchemaOf<T>>): (body: unknown)
   };
 }
 
-/** The server answers in the core's own units. */
-function inUsersUnits(message: string): string {
+/** A message of the contract or the server, which both speak in the core's own units. */
+export function inUsersUnits(message: string): string {
   return inWords(wordsOfMetricText(message), { units: keptUnits() });
 }
 

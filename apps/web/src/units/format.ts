@@ -1,6 +1,7 @@
 import {
   type AmountQuantity,
   amountText,
+  figureText,
   inchesFromMm,
   type Units,
   writtenIn,
@@ -55,4 +56,19 @@ export function rangeText(quantity: Quantity, low: number, high: number, units: 
     return amountText({ quantity: quantity as AmountQuantity, value: [low, high] }, units);
   }
   return `${figureOf(quantity, low, units)} to ${withUnit(quantity, high, units)}`;
+}
+
+/** A heat input as it is reckoned for a record: a thousandth of a kJ/mm, a hundredth of a kJ/in. */
+export function heatFigure(kJPerMm: number, units: Units): string {
+  const { from, unit } = writtenIn('heatInput', units);
+  return from(kJPerMm).toFixed(unit === 'kJ/mm' ? 3 : 2);
+}
+
+/** A length as it reads best: millimetres, or metres from one on; inches, or feet from ten on. */
+export function lengthText(mm: number, units: Units): string {
+  if (units.distance !== 'in') {
+    return mm >= 1000 ? `${figureText(mm / 1000, 3)} m` : `${figureText(mm, 1)} mm`;
+  }
+  const inches = inchesFromMm(mm);
+  return inches >= 120 ? `${figureText(inches / 12, 2)} ft` : `${figureText(inches, 2)} in`;
 }

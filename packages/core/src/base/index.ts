@@ -11,7 +11,7 @@ export { seededRandom } from './numeric/seeded-random.ts';
 export type { Span } from './numeric/span.ts';
 
 // Quantity
-export { nearestGauge } from './quantity/gauge.ts';
+export { type GaugeTable, nearestGauge } from './quantity/gauge.ts';
 export { measuredLength } from './quantity/measured-length.ts';
 export { OutOfRangeError } from './quantity/out-of-range-error.ts';
 export {
@@ -22,11 +22,7 @@ export {
   THICKNESS_RANGE_MM,
   type ThicknessChoice,
 } from './quantity/thickness.ts';
-export {
-  inchesFromMm,
-  inchesPerMinFromMPerMin,
-  MM_PER_INCH,
-} from './quantity/units.ts';
+export { inchesFromMm, inchesPerMinFromMPerMin, MM_PER_INCH, mmFromInches } from './quantity/units.ts';
 
 export {
   bareLengthUnit,

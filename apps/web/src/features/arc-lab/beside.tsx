@@ -1,3 +1,5 @@
+import { useWords } from '../../units/index.ts';
+import { amount, type Words, words } from '@hot-bead/core/base';
 import { ARC_CLASS_WORDS, ARC_GASES, arcText } from '@hot-bead/core/arc-lab';
 import { gasOf } from '@hot-bead/core/trade';
 import { useEffect, useMemo, useState } from 'react';
@@ -9,7 +11,7 @@ import { LAB_SEED } from './use-arc-record.ts';
 
 /** The same setting but for one thing. */
 interface Other {
-  readonly name: string;
+  readonly name: Words;
   readonly change: Partial<LabSetting>;
 }
 
@@ -32,7 +34,7 @@ export function experiments({ wireFeedSpeedMPerMin, tipToWorkMm }: LabSetting): 
       change: { wireFeedSpeedMPerMin: Math.max(1, (1 - SLIPS_BY) * wireFeedSpeedMPerMin) },
     },
     {
-      name: `Tip to work +${FURTHER_MM} mm`,
+      name: words`Tip to work +${amount.distance(FURTHER_MM)}`,
       change: { tipToWorkMm: Math.min(30, tipToWorkMm + FURTHER_MM) },
     },
     { name: 'Inductance low, 150 µH', change: { inductanceH: LOW_H } },
@@ -48,6 +50,7 @@ interface Props {
 
 /** Settings side by side: each is run, told, and can be heard or taken over. */
 export function Beside({ setting, others, onTake }: Props) {
+  const say = useWords();
   const [records, setRecords] = useState<readonly ArcRecord[]>([]);
   const settings = useMemo(
     () => others.map(({ change }) => arcOf({ ...setting, ...change })),
@@ -71,9 +74,9 @@ export function Beside({ setting, others, onTake }: Props) {
         const record = records[i];
         const level = record && levelOfClass(record.arc);
         return (
-          <li key={name} className="grid content-between gap-2 rounded-md border border-line p-3">
+          <li key={say(name)} className="grid content-between gap-2 rounded-md border border-line p-3">
             <div>
-              <p className="font-semibold">{name}</p>
+              <p className="font-semibold">{say(name)}</p>
               {record && level ? (
                 <>
                   <p className={`figure-text text-2xl ${LEVEL_TEXT[level]}`}>
@@ -88,7 +91,10 @@ export function Beside({ setting, others, onTake }: Props) {
               )}
             </div>
             <div className="flex gap-2">
-              <PlayButton arcs={[{ setting: settings[i] ?? arcOf(setting), seed: LAB_SEED }]} what={name} />
+              <PlayButton
+                arcs={[{ setting: settings[i] ?? arcOf(setting), seed: LAB_SEED }]}
+                what={say(name)}
+              />
               <Button onClick={() => onTake(change)}>Set so</Button>
             </div>
           </li>

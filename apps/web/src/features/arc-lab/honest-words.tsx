@@ -1,9 +1,11 @@
+import { sourceText, wireSizeText } from '@hot-bead/core/base';
+import { useReader } from '../../units/index.ts';
 import { ARC_PARAMETER_TABLE } from '@hot-bead/core/arc-lab';
-import { sourceText } from '@hot-bead/core/base';
 import { Table } from '../../ui/page/table.tsx';
 
 /** What the model holds and what it does not, and every figure in it. */
 export function HonestWords() {
+  const { units } = useReader();
   return (
     <div className="grid grid-cols-1 gap-3">
       <p>
@@ -20,7 +22,7 @@ export function HonestWords() {
         <li>Put in, not found: how much more CO₂ wants, and how much an arc scatters.</li>
         <li>
           Not in it: spatter, the start, gun angle, a pool that swings in step with the shorts, aluminium,
-          cored wire, wire under 0.8 or over 1.2 mm.
+          cored wire, wire under {wireSizeText(0.8, units)} or over {wireSizeText(1.2, units)}.
         </li>
       </ul>
       <details>

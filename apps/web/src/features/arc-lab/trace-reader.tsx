@@ -1,10 +1,10 @@
+import { heatFigure, numberOrText, shownAs } from '../../units/index.ts';
 import { ARC_CLASS_WORDS, evenWord } from '@hot-bead/core/arc-lab';
 import { heatFromPowerKJPerMm, THERMAL_EFFICIENCY } from '@hot-bead/core/trade';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { FileField } from '../../ui/form/file-field.tsx';
-import { numberOrText, shownAs } from '../../units/index.ts';
 import { readTraceAway, type TraceTold } from './traces/index.ts';
 
 /** What a travel typed is, mm/min; undefined: none, or none that can be. */
@@ -56,7 +56,8 @@ function Facts({ power, features }: Extract<TraceTold, { status: 'read' }>) {
         />
         {travel !== undefined && (
           <p className="figure-text pb-2 text-2xl">
-            {heatFromPowerKJPerMm(power.instantaneousW, travel).toFixed(3)} kJ/mm{' '}
+            {heatFigure(heatFromPowerKJPerMm(power.instantaneousW, travel), units)}{' '}
+            {shownAs('heatInput', units).unit}{' '}
             <span className="text-base text-ink-soft">
               heat input by instantaneous power, k {THERMAL_EFFICIENCY} (EN 1011-1, recalled)
             </span>

@@ -1,13 +1,8 @@
+import { exampleJob, exampleLine, useReader } from '../../units/index.ts';
 import { useQuery } from '@tanstack/react-query';
 import { Button, ButtonLink } from '../../ui/button.tsx';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { aboutQuery, useOpenDemo } from '../shop/index.ts';
-
-const EXAMPLES = [
-  '3 mm steel tee flat 0.8 wire Ar+18',
-  '18ga lap .030 75/25',
-  '2 mm outside corner vertical down',
-];
 
 /** The demo shop, in a window of its own: nothing of it gets into one's own shop. */
 function LookRound() {
@@ -38,6 +33,7 @@ function LookRound() {
 
 /** An empty shop: what to type, a machine to set up, and a shop to look round. */
 export function FirstSteps({ hasMachine }: { readonly hasMachine: boolean }) {
+  const { units } = useReader();
   return (
     <section className="rounded-md border border-line bg-plate p-6">
       <h2 className="text-xl font-semibold">No jobs yet</h2>
@@ -45,7 +41,7 @@ export function FirstSteps({ hasMachine }: { readonly hasMachine: boolean }) {
         Type the work the way you would say it: how thick, what metal, which joint, which position.
       </p>
       <ul className="mt-4 grid gap-2">
-        {EXAMPLES.map((line) => (
+        {[exampleJob(units), '18ga lap .030 75/25', exampleLine(units)].map((line) => (
           <li key={line} className="figure-text text-xl">
             {line}
           </li>

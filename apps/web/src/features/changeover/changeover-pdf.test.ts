@@ -1,3 +1,4 @@
+import { METRIC } from '@hot-bead/core/base';
 import type { ChangeoverStep, Gate } from '@hot-bead/core/changeover';
 import { PDFDocument } from 'pdf-lib';
 import { CARDS } from '../../print/page.ts';
@@ -21,6 +22,7 @@ function step(id: string, gate: Gate, after: Readonly<Record<string, string>> = 
   };
 }
 
+const READER = { units: METRIC };
 const OFF = { power: 'off' };
 const STEPS = [
   step('power-off', 'none', OFF),
@@ -50,7 +52,7 @@ it.each(['A6', 'half Letter'] as const)(
     const many = Array.from({ length: 45 }, (_, i) => step(`step ${i}`, 'none'));
     const width = (text: string, sizePt: number): number => text.length * sizePt * 0.5;
     const marks = cardLayout(
-      { title: 'T'.repeat(200), minutes: '41.5', steps: [...STEPS, ...many] },
+      { title: 'T'.repeat(200), minutes: '41.5', steps: [...STEPS, ...many], reader: READER },
       paper,
       width,
     );
@@ -69,7 +71,10 @@ it.each(['A6', 'half Letter'] as const)(
 );
 
 it('a card is a PDF of one page of that paper', async () => {
-  const bytes = await changeoverPdf({ title: 'Tom: 3 mm tee', minutes: '11 to 15', steps: STEPS }, 'A6');
+  const bytes = await changeoverPdf(
+    { title: 'Tom: 3 mm tee', minutes: '11 to 15', steps: STEPS, reader: READER },
+    'A6',
+  );
   const document = await PDFDocument.load(bytes);
   expect(document.getPageCount()).toBe(1);
   expect(document.getPage(0).getSize()).toEqual({ width: 297.64, height: 419.53 });

@@ -1,3 +1,4 @@
+import { inWords, type Reader } from '@hot-bead/core/base';
 import type { ChangeoverStep } from '@hot-bead/core/changeover';
 import { type Mark, type Card, CARDS, textMark, type TextWidth } from '../../print/page.ts';
 import { pagePdf } from '../../print/page-pdf.ts';
@@ -9,6 +10,7 @@ export interface PrintedChangeover {
   readonly title: string;
   readonly minutes: string;
   readonly steps: readonly ChangeoverStep[];
+  readonly reader: Reader;
 }
 
 interface Line {
@@ -25,25 +27,22 @@ const LINE_MOST_PT = 14;
 const LETTER_SHARE = 0.72;
 
 /** Steps as lines, each gate as a line of its own where a span of it begins. */
-export function cardLines(steps: readonly ChangeoverStep[]): readonly Line[] {
+export function cardLines({ steps, reader }: Pick<PrintedChangeover, 'steps' | 'reader'>): readonly Line[] {
   const gates = gatesInFront(steps);
   return steps.flatMap(({ row }, i): readonly Line[] => {
     const gate = gates[i];
     return [
-      ...(gate ? [{ text: GATE_TEXT[gate][0], gate: true } as const] : []),
-      { text: row.verb, minutes: String(row.minutes) },
+      ...(gate ? [{ text: inWords(GATE_TEXT[gate][0], reader), gate: true } as const] : []),
+      { text: inWords(row.verb, reader), minutes: String(row.minutes) },
     ];
   });
 }
 
 /** Where everything stands on a card: a box to tick before each step, a rule across at each gate. */
-export function cardLayout(
-  { title, minutes, steps }: PrintedChangeover,
-  paper: Card,
-  width: TextWidth,
-): readonly Mark[] {
+export function cardLayout(card: PrintedChangeover, paper: Card, width: TextWidth): readonly Mark[] {
   const { widthPt, heightPt } = CARDS[paper];
-  const lines = cardLines(steps);
+  const { title, minutes } = card;
+  const lines = cardLines(card);
   const inner = widthPt - 2 * MARGIN_PT;
   const room = heightPt - 2 * MARGIN_PT - HEAD_PT;
   const linePt = Math.min(LINE_MOST_PT, room / Math.max(lines.length, 1));
@@ -76,7 +75,7 @@ export function cardLayout(
 
 /** A changeover as a PDF of one small card. */
 export function changeoverPdf(card: PrintedChangeover, paper: Card): Promise<Uint8Array> {
-  const texts = [card.title, card.minutes, ...cardLines(card.steps).map(({ text }) => text)];
+  const texts = [card.title, card.minutes, ...cardLines(card).map(({ text }) => text)];
   return pagePdf({
     title: card.title,
     size: CARDS[paper],

@@ -53,7 +53,7 @@ function Look({
         />
       ) : (
         <div className="mt-4 rounded-md border-2 border-hot p-4" role="group" aria-label="Gate">
-          <p className="text-lg font-semibold">■ {GATE_TEXT[look.row.gate][0]}</p>
+          <p className="text-lg font-semibold">■ {say(GATE_TEXT[look.row.gate][0])}</p>
           <Button tone="main" className="mt-3 min-h-14 px-8 text-lg" onClick={() => setIsOpen(true)}>
             {GATE_TEXT[look.row.gate][1]}
           </Button>

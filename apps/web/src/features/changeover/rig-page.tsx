@@ -1,4 +1,4 @@
-import { useWords, useTitle } from '../../units/index.ts';
+import { useReader, useTitle, useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import { changeoverMinutesText, jobChangeover } from '@hot-bead/core/changeover';
@@ -44,6 +44,7 @@ function Ready({ job, machine }: Pick<Props, 'job' | 'machine'>) {
 }
 
 function Rig({ job, plan, machine, shop }: Props) {
+  const reader = useReader();
   const titled = useTitle();
   const now = useNow();
   const changeover = useMemo(
@@ -71,6 +72,7 @@ function Rig({ job, plan, machine, shop }: Props) {
               title: `${machine.name}: ${titled(job.title)}`,
               minutes: changeoverMinutesText(changeover),
               steps,
+              reader,
             }}
           />
         )}

@@ -191,7 +191,7 @@ export function StepDetail(props: Props) {
         <p className="mt-4 font-medium">Its turn comes: what stands above it must be done first.</p>
       ) : gate !== undefined && row.id !== 'let-cool' ? (
         <div className="mt-4 rounded-md border-2 border-hot p-4" role="group" aria-label="Gate">
-          <p className="text-lg font-semibold">■ {GATE_TEXT[gate][0]}</p>
+          <p className="text-lg font-semibold">■ {say(GATE_TEXT[gate][0])}</p>
           <Button tone="main" className="mt-3 min-h-14 px-8 text-lg" onClick={() => onConfirm(gate)}>
             {GATE_TEXT[gate][1]}
           </Button>

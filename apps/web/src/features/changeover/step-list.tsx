@@ -1,3 +1,4 @@
+import { useWords } from '../../units/index.ts';
 import type { ChangeoverStep, Gate } from '@hot-bead/core/changeover';
 import { gatesInFront } from './gate-spans.ts';
 import { GATE_TEXT } from './gate-text.ts';
@@ -10,12 +11,13 @@ interface Props {
 }
 
 function GateBar({ gate, open }: { readonly gate: Gate; readonly open: boolean }) {
+  const say = useWords();
   return (
     <div
       className={`flex min-h-11 items-center gap-2 border-y-2 border-hot px-3 text-[15px] font-semibold ${open ? 'text-ink-soft' : 'bg-hot-tint'}`}
     >
       <span aria-hidden="true">{open ? '●' : '■'}</span>
-      {GATE_TEXT[gate][0]}
+      {say(GATE_TEXT[gate][0])}
     </div>
   );
 }

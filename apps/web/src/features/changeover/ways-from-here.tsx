@@ -1,5 +1,5 @@
+import { amount, joined, type Words, words } from '@hot-bead/core/base';
 import { useWords } from '../../units/index.ts';
-import { joined } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
@@ -16,9 +16,9 @@ const NO_STOCK: readonly KeptStockItem[] = [];
 
 /** What a gun does to where one can weld. Source: common practice. */
 const REACH = {
-  'spool-gun': '5 to 15 m of lead, heavier in the hand, awkward in corners',
-  standard: '3 to 5 m of lead',
-  aluminium: '3 to 4 m of lead, held straight',
+  'spool-gun': words`${amount.length([5, 15])} of lead, heavier in the hand, awkward in corners`,
+  standard: words`${amount.length([3, 5])} of lead`,
+  aluminium: words`${amount.length([3, 4])} of lead, held straight`,
 } as const;
 
 interface Props {
@@ -29,7 +29,7 @@ interface Props {
   readonly now: string;
 }
 
-function reachOf({ feedPath }: PlannedSetup): string {
+function reachOf({ feedPath }: PlannedSetup): Words {
   if (feedPath.gun === 'spool-gun') return REACH['spool-gun'];
   return feedPath.liner.neckLiner ? REACH.aluminium : REACH.standard;
 }
@@ -96,7 +96,7 @@ export function WaysFromHere({ job, plan, machine, shop, now }: Props) {
                 ),
               ) || '–'}
             </td>
-            <td className="py-1.5 text-[15px] text-ink-soft">{reach}</td>
+            <td className="py-1.5 text-[15px] text-ink-soft">{say(reach)}</td>
           </tr>
         ))}
       </Table>

@@ -1,3 +1,4 @@
+import { exampleJob, useReader } from '../../units/index.ts';
 import { type KeyboardEvent, useId, useRef, useState } from 'react';
 import { rememberedLines } from './history.ts';
 import { QuickLinePanel } from './quick-line-panel.tsx';
@@ -10,6 +11,7 @@ interface Props {
 
 /** One field to start a job: type it the way people say it, Enter opens its plan. */
 export function QuickLine({ large = false }: Props) {
+  const { units } = useReader();
   const [open, setOpen] = useState(false);
   const [recalled, setRecalled] = useState(-1);
   const box = useRef<HTMLDivElement>(null);
@@ -71,7 +73,7 @@ export function QuickLine({ large = false }: Props) {
         autoComplete="off"
         spellCheck={false}
         enterKeyHint="go"
-        placeholder="3 mm steel tee flat 0.8 wire Ar+18"
+        placeholder={exampleJob(units)}
         aria-invalid={line.error !== undefined}
         aria-describedby={line.error === undefined ? undefined : `${id}-error`}
         className={`w-full rounded-md border border-line-strong bg-plate px-4 placeholder:text-ink-soft ${large ? 'h-14 text-xl' : 'h-11'}`}

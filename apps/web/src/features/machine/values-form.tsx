@@ -1,14 +1,17 @@
+import { numberOrText, readFigure, shownAs, useReader } from '../../units/index.ts';
+import type { AmountQuantity } from '@hot-bead/core/base';
 import { type ReactNode, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
 import { sendChecked } from '../../ui/form/problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
-import { numberOrText } from '../../units/index.ts';
 
 interface ValueField {
   /** Name of the value in what is kept. */
   readonly name: string;
   readonly label: string;
+  /** What its figure is, where the user chooses its unit: it then stands behind the label. */
+  readonly quantity?: AmountQuantity;
 }
 
 interface Props<T> {
@@ -27,13 +30,21 @@ interface Props<T> {
 
 /** A short row of numbers off a meter or a display; what is wrong is said at its field, and nothing typed is lost. */
 export function ValuesForm<T>({ label, values, children, large = false, saving, check, onKeep }: Props<T>) {
+  const { units } = useReader();
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const save = (): void => {
     setProblems({});
     sendChecked({
       check: () =>
-        check(Object.fromEntries(values.map(({ name }) => [name, numberOrText(texts[name] ?? '')]))),
+        check(
+          Object.fromEntries(
+            values.map(({ name, quantity }) => {
+              const text = texts[name] ?? '';
+              return [name, quantity === undefined ? numberOrText(text) : readFigure(quantity, text, units)];
+            }),
+          ),
+        ),
       send: (checked, onError) => onKeep(checked, (error) => (error ? onError(error) : setTexts({}))),
       place: (found) => setProblems(Object.fromEntries(found.map(({ field, message }) => [field, message]))),
     });
@@ -51,12 +62,12 @@ export function ValuesForm<T>({ label, values, children, large = false, saving, 
       }}
     >
       {children}
-      {values.map(({ name, label: text }) => (
+      {values.map(({ name, label: text, quantity }) => (
         <Field
           key={name}
           large={large}
           className={large ? 'w-56' : 'w-36'}
-          label={text}
+          label={quantity === undefined ? text : `${text} (${shownAs(quantity, units).unit})`}
           inputMode="decimal"
           value={texts[name] ?? ''}
           error={problems[name]}

@@ -29,7 +29,7 @@ describe('arc and rest', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('is not a length');
     await user.clear(seam());
     await user.type(seam(), '2 mm{enter}');
-    expect(screen.getByRole('alert')).toHaveTextContent('A seam is 5 mm to 1 km long.');
+    expect(screen.getByRole('alert')).toHaveTextContent('A seam is 5 mm to 1000 m long.');
     expect(seam()).toHaveValue('2 mm');
     expect(sent).toEqual([]);
   });

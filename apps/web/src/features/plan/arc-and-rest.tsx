@@ -1,3 +1,4 @@
+import { lengthText } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import { measuredLength } from '@hot-bead/core/base';
@@ -17,20 +18,13 @@ interface Props {
   readonly machine: KeptMachine | undefined;
 }
 
-/** A length as it reads best: millimetres, or metres from one on; inches and feet likewise. */
-function lengthText(mm: number, inch: boolean): string {
-  if (inch)
-    return mm >= 3048 ? `${Number((mm / 304.8).toFixed(2))} ft` : `${Number((mm / 25.4).toFixed(2))} in`;
-  return mm >= 1000 ? `${Number((mm / 1000).toFixed(3))} m` : `${Number(mm.toFixed(1))} mm`;
-}
-
 /** The seam's length, kept with the job as soon as it reads as one. */
 function SeamField({ job }: { readonly job: Job }) {
   const { units } = usePreferences();
   const inch = units.distance === 'in';
   const change = useChangeJob(job.id);
   const { seamMm } = job.work;
-  const kept = seamMm === undefined ? '' : lengthText(seamMm, inch);
+  const kept = seamMm === undefined ? '' : lengthText(seamMm, units);
   const [draft, setDraft] = useState<string | undefined>();
   const [problem, setProblem] = useState<string | undefined>();
   const commit = (): void => {
@@ -39,7 +33,7 @@ function SeamField({ job }: { readonly job: Job }) {
     if (read?.status === 'unreadable') return setProblem(read.message);
     const [least, most] = SEAM_RANGE_MM;
     if (read && (read.lengthMm < least || read.lengthMm > most)) {
-      return setProblem(`A seam is ${least} mm to ${most / 1_000_000} km long.`);
+      return setProblem(`A seam is ${lengthText(least, units)} to ${lengthText(most, units)} long.`);
     }
     setProblem(undefined);
     change.mutate(
@@ -50,7 +44,7 @@ function SeamField({ job }: { readonly job: Job }) {
   return (
     <Field
       label="Seam to weld, in any unit"
-      placeholder="31 m, 450, 18 in"
+      placeholder={inch ? '18 in, 6 ft, 450 mm' : '31 m, 450, 18 in'}
       value={draft ?? kept}
       error={problem}
       onChange={(event) => setDraft(event.target.value)}

@@ -91,6 +91,7 @@ function GroupRow({ group }: { readonly group: RunGroup }) {
 
 /** The runs of a weld that one does not make: each with its own numbers, laid into the joint's section to scale. */
 export function Runs({ plan }: { readonly plan: PlannedSetup }) {
+  const { units } = usePreferences();
   const { runs, fitUp } = plan;
   if (runs.length < 2) return null;
   const { interpassMostC } = fitUp;
@@ -104,7 +105,8 @@ export function Runs({ plan }: { readonly plan: PlannedSetup }) {
           <JointView plan={plan} tall />
           <p className="mt-2 text-[15px]">
             <span className="label-text">between runs</span> {runs[0]?.clean}
-            {interpassMostC !== undefined && ` Let it fall under ${interpassMostC} °C.`}
+            {interpassMostC !== undefined &&
+              ` Let it fall under ${withUnit('temperature', interpassMostC, units)}.`}
           </p>
         </div>
         <ol>

@@ -1,4 +1,4 @@
-import type { Units } from '@hot-bead/core/base';
+import { amount, inWords, type Units, words } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import {
@@ -30,7 +30,7 @@ interface Props {
 /** The finished leg, in tenths where it is small, and whose size it is. */
 function legText({ bead, weldSize, fitUp }: PlannedSetup, units: Units): string {
   const mm = bead.finishedLegMm ?? 0;
-  const size = units.distance === 'in' ? withUnit('distance', mm, units) : `${mm.toFixed(1)} mm`;
+  const size = inWords(words`${amount.distance(mm, 1)}`, { units });
   const whose = weldSize?.from === 'drawing' ? 'as you gave it' : 'our default';
   return `${size}, ${whose}${fitUp.sides === 2 ? ', both sides' : ''}`;
 }
@@ -58,7 +58,7 @@ function Beneath({ plan, machine }: Omit<Props, 'job'>) {
     ['stick-out', withUnit('distance', plan.extensionMm.start, units)],
     ...(bead.finishedLegMm === undefined ? [] : [['leg', legText(plan, units)]]),
     ['runs', String(bead.passes)],
-    ['heat input', `${plan.heatInputKJPerMm.toFixed(2)} kJ/mm`],
+    ['heat input', withUnit('heatInput', plan.heatInputKJPerMm, units)],
     ...(duty === undefined ? [] : [['duty', duty]]),
     ...(learned === undefined ? [] : [['learned', learned]]),
   ];

@@ -1,3 +1,5 @@
+import { useReader, useWords } from '../../units/index.ts';
+import { amount, mmFromInches, words } from '@hot-bead/core/base';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import { JOINT_NAME } from '@hot-bead/core/trade';
 import { jointDrawing, sectionOf } from '../../drawing/joint-geometry.ts';
@@ -19,15 +21,19 @@ const NUMBERED_TO = 20;
 
 /** The joint in section, to scale. */
 export function JointView({ plan, tall = false, small = false }: JointProps) {
+  const { units } = useReader();
   const { work, fitUp, technique } = plan;
   const { parts, bead: weld, runs, gun, viewBox, pxPerMm } = jointDrawing(sectionOf(plan, tall || small));
-  const words = `Section of a ${JOINT_NAME[work.joint]} to scale: ${work.thicknessMm.toFixed(1)} mm to ${(work.otherThicknessMm ?? work.thicknessMm).toFixed(1)} mm, gap ${fitUp.rootGapMm.start.toFixed(1)} mm, gun at ${technique.gunAngle.workDegrees}°${runs.length > 0 ? `, ${runs.length} runs laid in` : ''}`;
+  const say = useWords();
+  const plates = [work.thicknessMm, work.otherThicknessMm ?? work.thicknessMm];
+  const label = words`Section of a ${JOINT_NAME[work.joint]} to scale: ${amount.thickness(plates, 1)}, gap ${amount.distance(fitUp.rootGapMm.start, 1)}, gun at ${technique.gunAngle.workDegrees}°${runs.length > 0 ? `, ${runs.length} runs laid in` : ''}`;
+  const barMm = units.distance === 'in' ? mmFromInches(1 / 4) : 5;
   const [left = 0, top = 0, , height = 0] = viewBox.split(' ').map(Number);
   return (
     <svg
       viewBox={viewBox}
       role="img"
-      aria-label={words}
+      aria-label={say(label)}
       className={`w-full ${tall ? 'h-72' : small ? 'h-full' : 'h-44'}`}
     >
       {parts.map((part) => (
@@ -81,12 +87,12 @@ export function JointView({ plan, tall = false, small = false }: JointProps) {
       {!small && (
         <>
           <path
-            d={`M${left + 6} ${top + height - 8}h${pxPerMm * 5}m0 -4v8m${-pxPerMm * 5} -8v8`}
+            d={`M${left + 6} ${top + height - 8}h${pxPerMm * barMm}m0 -4v8m${-pxPerMm * barMm} -8v8`}
             stroke="var(--ink-soft)"
             fill="none"
           />
-          <text x={left + 10 + pxPerMm * 5} y={top + height - 4} fontSize="13" fill="var(--ink-soft)">
-            5 mm
+          <text x={left + 10 + pxPerMm * barMm} y={top + height - 4} fontSize="13" fill="var(--ink-soft)">
+            {say(words`${amount.distance(barMm)}`)}
           </text>
         </>
       )}
@@ -108,9 +114,11 @@ export function GunView({ plan }: Props) {
   const arc = at(ctwdMm.start - extensionMm.start);
   const tip = at(ctwdMm.start);
   const back = at(ctwdMm.start + 12);
-  const words = `Gun from the side: ${direction}, ${travelDegrees.start}° from upright, tip ${ctwdMm.start.toFixed(0)} mm from the work, stick-out ${extensionMm.start.toFixed(1)} mm`;
+  const say = useWords();
+  const stickOut = words`stick-out ${amount.distance(extensionMm.start, 1)}`;
+  const label = words`Gun from the side: ${direction}, ${travelDegrees.start}° from upright, tip ${amount.distance(ctwdMm.start)} from the work, ${say(stickOut)}`;
   return (
-    <svg viewBox="0 0 300 170" role="img" aria-label={words} className="h-44 w-full">
+    <svg viewBox="0 0 300 170" role="img" aria-label={say(label)} className="h-44 w-full">
       <path d="M20 140H280V152H20Z" fill={TONE} stroke="var(--ink)" strokeWidth={OUTLINE_PX} />
       <path d={`M${tip.x} ${tip.y}L${back.x} ${back.y}`} stroke="var(--ink)" strokeWidth="16" />
       <path d={`M${tip.x} ${tip.y}L${arc.x} ${arc.y}`} stroke="var(--action)" strokeWidth="3" />
@@ -120,7 +128,7 @@ export function GunView({ plan }: Props) {
         travel, {direction}
       </text>
       <text x="196" y={(tip.y + arc.y) / 2 + 4} fontSize="13" fill="var(--ink)">
-        stick-out {extensionMm.start.toFixed(1)} mm
+        {say(stickOut)}
       </text>
       <text x="196" y="134" fontSize="13" fill="var(--ink)">
         arc
@@ -144,9 +152,13 @@ export function SeamView({ plan }: Props) {
         (_, i) => i * (stitch.stitchMm + stitch.gapMm),
       )
     : [];
-  const words = `Seam from above, ${SEAM_MM} mm: a tack of ${tackMm.start.toFixed(0)} mm every ${tackSpacingMm.start.toFixed(0)} mm${stitch ? `, stitches of ${stitch.stitchMm} mm with ${stitch.gapMm} mm between` : ''}; pause ${pauseAtStartS.start} s at the start, ${pauseAtEndS.start} s at the end`;
+  const say = useWords();
+  const stitched = stitch
+    ? words`, stitches of ${amount.distance(stitch.stitchMm)} with ${amount.distance(stitch.gapMm)} between`
+    : '';
+  const label = words`Seam from above, ${amount.distance(SEAM_MM)}: a tack of ${amount.distance(tackMm.start)} every ${amount.distance(tackSpacingMm.start)}${say(stitched)}; pause ${pauseAtStartS.start} s at the start, ${pauseAtEndS.start} s at the end`;
   return (
-    <svg viewBox="0 0 600 64" role="img" aria-label={words} className="mt-1 w-full">
+    <svg viewBox="0 0 600 64" role="img" aria-label={say(label)} className="mt-1 w-full">
       <path d="M20 24H580" stroke="var(--line-strong)" strokeWidth="1.5" />
       {stitches.map((mm) => (
         <path
@@ -166,7 +178,8 @@ export function SeamView({ plan }: Props) {
         hold {pauseAtEndS.start} s
       </text>
       <text x="300" y="56" fontSize="14" textAnchor="middle" fill="var(--ink-soft)">
-        {stitch ? 'black: tacks, purple: stitches' : 'black: tacks'}, {SEAM_MM} mm of seam
+        {stitch ? 'black: tacks, purple: stitches' : 'black: tacks'},{' '}
+        {say(words`${amount.distance(SEAM_MM)} of seam`)}
       </text>
     </svg>
   );

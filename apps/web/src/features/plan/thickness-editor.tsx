@@ -1,12 +1,17 @@
-import { useWords } from '../../units/index.ts';
 import {
+  amount,
   bareLengthUnit,
+  type GaugeTable,
   gaugeTableName,
   nearestGauge,
   parseThickness,
   THICKNESS_FORMS,
   type ThicknessChoice,
+  thicknessText,
+  type Units,
+  words,
 } from '@hot-bead/core/base';
+import { useWords } from '../../units/index.ts';
 import type { StatedWork } from '@hot-bead/core/plan';
 import { gaugeTableFor } from '@hot-bead/core/trade';
 import { type FormEvent, useId, useState } from 'react';
@@ -29,15 +34,22 @@ function withThickness(work: StatedWork, part: 'first' | 'second', mm: number | 
   return mm === undefined ? rest : { ...rest, otherThicknessMm: mm };
 }
 
+/** A thickness as its field shows it: as the trade says it where that reads back as the same, else in mm. */
+function fieldText(mm: number | undefined, units: Units, gaugeTable: GaugeTable): string {
+  if (mm === undefined) return '';
+  const text = thicknessText(mm, units, gaugeTable);
+  const reading = parseThickness(text, { unit: bareLengthUnit(units), gaugeTable });
+  const isSame = reading.status === 'read' && Math.abs(reading.thicknessMm - mm) < 0.005;
+  return isSame ? text : `${mm} mm`;
+}
+
 /** Thickness of one or two parts, typed the way people write it; what is wrong is said at the field. */
 export function ThicknessEditor({ work, onSave }: Props) {
   const say = useWords();
   const { units } = usePreferences();
   const table = gaugeTableFor(work.metal ?? 'carbon-steel', work.product);
-  const [first, setFirst] = useState(work.thicknessMm === undefined ? '' : `${work.thicknessMm} mm`);
-  const [second, setSecond] = useState(
-    work.otherThicknessMm === undefined ? '' : `${work.otherThicknessMm} mm`,
-  );
+  const [first, setFirst] = useState(fieldText(work.thicknessMm, units, table));
+  const [second, setSecond] = useState(fieldText(work.otherThicknessMm, units, table));
   const [problems, setProblems] = useState<Partial<Record<'first' | 'second', Problem>>>({});
 
   const read = (text: string): number | Problem => {
@@ -69,7 +81,8 @@ export function ThicknessEditor({ work, onSave }: Props) {
       />
       {near && Math.abs(near.offBy) < 0.12 && (
         <p className="text-sm text-ink-soft">
-          Nearest gauge ({gaugeTableName(table)}): {near.row.gauge} ga, {near.row.mm.toFixed(2)} mm
+          Nearest gauge ({gaugeTableName(table)}): {near.row.gauge} ga,{' '}
+          {say(words`${amount.distance(near.row.mm, 2)}`)}
         </p>
       )}
       <p className="text-sm text-ink-soft">Write it like {THICKNESS_FORMS}.</p>

@@ -87,7 +87,8 @@ function WeldForm({ work, onSave }: FormProps) {
 
 /** The weld as a drawing gives it: its size, length, number and stitches. */
 export function WeldChip({ job, set }: ChipGroupProps) {
-  const text = weldChipText(job.work);
+  const { units } = usePreferences();
+  const text = weldChipText(job.work, units);
   return (
     <ChipEditor name="Weld" text={text ?? 'weld: our size'} assumed={text === undefined}>
       {(close) => (

@@ -1,3 +1,4 @@
+import { METRIC, US } from '@hot-bead/core/base';
 import { readWeld, weldChipText, weldTexts } from './weld-fields.ts';
 
 const EMPTY = weldTexts({}, 'mm');
@@ -43,12 +44,15 @@ describe('the figures of a weld', () => {
 
 describe('the chip of a weld', () => {
   it('says what a drawing says, and nothing where nothing is said', () => {
-    expect(weldChipText({ thicknessMm: 3 })).toBeUndefined();
-    expect(weldChipText({ legMm: 5, sides: 2, seamMm: 1500, numberOff: 3 })).toBe(
+    expect(weldChipText({ thicknessMm: 3 }, METRIC)).toBeUndefined();
+    expect(weldChipText({ legMm: 5, sides: 2, seamMm: 1500, numberOff: 3 }, METRIC)).toBe(
       'weld: z5, both sides, 1.5 m, × 3',
     );
-    expect(weldChipText({ throatMm: 4, stitchMm: 25, pitchMm: 75, backing: true })).toBe(
+    expect(weldChipText({ throatMm: 4, stitchMm: 25, pitchMm: 75, backing: true }, METRIC)).toBe(
       'weld: a4, 25–75 stitch, backing bar',
+    );
+    expect(weldChipText({ legMm: 6.35, seamMm: 457.2, stitchMm: 50.8, pitchMm: 152.4 }, US)).toBe(
+      'weld: z1/4, 18 in, 2–6 stitch',
     );
   });
 });

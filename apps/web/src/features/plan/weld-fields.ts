@@ -1,4 +1,5 @@
-import { figureText } from '@hot-bead/core/base';
+import { lengthText } from '../../units/index.ts';
+import { amount, amountText, figureText, type Units } from '@hot-bead/core/base';
 import { measuredLength, inchesFromMm } from '@hot-bead/core/base';
 import type { StatedWork } from '@hot-bead/core/plan';
 import {
@@ -41,6 +42,11 @@ export const WELD_FIELDS: readonly WeldField[] = [
   field('passes', 'Runs asked for', PASSES_RANGE, true),
 ];
 
+/** A length as its field shows it: exact, to be read back as it stands. */
+function lengthField(mm: number, unit: 'mm' | 'in'): string {
+  return unit === 'in' ? `${figureText(inchesFromMm(mm), 3)} in` : `${figureText(mm, 3)} mm`;
+}
+
 /** What has been typed, by slot; empty: not said. */
 export type WeldTexts = Readonly<Record<WeldSlot, string>>;
 
@@ -50,7 +56,7 @@ export function weldTexts(work: StatedWork, unit: 'mm' | 'in'): WeldTexts {
     const value = work[slot];
     if (value === undefined) return '';
     if (whole) return String(value);
-    return unit === 'in' ? `${figureText(inchesFromMm(value), 3)} in` : `${figureText(value, 3)} mm`;
+    return lengthField(value, unit);
   };
   return Object.fromEntries(WELD_FIELDS.map((one) => [one.slot, text(one)])) as WeldTexts;
 }
@@ -62,7 +68,12 @@ type Read = { readonly value: number | undefined } | { readonly problem: string 
 function readOne({ label, range: [min, max], whole }: WeldField, text: string, unit: 'mm' | 'in'): Read {
   if (text.trim() === '') return { value: undefined };
   const name = label.replace(/^or /, '');
-  const limits = `${name[0]?.toUpperCase()}${name.slice(1)}: ${min} to ${max}${whole ? '' : ' mm'}, please.`;
+  const ends = whole
+    ? `${min} to ${max}`
+    : unit === 'in'
+      ? `${figureText(inchesFromMm(min), 3)} to ${figureText(inchesFromMm(max), 2)} in`
+      : `${min} to ${max} mm`;
+  const limits = `${name[0]?.toUpperCase()}${name.slice(1)}: ${ends}, please.`;
   if (whole) {
     const count = Number(text);
     return Number.isInteger(count) && count >= min && count <= max ? { value: count } : { problem: limits };
@@ -107,19 +118,16 @@ export function readWeld(work: StatedWork, texts: WeldTexts, unit: 'mm' | 'in'):
 }
 
 /** The weld in a chip's words; undefined where nothing is said of it. */
-export function weldChipText(work: StatedWork): string | undefined {
-  const mm = (value: number): string =>
-    value >= 1000 ? `${figureText(value / 1000, 3)} m` : `${figureText(value, 3)} mm`;
+export function weldChipText(work: StatedWork, units: Units): string | undefined {
+  const bare = (mm: number): string => amountText(amount.distance(mm, 'as-given', { isBare: true }), units);
   const parts = [
-    work.legMm === undefined ? undefined : `z${figureText(work.legMm, 3)}`,
-    work.throatMm === undefined ? undefined : `a${figureText(work.throatMm, 3)}`,
+    work.legMm === undefined ? undefined : `z${bare(work.legMm)}`,
+    work.throatMm === undefined ? undefined : `a${bare(work.throatMm)}`,
     work.sides === 2 ? 'both sides' : work.sides === 1 ? 'one side' : undefined,
-    work.seamMm === undefined ? undefined : mm(work.seamMm),
+    work.seamMm === undefined ? undefined : lengthText(work.seamMm, units),
     work.numberOff === undefined ? undefined : `× ${work.numberOff}`,
-    work.stitchMm === undefined
-      ? undefined
-      : `${figureText(work.stitchMm, 3)}–${figureText(work.pitchMm ?? 0, 3)} stitch`,
-    work.gapMm === undefined ? undefined : `gap ${figureText(work.gapMm, 3)}`,
+    work.stitchMm === undefined ? undefined : `${bare(work.stitchMm)}–${bare(work.pitchMm ?? 0)} stitch`,
+    work.gapMm === undefined ? undefined : `gap ${bare(work.gapMm)}`,
     work.passes === undefined ? undefined : `${work.passes} runs`,
     work.backing === true ? 'backing bar' : undefined,
     work.thirdMember === true ? 'third member' : undefined,

@@ -1,5 +1,5 @@
+import { exampleSeam, useReader, useWords, withUnit } from '../../units/index.ts';
 import { joined } from '@hot-bead/core/base';
-import { useWords } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import { rigFact } from '@hot-bead/core/changeover';
@@ -110,13 +110,14 @@ export function FinishWarning({ plan, machine }: Props) {
 /** Whether wire, gas and tips last for the job, and what to open when they do not. */
 export function FinishSection({ plan, machine }: Props) {
   const say = useWords();
+  const { units } = useReader();
   const finish = useFinish(plan, machine);
   if (!finish) {
     return (
       <Section id="finish" title="Will it finish the job?">
         <p className="text-ink-soft">
-          Say how long the seam is and how many there are (“500 mm seam, 12 off”): then wire, gas and tips are
-          reckoned against what is in Stores.
+          Say how long the seam is and how many there are (“{exampleSeam(units)}, 12 off”): then wire, gas and
+          tips are reckoned against what is in Stores.
         </p>
       </Section>
     );
@@ -125,8 +126,8 @@ export function FinishSection({ plan, machine }: Props) {
   return (
     <Section id="finish" title="Will it finish the job?">
       <dl className="mt-2 grid grid-cols-2 gap-3 md:grid-cols-4">
-        <Row what="wire" lasts={wireKg} text={(kg) => `${kg.toFixed(2)} kg`} />
-        {gasL && <Row what="gas" lasts={gasL} text={(litres) => `${litres.toFixed(0)} L`} />}
+        <Row what="wire" lasts={wireKg} text={(kg) => withUnit('weight', kg, units)} />
+        {gasL && <Row what="gas" lasts={gasL} text={(litres) => withUnit('gasVolume', litres, units)} />}
         <div>
           <dt className="label-text">arc time</dt>
           <dd className="figure-text text-2xl">{minutesText(arcTimeMin)}</dd>

@@ -1,4 +1,14 @@
 import {
+  amount,
+  type AmountQuantity,
+  inWords,
+  type Units,
+  wireSizeText,
+  words,
+  type Words,
+} from '@hot-bead/core/base';
+import { rigValueText } from '@hot-bead/core/machine';
+import {
   isLiquidGas,
   PART_KINDS,
   SPOOL_SIZES,
@@ -7,7 +17,7 @@ import {
   type StockItem,
 } from '@hot-bead/core/stores';
 import { COMMON_GASES, gasOf, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
-import { numberOrText } from '../../units/index.ts';
+import { numberOrText, readFigure, typedFigure } from '../../units/index.ts';
 
 export type StockKind = StockItem['kind'];
 /** What was typed, by field. */
@@ -19,18 +29,24 @@ type Options = readonly (readonly [value: string, label: string])[];
 export interface FormField {
   readonly name: string;
   readonly label: string;
-  readonly options?: Options;
+  /** What its figure is: typed in the user's unit, which stands behind its label. */
+  readonly quantity?: AmountQuantity;
+  readonly options?: Options | ((units: Units) => Options);
   /** Kept as it was typed, not as a number. */
   readonly text?: true;
   /** Whether it is asked, by what was typed so far. */
   readonly when?: (typed: Typed) => boolean;
-  readonly hint?: (typed: Typed) => string | undefined;
+  readonly hint?: (typed: Typed) => Words | undefined;
 }
 
 const NONE = ['', 'not said'] as const;
 const CLASSES: Options = WIRE_CLASSES.map((id) => [id, id] as const);
-const SIZES: Options = WIRE_DIAMETERS_MM.map((mm) => [String(mm), `${mm.toFixed(1)} mm`] as const);
-const SPOOLS: Options = [NONE, ...SPOOL_SIZES.map((size) => [size, `${size.slice(1)} mm`] as const)];
+const sizes = (units: Units): Options =>
+  WIRE_DIAMETERS_MM.map((mm) => [String(mm), wireSizeText(mm, units)] as const);
+const spools = (units: Units): Options => [
+  NONE,
+  ...SPOOL_SIZES.map((size) => [size, inWords(rigValueText('spoolSize', size), { units })] as const),
+];
 const GASES: Options = COMMON_GASES.filter((id) => gasOf(id).shields).map(
   (id) => [id, gasOf(id).name] as const,
 );
@@ -54,22 +70,24 @@ function isWeighed({ gas = '' }: Typed): boolean {
 export const FIELDS: Readonly<Record<StockKind, readonly FormField[]>> = {
   spool: [
     { name: 'wireClass', label: 'Wire', options: CLASSES },
-    { name: 'diameterMm', label: 'Size', options: SIZES },
-    { name: 'size', label: 'Spool', options: SPOOLS },
-    { name: 'fullKg', label: 'Wire when new (kg)' },
+    { name: 'diameterMm', label: 'Size', options: sizes },
+    { name: 'size', label: 'Spool', options: spools },
+    { name: 'fullKg', label: 'Wire when new', quantity: 'weight' },
     {
       name: 'tareKg',
-      label: 'Empty spool (kg)',
+      label: 'Empty spool',
+      quantity: 'weight',
       hint: ({ size = '' }) =>
         size === ''
           ? 'weigh one'
-          : `often about ${SPOOL_TARE_KG[size as SpoolSize]} kg, from memory: weigh yours`,
+          : words`often about ${amount.weight(SPOOL_TARE_KG[size as SpoolSize])}, from memory: weigh yours`,
     },
-    { name: 'leftKg', label: 'Wire on it now (kg)', hint: () => 'empty: as new' },
+    { name: 'leftKg', label: 'Wire on it now', quantity: 'weight', hint: () => 'empty: as new' },
     {
       name: 'trueDiameterMm',
-      label: 'Measured (mm)',
-      hint: () => 'a micrometer; changes metres and minutes',
+      label: 'Measured',
+      quantity: 'distance',
+      hint: () => 'a micrometer; changes length and minutes',
     },
     { name: 'batch', label: 'Maker’s batch', text: true },
     { name: 'openedOn', label: 'Opened on', text: true, hint: () => 'as 2026-03-01' },
@@ -80,25 +98,44 @@ export const FIELDS: Readonly<Record<StockKind, readonly FormField[]>> = {
     { name: 'gas', label: 'Gas', options: GASES },
     {
       name: 'waterL',
-      label: 'Holds of water (L)',
+      label: 'Holds of water',
+      quantity: 'gasVolume',
       when: (typed) => !isWeighed(typed),
       hint: () => 'stamped on it',
     },
-    { name: 'fullBar', label: 'Full at (bar)', when: (typed) => !isWeighed(typed) },
+    { name: 'fullBar', label: 'Full at', quantity: 'pressure', when: (typed) => !isWeighed(typed) },
     {
       name: 'leftBar',
-      label: 'Gauge now (bar)',
+      label: 'Gauge now',
+      quantity: 'pressure',
       when: (typed) => !isWeighed(typed),
       hint: () => 'empty: full',
     },
-    { name: 'fullKg', label: 'Gas when full (kg)', when: isWeighed },
-    { name: 'tareKg', label: 'Empty bottle (kg)', when: isWeighed, hint: () => 'stamped on it as tare' },
-    { name: 'leftKg', label: 'Gas in it now (kg)', when: isWeighed, hint: () => 'empty: full' },
+    { name: 'fullKg', label: 'Gas when full', quantity: 'weight', when: isWeighed },
+    {
+      name: 'tareKg',
+      label: 'Empty bottle',
+      quantity: 'weight',
+      when: isWeighed,
+      hint: () => 'stamped on it as tare',
+    },
+    {
+      name: 'leftKg',
+      label: 'Gas in it now',
+      quantity: 'weight',
+      when: isWeighed,
+      hint: () => 'empty: full',
+    },
   ],
   part: [
     { name: 'part', label: 'What', options: PART_KINDS.map((id) => [id, PART_WORD[id]] as const) },
     { name: 'name', label: 'Called', text: true },
-    { name: 'forMm', label: 'For wire', options: [NONE, ...SIZES], when: ({ part }) => part !== 'nozzle' },
+    {
+      name: 'forMm',
+      label: 'For wire',
+      options: (units) => [NONE, ...sizes(units)],
+      when: ({ part }) => part !== 'nozzle',
+    },
     {
       name: 'rollForm',
       label: 'Groove',
@@ -129,27 +166,51 @@ const START: Readonly<Record<StockKind, Typed>> = {
 };
 
 /** What stands in the fields at first: a thing as it is kept, or what is usual. */
-export function typedOf(kind: StockKind, item: StockItem | undefined): Typed {
+export function typedOf(kind: StockKind, item: StockItem | undefined, units: Units): Typed {
+  const quantityOf = (name: string) => FIELDS[kind].find((field) => field.name === name)?.quantity;
   if (!item) return START[kind];
   return Object.fromEntries(
     Object.entries(item).flatMap(([name, value]) =>
-      name === 'kind' || value === undefined ? [] : [[name, String(value)] as const],
+      name === 'kind' || value === undefined
+        ? []
+        : [[name, typedValue(quantityOf(name), value as number | string | boolean, units)] as const],
     ),
   );
 }
 
-function valueOf({ text, options }: FormField, typed: string): unknown {
+function typedValue(
+  quantity: AmountQuantity | undefined,
+  value: number | string | boolean,
+  units: Units,
+): string {
+  return quantity !== undefined && typeof value === 'number'
+    ? typedFigure(quantity, value, units)
+    : String(value);
+}
+
+function valueOf({ text, options, quantity }: FormField, typed: string, units: Units): unknown {
+  if (quantity !== undefined) return readFigure(quantity, typed, units);
   if (typed === 'true' || typed === 'false') return typed === 'true';
   if (text || (options && Number.isNaN(Number(typed)))) return typed;
   return numberOrText(typed);
 }
 
 /** What was typed as a thing, for its contract to check; what is empty is left out. */
-export function enteredItem(kind: StockKind, typed: Typed): Record<string, unknown> {
+export function enteredItem(
+  kind: StockKind,
+  typed: Typed,
+  units: Units,
+  before?: StockItem,
+): Record<string, unknown> {
+  const shown = before && typedOf(kind, before, units);
   const asked = FIELDS[kind].filter(({ when }) => when?.(typed) !== false);
   const values = asked.flatMap((field) => {
     const text = (typed[field.name] ?? '').trim();
-    return text === '' ? [] : [[field.name, valueOf(field, text)] as const];
+    if (text === '') return [];
+    // what was not touched is kept to its last digit
+    const stays = shown && field.quantity !== undefined && shown[field.name] === text;
+    const kept = (before as Readonly<Record<string, unknown>> | undefined)?.[field.name];
+    return [[field.name, stays ? kept : valueOf(field, text, units)] as const];
   });
   return { kind, ...Object.fromEntries(values) };
 }

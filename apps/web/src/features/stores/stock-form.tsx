@@ -1,3 +1,4 @@
+import { shownAs, useReader, useWords } from '../../units/index.ts';
 import { validated } from '@hot-bead/contract/base';
 import { newStockItemSchema } from '@hot-bead/contract/stores';
 import type { StockItem } from '@hot-bead/core/stores';
@@ -21,7 +22,10 @@ interface Props {
 
 /** A spool, a cylinder or parts as they are entered; what is wrong stands at its field. */
 export function StockForm({ kind, item, label, saving, onKeep, onClose }: Props) {
-  const [typed, setTyped] = useState(() => typedOf(kind, item));
+  // as the form was opened: a figure is read in the unit that its label names
+  const [units] = useState(useReader().units);
+  const say = useWords();
+  const [typed, setTyped] = useState(() => typedOf(kind, item, units));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const fields = FIELDS[kind].filter(({ when }) => when?.(typed) !== false);
   const named = new Set(fields.map(({ name }) => name));
@@ -29,7 +33,7 @@ export function StockForm({ kind, item, label, saving, onKeep, onClose }: Props)
   const save = (): void => {
     setProblems({});
     sendChecked({
-      check: () => validated(newStockItemSchema, enteredItem(kind, typed)),
+      check: () => validated(newStockItemSchema, enteredItem(kind, typed, units, item)),
       send: onKeep,
       place: (found) => setProblems(Object.fromEntries(found.map(({ field, message }) => [field, message]))),
     });
@@ -46,14 +50,14 @@ export function StockForm({ kind, item, label, saving, onKeep, onClose }: Props)
     >
       <h3 className="text-lg font-semibold">{label}</h3>
       <div className="mt-2 grid grid-cols-2 gap-3 md:grid-cols-4">
-        {fields.map(({ name, label: text, options, hint }) => {
+        {fields.map(({ name, label: text, quantity, options, hint }) => {
           const value = typed[name] ?? '';
           const set = (next: string): void => setTyped({ ...typed, [name]: next });
           return options ? (
             <SelectField
               key={name}
               label={text}
-              options={options}
+              options={typeof options === 'function' ? options(units) : options}
               value={value}
               error={problems[name]}
               onChange={(event) => set(event.target.value)}
@@ -61,10 +65,10 @@ export function StockForm({ kind, item, label, saving, onKeep, onClose }: Props)
           ) : (
             <Field
               key={name}
-              label={text}
+              label={quantity === undefined ? text : `${text} (${shownAs(quantity, units).unit})`}
               value={value}
               error={problems[name]}
-              hint={hint?.(typed)}
+              hint={say(hint?.(typed) ?? '') || undefined}
               onChange={(event) => set(event.target.value)}
             />
           );

@@ -1,3 +1,4 @@
+import { amount, type AmountQuantity, joined, words, type Words } from '@hot-bead/core/base';
 import { useWords } from '../../units/index.ts';
 import { validated } from '@hot-bead/contract/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
@@ -19,26 +20,32 @@ interface Props {
   readonly machines: readonly KeptMachine[];
 }
 
-type Measure = readonly [kind: NewStockEntry['kind'], press: string, name: string, label: string];
+type Measure = readonly [
+  kind: NewStockEntry['kind'],
+  press: string,
+  name: string,
+  label: string,
+  quantity?: AmountQuantity,
+];
 
 /** How what is left of it is told. */
 function measureOf(item: StockItem): Measure {
   if (item.kind === 'part') return ['counted', 'Count', 'count', 'There are'];
   if (item.kind === 'cylinder' && !isLiquidGas(item.gas))
-    return ['gauged', 'Read the gauge', 'bar', 'Gauge (bar)'];
-  return ['weighed', 'Weigh it', 'weightKg', 'On the scale, all of it (kg)'];
+    return ['gauged', 'Read the gauge', 'bar', 'Gauge', 'pressure'];
+  return ['weighed', 'Weigh it', 'weightKg', 'On the scale, all of it', 'weight'];
 }
 
-function amountText(item: StockItem): string {
-  if (item.kind === 'part') return item.least === undefined ? '' : `keep ${item.least} or more`;
+function leftText(item: StockItem): Words {
+  if (item.kind === 'part') return item.least === undefined ? '' : words`keep ${item.least} or more`;
   const { kg, m, litres } = leftOf(item);
   const parts = [
-    kg === undefined ? undefined : `${kg.toFixed(kg < 1 ? 2 : 1)} kg`,
-    m === undefined ? undefined : `${m.toFixed(0)} m`,
-    item.kind === 'cylinder' && item.leftBar !== undefined ? `${item.leftBar} bar` : undefined,
-    litres === undefined ? undefined : `${litres.toFixed(0)} L`,
-  ].filter((one) => one !== undefined);
-  return parts.join(', ');
+    kg === undefined ? '' : amount.weight(kg, kg < 1 ? 2 : 1),
+    m === undefined ? '' : amount.length(m, 0),
+    item.kind === 'cylinder' && item.leftBar !== undefined ? amount.pressure(item.leftBar, 'as-given') : '',
+    litres === undefined ? '' : amount.gasVolume(litres, 0),
+  ];
+  return joined(parts, ', ');
 }
 
 /** What is worth knowing of a spool besides what is left. */
@@ -119,8 +126,7 @@ function More({
   const change = useChangeStock(kept);
   const away = usePutStockAway();
   const toast = useToast();
-  const unit =
-    item.kind === 'part' ? 'count' : item.kind === 'cylinder' && !isLiquidGas(item.gas) ? 'bar' : 'kg';
+  const [, , , , quantity] = measureOf(item);
   const [reason, setReason] = useState('');
   return (
     <div className="mt-3 grid gap-4 border-t border-line pt-3">
@@ -128,7 +134,11 @@ function More({
       <ValuesForm
         large
         label="Put right what is left"
-        values={[{ name: 'left', label: `There is left (${unit})` }]}
+        values={[
+          quantity === undefined
+            ? { name: 'left', label: 'There is left (count)' }
+            : { name: 'left', label: 'There is left', quantity },
+        ]}
         check={(values) => validated(stockEntrySchema, { kind: 'adjusted', reason, ...values })}
         onKeep={(entry, settle) =>
           tell.mutate(entry, { onSuccess: () => settle(), onError: (error) => settle(error) })
@@ -175,15 +185,15 @@ export function StockRow({ kept, usual, machines }: Props) {
   const [open, setOpen] = useState<'measure' | 'buy' | 'more' | undefined>();
   const tell = useTellStock(kept.id);
   const minutes = minutesLeft(item, usual);
-  const [kind, press, name, fieldLabel] = measureOf(item);
+  const [kind, press, name, fieldLabel, quantity] = measureOf(item);
   const on = machines.filter((machine) =>
     (['spoolId', 'cylinder'] as const).some((key) => rigFact(machine, key)?.value === kept.id),
   );
-  const form = (entryKind: NewStockEntry['kind'], field: string, label: string) => (
+  const form = (entryKind: NewStockEntry['kind'], field: string, label: string, of?: AmountQuantity) => (
     <ValuesForm
       large
       label={`${say(stockName(item))}: ${label}`}
-      values={[{ name: field, label }]}
+      values={[of === undefined ? { name: field, label } : { name: field, label, quantity: of }]}
       check={(values) => validated(stockEntrySchema, { kind: entryKind, ...values })}
       onKeep={(entry, settle) =>
         tell.mutate(entry, {
@@ -228,7 +238,7 @@ export function StockRow({ kept, usual, machines }: Props) {
                   ? 'not weighed or gauged'
                   : 'min of arc'}
             </span>
-            <span className="text-[15px] text-ink-soft">{amountText(item)}</span>
+            <span className="text-[15px] text-ink-soft">{say(leftText(item))}</span>
           </p>
           {item.kind !== 'part' && <Level share={leftOf(item).share} />}
           {doubtOf(item) !== undefined && minutes !== undefined && (
@@ -249,7 +259,7 @@ export function StockRow({ kept, usual, machines }: Props) {
           </Button>
         </div>
       </div>
-      {open === 'measure' && <div className="mt-3">{form(kind, name, fieldLabel)}</div>}
+      {open === 'measure' && <div className="mt-3">{form(kind, name, fieldLabel, quantity)}</div>}
       {open === 'buy' && <div className="mt-3">{form('bought', 'count', 'Bought')}</div>}
       {open === 'more' && <More kept={kept} machines={machines} onClose={() => setOpen(undefined)} />}
     </li>

@@ -1,3 +1,4 @@
+import { METRIC, US } from '@hot-bead/core/base';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
 import type { StockItem } from '@hot-bead/core/stores';
 import { screen, within } from '@testing-library/react';
@@ -116,17 +117,26 @@ describe('Stores', () => {
 });
 
 describe('what was typed of a thing', () => {
+  it('is read in the user’s own units, and kept in the core’s', () => {
+    const typed = { wireClass: 'ER70S-6', diameterMm: '0.8', fullKg: '33', tareKg: 'light' };
+    // Source: 1 lb = 0.45359237 kg exactly.
+    expect(enteredItem('spool', typed, US)).toMatchObject({ fullKg: 14.968548, tareKg: 'light' });
+    expect(enteredItem('spool', typed, METRIC)).toMatchObject({ fullKg: 33 });
+  });
+
   it('comes back as it was kept, and what does not belong to its kind is left out', () => {
     for (const { item } of [SPOOL, CO2, TIPS]) {
-      expect(enteredItem(item.kind, typedOf(item.kind, item))).toEqual(item);
+      for (const units of [METRIC, US]) {
+        expect(enteredItem(item.kind, typedOf(item.kind, item, units), units, item)).toEqual(item);
+      }
     }
-    expect(enteredItem('cylinder', { name: '3', gas: 'co2', leftBar: '57' })).toEqual({
+    expect(enteredItem('cylinder', { name: '3', gas: 'co2', leftBar: '57' }, METRIC)).toEqual({
       kind: 'cylinder',
       name: '3',
       gas: 'co2',
     });
     expect(
-      enteredItem('spool', { wireClass: 'ER5356', diameterMm: '1', keptDry: 'true', batch: '77' }),
+      enteredItem('spool', { wireClass: 'ER5356', diameterMm: '1', keptDry: 'true', batch: '77' }, METRIC),
     ).toEqual({
       kind: 'spool',
       wireClass: 'ER5356',

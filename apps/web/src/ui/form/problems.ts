@@ -1,5 +1,5 @@
 import { ContractError } from '@hot-bead/contract/base';
-import { ApiFailure } from '../../api/client.ts';
+import { ApiFailure, inUsersUnits } from '../../api/client.ts';
 
 /** What is wrong with what was typed, and at which field; '' where it is about no field of its own. */
 export interface Problem {
@@ -22,7 +22,7 @@ export function sendChecked<T>({ check, send, place }: Sending<T>): void {
     checked = check();
   } catch (error) {
     if (!(error instanceof ContractError)) throw error;
-    place(error.problems);
+    place(error.problems.map((one) => ({ ...one, message: inUsersUnits(one.message) })));
     return;
   }
   send(checked, (error) => {

@@ -1,3 +1,4 @@
+import { amount, type Words, words } from '@hot-bead/core/base';
 import { useWords } from '../../../units/index.ts';
 import type { EarAnswer } from '@hot-bead/contract/arc-lab';
 import { ARC_CLASS_WORDS, type EarCard, earQuestion } from '@hot-bead/core/arc-lab';
@@ -15,10 +16,10 @@ interface Props {
 
 const QUESTION_SEED = 104_729;
 
-function settingText(setting: ReturnType<typeof earQuestion>['sounds'][number]['setting']): string {
+function settingText(setting: ReturnType<typeof earQuestion>['sounds'][number]['setting']): Words {
   const { source, wireMm, wireFeedSpeedMPerMin } = setting;
   const driven = source.kind === 'volts' ? `${source.volts.toFixed(1)} V` : 'pulse';
-  return `${driven}, ${wireFeedSpeedMPerMin.toFixed(1)} m/min of ${wireMm.toFixed(1)} mm`;
+  return words`${driven}, ${amount.wireFeedSpeed(wireFeedSpeedMPerMin, 1)} of ${amount.wireSize(wireMm)}`;
 }
 
 /** A test: hear, say, be told; a word on what it was. */

@@ -1,3 +1,4 @@
+import { amount, words } from '@hot-bead/core/base';
 import { useWords } from '../../../units/index.ts';
 import { type ArcLevel, evenWord, SOUND_REFUSALS } from '@hot-bead/core/arc-lab';
 import { Mic } from 'lucide-react';
@@ -77,6 +78,7 @@ function Told({ told, ...rest }: Props & { readonly told: RecordingTold }) {
 
 /** Reads a recording: a WAV that is picked or dropped, or what the microphone hears. */
 export function RecordingReader(props: Props) {
+  const say = useWords();
   const [told, setTold] = useState<RecordingTold>();
   const [error, setError] = useState<string>();
   const [doing, setDoing] = useState<string>();
@@ -136,8 +138,8 @@ export function RecordingReader(props: Props) {
       {told && <Told told={told} {...props} />}
       {!told && !isBusy && (
         <p>
-          Hold the phone half a metre from the arc, out of the spatter, and weld for five seconds without
-          hammering. One arc at a time, short-circuit only.
+          Hold the phone {say(words`${amount.distance(500)}`)} from the arc, out of the spatter, and weld for
+          five seconds without hammering. One arc at a time, short-circuit only.
         </p>
       )}
     </div>

@@ -1,3 +1,5 @@
+import { wireSizeText } from '@hot-bead/core/base';
+import { useReader } from '../../../units/index.ts';
 import { FAMILY_ARC } from '@hot-bead/core/arc-lab';
 import { ARC_SOUNDS, type ArcSound } from '@hot-bead/core/window';
 import { useState } from 'react';
@@ -12,6 +14,7 @@ const SEEDS = 1e6;
 
 /** The five sounds of an arc, to be heard beside what is asked. */
 export function SoundSamples({ words }: Props) {
+  const { units } = useReader();
   const [seed] = useState(() => Date.now() % SEEDS);
   return (
     <div>
@@ -25,8 +28,8 @@ export function SoundSamples({ words }: Props) {
         ))}
       </ul>
       <p className="mt-1 text-sm text-ink-soft">
-        ◆ Simulated, solid steel wire of 0.9 mm. Aluminium and cored wire are not modelled: only the words
-        hold for them.
+        ◆ Simulated, solid steel wire of {wireSizeText(0.9, units)}. Aluminium and cored wire are not
+        modelled: only the words hold for them.
       </p>
     </div>
   );

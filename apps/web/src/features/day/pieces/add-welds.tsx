@@ -1,3 +1,5 @@
+import { exampleLine, exampleSeam } from '../../../units/index.ts';
+import { bareLengthUnit } from '@hot-bead/core/base';
 import { WELD_LINES_MOST } from '@hot-bead/contract/day';
 import { useRef, useState } from 'react';
 import { v4 as uuid } from 'uuid';
@@ -29,14 +31,15 @@ export function AddWelds({ pieceId }: { readonly pieceId: string }) {
   const { units } = usePreferences();
   const lines = typedLines(text);
   const send = (): void => {
-    if (lines.length === 0) return setFaults(['Type at least one weld: 3 mm tee flat 500 mm seam.']);
+    if (lines.length === 0)
+      return setFaults([`Type at least one weld: ${exampleLine(units)} ${exampleSeam(units)}.`]);
     if (lines.length > WELD_LINES_MOST) {
       return setFaults([
         `${lines.length} lines: at most ${WELD_LINES_MOST} welds are added at once. Take the rest after.`,
       ]);
     }
     add.mutate(
-      { welds: lines.map((line) => ({ id: uuid(), line })), unit: units.thickness === 'mm' ? 'mm' : 'in' },
+      { welds: lines.map((line) => ({ id: uuid(), line })), unit: bareLengthUnit(units) },
       {
         onSuccess: (welds) => {
           setText('');
@@ -67,7 +70,7 @@ export function AddWelds({ pieceId }: { readonly pieceId: string }) {
         rows={Math.min(12, Math.max(3, lines.length + 1))}
         value={text}
         errors={faults}
-        hint="3 mm tee flat 500 mm seam 4 off: work, length, how many on one piece"
+        hint={`${exampleLine(units)} ${exampleSeam(units)} 4 off: work, length, how many on one piece`}
         onChange={(event) => setText(event.target.value)}
       />
       <div className="flex flex-wrap gap-3">

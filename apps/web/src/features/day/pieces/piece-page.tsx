@@ -1,3 +1,4 @@
+import { exampleSeam, withUnit } from '../../../units/index.ts';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { wireSizeText } from '@hot-bead/core/base';
 import {
@@ -47,8 +48,8 @@ function Totals({ totals, pieces }: { readonly totals: PieceTotals; readonly pie
   const figures = [
     ['at the machine', spanText(totals.workMin)],
     ['arc time', spanText(totals.arcTimeMin)],
-    ['wire', `${totals.wireKg.toFixed(2)} kg`],
-    ['gas', `${totals.gasL.toFixed(0)} L`],
+    ['wire', withUnit('weight', totals.wireKg, units)],
+    ['gas', withUnit('gasVolume', totals.gasL, units)],
   ] as const;
   return (
     <Section id="totals" title={pieces === 1 ? 'It takes' : `All ${pieces} take`} quiet>
@@ -63,15 +64,16 @@ function Totals({ totals, pieces }: { readonly totals: PieceTotals; readonly pie
       {totals.withoutLength > 0 && (
         <p className="mt-2 text-[15px]">
           ◆ {totals.withoutLength === 1 ? 'One weld has' : `${totals.withoutLength} welds have`} no length:
-          wire and gas are short of it, and 30 min each are assumed. Write “500 mm seam” into its line.
+          wire and gas are short of it, and 30 min each are assumed. Write “{exampleSeam(units)}” into its
+          line.
         </p>
       )}
       {short.map((one) => (
         <p key={one.kind === 'wire' ? one.wire.wireClass : one.gas} className={`mt-2 ${MIND_BOX}`}>
           ◆ Missing from Stores:{' '}
           {one.kind === 'wire'
-            ? `${Math.max(0.01, one.needsKg - one.hasKg).toFixed(2)} kg of ${wireSizeText(one.wire.diameterMm, units)} ${one.wire.wireClass}`
-            : `${(one.needsL - one.hasL).toFixed(0)} L of ${gasOf(one.gas).name}`}
+            ? `${withUnit('weight', Math.max(0.01, one.needsKg - one.hasKg), units)} of ${wireSizeText(one.wire.diameterMm, units)} ${one.wire.wireClass}`
+            : `${withUnit('gasVolume', one.needsL - one.hasL, units)} of ${gasOf(one.gas).name}`}
           .{' '}
           <Link to="/stores" className="text-action underline">
             Stores

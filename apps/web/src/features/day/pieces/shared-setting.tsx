@@ -129,7 +129,9 @@ function Group({ group, number, welds }: GroupProps) {
             >
               <span className="min-w-0 flex-1 basis-48 truncate">{titled(job.title)}</span>
               <span className="figure-text w-32 text-lg">{withUnit('travel', at.travelMmPerMin, units)}</span>
-              <span className="w-28">{at.legMm === undefined ? '' : `leg ${at.legMm.toFixed(1)} mm`}</span>
+              <span className="w-28">
+                {at.legMm === undefined ? '' : `leg ${withUnit('distance', at.legMm, units)}`}
+              </span>
               <span className={`w-56 text-[15px] ${at.holds ? '' : 'font-semibold text-hot'}`}>
                 {at.why === undefined ? `● ${handText(at.againstOwn)}` : WHY[at.why]}
                 {at.holds && !at.isAtEase && ', at the limit of a hand'}

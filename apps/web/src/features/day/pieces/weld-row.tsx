@@ -1,3 +1,5 @@
+import { lengthText, useTitle, useWords, withUnit } from '../../../units/index.ts';
+import type { Units } from '@hot-bead/core/base';
 import { useSortable } from '@dnd-kit/sortable';
 import { Copy, GripVertical, Pin, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
@@ -6,15 +8,15 @@ import { usePreferences } from '../../../preferences/preferences.tsx';
 import { useToast } from '../../../ui/toasts.tsx';
 import { spanText, useChangeTask } from '../index.ts';
 import { useDuplicateJob, useRemoveJob } from '../../plan/jobs/index.ts';
-import { withUnit, useWords, useTitle } from '../../../units/index.ts';
 import type { WeldOfPiece } from './piece-plan.ts';
 
 const ICON = 'grid size-14 shrink-0 place-items-center text-ink-soft hover:text-action';
 
-function lengthText({ job }: WeldOfPiece): string {
+function seamText({ job }: WeldOfPiece, units: Units): string {
   const { seamMm, numberOff } = job.work;
   if (seamMm === undefined) return 'no length';
-  return numberOff === undefined || numberOff === 1 ? `${seamMm} mm` : `${numberOff} × ${seamMm} mm`;
+  const length = lengthText(seamMm, units);
+  return numberOff === undefined || numberOff === 1 ? length : `${numberOff} × ${length}`;
 }
 
 /** One weld of a piece: drawn, with its setting, machine, length and time; it can be moved, copied and put away. */
@@ -63,7 +65,7 @@ export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; reado
           {titled(job.title)}
         </span>
         <span className="block truncate text-[13px] text-ink-soft">
-          {machine?.name ?? 'no machine'}, {lengthText(weld)}
+          {machine?.name ?? 'no machine'}, {seamText(weld, units)}
           {workMin !== undefined && `, ${spanText(workMin)}${minutesFrom === 'assumed' ? ' assumed' : ''}`}
         </span>
       </Link>

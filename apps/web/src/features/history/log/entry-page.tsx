@@ -1,4 +1,5 @@
-import { useTitle } from '../../../units/index.ts';
+import { useTitle, withUnit } from '../../../units/index.ts';
+import { amount, inWords, words } from '@hot-bead/core/base';
 import { useQuery } from '@tanstack/react-query';
 import { format } from 'date-fns';
 import { useParams } from 'react-router';
@@ -34,8 +35,8 @@ export function EntryPage() {
       bookVolts !== undefined && volts !== undefined ? `${(volts - bookVolts).toFixed(1)} V` : undefined,
     ],
     ['How many', count === undefined ? undefined : String(count)],
-    ['Wire', wireKg === undefined ? undefined : `${wireKg.toFixed(3)} kg`],
-    ['Gas', gasL === undefined ? undefined : `${gasL.toFixed(0)} L`],
+    ['Wire', wireKg === undefined ? undefined : inWords(words`${amount.weight(wireKg, 3)}`, { units })],
+    ['Gas', gasL === undefined ? undefined : withUnit('gasVolume', gasL, units)],
     ['Minutes', minutes === undefined ? undefined : minutes.toFixed(1)],
     ['Said', entry.text || undefined],
   ];

@@ -1,4 +1,4 @@
-import { useWords } from '../../../units/index.ts';
+import { shownAs, useReader, useWords } from '../../../units/index.ts';
 import type { LogPoint, LogWeek } from '@hot-bead/contract/history';
 import { causeText } from '@hot-bead/core/faults';
 import { useQuery } from '@tanstack/react-query';
@@ -88,10 +88,12 @@ function AgainstBook({
   readonly machine: string;
   readonly points: readonly LogPoint[];
 }) {
-  const speeds = points.map(({ wireFeedSpeedMPerMin }) => wireFeedSpeedMPerMin);
+  const { units } = useReader();
+  const { from, unit } = shownAs('wireFeedSpeed', units);
+  const speeds = points.map(({ wireFeedSpeedMPerMin }) => from(wireFeedSpeedMPerMin));
   const all = points.flatMap(({ volts, bookVolts }) => [volts, bookVolts]);
   const data = points
-    .map(({ wireFeedSpeedMPerMin: x, volts, bookVolts }) => ({ x, volts, bookVolts }))
+    .map(({ volts, bookVolts }, i) => ({ x: speeds[i] ?? 0, volts, bookVolts }))
     .toSorted((a, b) => a.x - b.x);
   const off = points.reduce((sum, { volts, bookVolts }) => sum + volts - bookVolts, 0) / points.length;
   return (
@@ -116,7 +118,7 @@ function AgainstBook({
             <Scatter dataKey="volts" fill="var(--ink)" isAnimationActive={false} />
           </ChartFrame>
           <p className="text-sm text-ink-soft">
-            m/min across, volts up; the line is the book. On the mean {Math.abs(off).toFixed(1)} V{' '}
+            {unit} across, volts up; the line is the book. On the mean {Math.abs(off).toFixed(1)} V{' '}
             {off < 0 ? 'under' : 'over'} it.
           </p>
         </>
@@ -176,6 +178,9 @@ function everyWeek(weeks: readonly LogWeek[]): readonly LogWeek[] {
 
 /** What the log comes to: right at once, volts against the book, wire and gas, changeovers, faults. */
 export function LogCharts({ state }: { readonly state: LogFilterState }) {
+  const { units } = useReader();
+  const wire = shownAs('weight', units);
+  const gas = shownAs('gasVolume', units);
   const charts = useQuery(logChartsQuery(state.filter));
   const { data: machines = [] } = useQuery(machineListQuery);
   if (charts.error) return <ErrorNotice error={charts.error} onRetry={() => void charts.refetch()} />;
@@ -204,18 +209,18 @@ export function LogCharts({ state }: { readonly state: LogFilterState }) {
         <AgainstBook key={id} machine={name} points={points.filter(({ machineId }) => machineId === id)} />
       ))}
       <WeekChart
-        title="Wire, kg"
+        title={`Wire, ${wire.unit}`}
         name="Wire by week"
-        label="Wire used in runs, kg by week"
+        label={`Wire used in runs, ${wire.unit} by week`}
         weeks={weeks}
-        valueOf={({ wireKg }) => wireKg}
+        valueOf={({ wireKg }) => wire.from(wireKg)}
       />
       <WeekChart
-        title="Gas, L"
+        title={`Gas, ${gas.unit}`}
         name="Gas by week"
-        label="Gas used in runs, litres by week"
+        label={`Gas used in runs, ${gas.unit} by week`}
         weeks={weeks}
-        valueOf={({ gasL }) => gasL}
+        valueOf={({ gasL }) => gas.from(gasL)}
       />
       <WeekChart
         title="Rigging, min"

@@ -1,3 +1,4 @@
+import { useWords } from '../../../units/index.ts';
 import { gaugeU95Mm, type JudgedItem } from '@hot-bead/core/records';
 import { Field, SelectField } from '../../../ui/form/field.tsx';
 import { GAUGE_CHOICES, type SizeFields } from './inspection-fields.ts';
@@ -5,6 +6,7 @@ import { limitText, VERDICT_COLOUR, VERDICT_WORD, whyText } from './verdict-text
 
 /** The verdict of an item with its limit, and why. */
 export function ItemVerdict({ item }: { readonly item: JudgedItem | undefined }) {
+  const say = useWords();
   if (!item) return null;
   const why = whyText(item);
   const limit = limitText(item);
@@ -14,7 +16,7 @@ export function ItemVerdict({ item }: { readonly item: JudgedItem | undefined })
         <span className={`font-semibold ${VERDICT_COLOUR[item.verdict]}`}>{VERDICT_WORD[item.verdict]}</span>
       )}
       {limit !== undefined && <span className="text-ink-soft"> {limit}</span>}
-      {why !== undefined && <span className="block">{why}</span>}
+      {why !== undefined && <span className="block">{say(why)}</span>}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { amount, type Words, words } from '@hot-bead/core/base';
 import type { JudgedItem, Verdict } from '@hot-bead/core/records';
 
 /** A verdict with its mark. */
@@ -38,31 +39,31 @@ export function limitText({ limit, unit, sure, why }: JudgedItem): string | unde
 }
 
 /** Why an item has the verdict that it has, in a sentence; undefined: the limit says it. */
-export function whyText(item: JudgedItem): string | undefined {
+export function whyText(item: JudgedItem): Words | undefined {
   const { why, missing, u95 } = item;
   switch (why) {
     case 'within-error':
-      return `The limit lies within the reading’s ± ${Number(u95.toFixed(2))} mm: use a finer gauge.`;
+      return words`The limit lies within the reading’s ± ${amount.distance(Number(u95.toFixed(2)), 'as-given')}: use a finer gauge.`;
     case 'never-permitted':
       return 'Never permitted, whatever the level.';
     case 'not-short':
-      return 'That size passes only where it is short: 25 mm in the worst 100.';
+      return words`That size passes only where it is short: ${amount.distance(25)} in the worst ${amount.distance(100)}.`;
     case 'length-asked':
       return item.id === 'pore'
-        ? 'What do they come to in the worst 300 mm? That decides.'
+        ? words`What do they come to in the worst ${amount.distance(300)}? That decides.`
         : 'How long is it? That decides.';
     case 'size-asked':
-      return `It needs ${SIZE[missing ?? 't'] ?? 'a size'}.`;
+      return words`It needs ${SIZE[missing ?? 't'] ?? 'a size'}.`;
     case 'by-application':
       return 'By what the surface is for: paint, food, corrosion. It is no matter of strength.';
     case 'no-row':
       return 'This standard has no row for it that is remembered here.';
     case 'too-thin':
-      return 'The standard begins at 0.5 mm of plate.';
+      return words`The standard begins at ${amount.thickness(0.5)} of plate.`;
     case 'not-by-photo':
       return 'A photo does not tell this: look, or use a gauge.';
     case 'band-asked':
-      return 'How well is it known? Give its ± mm.';
+      return 'How well is it known? Give its ±.';
     case 'a-or-z':
       return 'Is the drawing’s size a throat (a) or a leg (z)? The one is twice the metal of the other.';
     case 'not-permitted':

@@ -1,7 +1,7 @@
+import { heatFigure, shownAs, withUnit } from '../../../units/index.ts';
 import { isHeat, runHeat, runTravelMmPerMin, type WeldedRun } from '@hot-bead/core/records';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Section } from '../../../ui/page/section.tsx';
-import { withUnit } from '../../../units/index.ts';
 import { missingText } from './run-words.ts';
 
 /** Heat input of a run, always with the way its power was taken. */
@@ -23,13 +23,15 @@ export function HeatCard({ run }: { readonly run: WeldedRun }) {
   return (
     <Section id="heat" title="Heat input" quiet>
       <p className="figure-text mt-1 text-4xl">
-        {heatInputKJPerMm.toFixed(3)} <span className="text-xl">kJ/mm</span>
+        {heatFigure(heatInputKJPerMm, units)}{' '}
+        <span className="text-xl">{shownAs('heatInput', units).unit}</span>
       </p>
       <p className="font-medium">
         {by === 'means' ? 'by mean volts × mean current' : 'by instantaneous power, from the trace'}
       </p>
       <p className="text-sm text-ink-soft">
-        0.8 of {arcEnergyKJPerMm.toFixed(3)} kJ/mm of arc energy [EN 1011-1, recalled]
+        0.8 of {heatFigure(arcEnergyKJPerMm, units)} {shownAs('heatInput', units).unit} of arc energy [EN
+        1011-1, recalled]
         {travel !== undefined && `; travel ${withUnit('travel', travel, units)}`}.
         {by === 'means'
           ? ' Where volts and current swing together it can be off by a fifth: a trace tells.'

@@ -1,2 +1,2 @@
 export { lastRunsQuery, runListQuery } from './runs.queries.ts';
-export { lengthText, secondsText } from './run-fields.ts';
+export { secondsText } from './run-fields.ts';

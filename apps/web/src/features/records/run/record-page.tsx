@@ -1,3 +1,4 @@
+import { figureOf, lengthText } from '../../../units/index.ts';
 import type { Units } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
@@ -15,12 +16,11 @@ import { InspectionList } from '../inspection/index.ts';
 import { useJob } from '../../plan/jobs/index.ts';
 import { useSetup } from '../../plan/index.ts';
 import { stockQuery } from '../../stores/index.ts';
-import { figureOf } from '../../../units/index.ts';
 import { CorrectRun } from './correct-run.tsx';
 import { DutyCard } from './duty-card.tsx';
 import { HeatCard } from './heat-card.tsx';
 import { RunForm } from './run-form.tsx';
-import { fieldsOfRun, lengthText, NO_RUN, type RunFields, secondsText } from './run-fields.ts';
+import { fieldsOfRun, NO_RUN, type RunFields, secondsText } from './run-fields.ts';
 import { RunList } from './run-list.tsx';
 import { RunTimer, useArcTimer } from './run-timer.tsx';
 import { runListQuery, useKeepRun } from './runs.queries.ts';

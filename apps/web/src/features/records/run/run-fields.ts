@@ -1,7 +1,14 @@
-import { measuredLength, type Units } from '@hot-bead/core/base';
+import {
+  figureOf,
+  lengthText,
+  numberOrText,
+  readFigure,
+  shownAs,
+  typedFigure,
+} from '../../../units/index.ts';
+import { type AmountQuantity, measuredLength, type Units } from '@hot-bead/core/base';
 import type { KeptRun, NewRun } from '@hot-bead/contract/records';
 import type { TracePower } from '@hot-bead/core/records';
-import { figureOf, numberOrText, shownAs } from '../../../units/index.ts';
 
 /** A run as it is typed. */
 export interface RunFields {
@@ -77,11 +84,12 @@ function lengthOf(text: string, units: Units): number | string {
   return read.status === 'read' ? read.lengthMm : text;
 }
 
-function celsius(text: string): number | string {
-  const fahrenheit = /^\s*(-?[\d.,]+)\s*°?f\s*$/i.exec(text)?.[1];
-  if (fahrenheit === undefined) return numberOrText(text.replace(/°?\s*c?\s*$/i, ''));
-  const value = numberOrText(fahrenheit);
-  return typeof value === 'number' ? ((value - 32) * 5) / 9 : text;
+/** A temperature as it is typed: with its letter in that scale, bare in the user's own. */
+function celsiusOf(text: string, units: Units): number | string {
+  const [, figure = text, letter] = /^\s*(-?[\d.,]+)\s*°?\s*([cf])\s*$/i.exec(text) ?? [];
+  const scale = letter === undefined ? units.temperature : letter.toLowerCase() === 'f' ? '°F' : '°C';
+  const value = readFigure('temperature', figure, { ...units, temperature: scale });
+  return typeof value === 'number' ? value : text;
 }
 
 const given = (text: string): boolean => text.trim() !== '';
@@ -104,25 +112,20 @@ export function runOf(fields: RunFields, units: Units, now: string): Record<stri
     lengthMm: own(fields.length, (text) => lengthOf(text, units)),
     arcSeconds: own(fields.arcTime, secondsOf),
     power: fields.power,
-    preheatC: own(fields.preheat, celsius),
-    interpassC: own(fields.interpass, celsius),
+    preheatC: own(fields.preheat, (text) => celsiusOf(text, units)),
+    interpassC: own(fields.interpass, (text) => celsiusOf(text, units)),
     result: fields.result === '' ? undefined : fields.result,
     defect:
       fields.result === '' || fields.result === 'ok' || fields.defect === '' ? undefined : fields.defect,
     who: own(fields.who, (text) => text.trim()),
     note: own(fields.note, (text) => text.trim()),
-    wireKg: own(fields.wire, numberOrText),
-    gasL: own(fields.gas, numberOrText),
+    wireKg: own(fields.wire, (text) => readFigure('weight', text, units)),
+    gasL: own(fields.gas, (text) => readFigure('gasVolume', text, units)),
     spoolId: fields.spoolId === '' ? undefined : fields.spoolId,
     cylinderId: fields.cylinderId === '' ? undefined : fields.cylinderId,
     weldedAt: typeof at === 'string' ? at : Number.isNaN(at.getTime()) ? fields.weldedAt : at.toISOString(),
   };
   return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined));
-}
-
-/** A figure of a length in the user's unit, without it. */
-export function lengthText(mm: number, units: Units): string {
-  return units.distance === 'in' ? `${Number((mm / 25.4).toFixed(2))} in` : `${Number(mm.toFixed(1))} mm`;
 }
 
 /** Local date and time as its field writes it. */
@@ -136,6 +139,8 @@ const text = (value: string | number | undefined): string => (value === undefine
 /** A run that is kept, as it would be typed. */
 export function fieldsOfRun(run: KeptRun, units: Units): RunFields {
   const { wireFeedSpeedMPerMin: speed, lengthMm, arcSeconds } = run;
+  const figure = (quantity: AmountQuantity, value: number | undefined): string =>
+    value === undefined ? '' : typedFigure(quantity, value, units);
   return {
     run: text(run.run),
     count: text(run.count),
@@ -146,15 +151,15 @@ export function fieldsOfRun(run: KeptRun, units: Units): RunFields {
     arcTime: arcSeconds === undefined ? '' : secondsText(arcSeconds),
     result: run.result ?? '',
     defect: run.defect ?? '',
-    preheat: text(run.preheatC),
-    interpass: text(run.interpassC),
+    preheat: figure('temperature', run.preheatC),
+    interpass: figure('temperature', run.interpassC),
     who: run.who ?? '',
     note: run.note ?? '',
     power: run.power,
     spoolId: run.spoolId ?? '',
     cylinderId: run.cylinderId ?? '',
-    wire: text(run.wireKg),
-    gas: text(run.gasL),
+    wire: figure('weight', run.wireKg),
+    gas: figure('gasVolume', run.gasL),
     weldedAt: localTime(run.weldedAt),
   };
 }

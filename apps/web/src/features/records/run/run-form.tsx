@@ -74,9 +74,13 @@ export function RunForm({ fields, faults, used, onChange, children, open = false
         <div className="grid gap-3">
           <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
             <Field label="Who (optional)" placeholder="initials" {...bind('who', 'who')} />
-            <Field label="Preheat (°C)" inputMode="decimal" {...bind('preheat', 'preheatC')} />
             <Field
-              label="Between runs, highest (°C)"
+              label={`Preheat (${units.temperature})`}
+              inputMode="decimal"
+              {...bind('preheat', 'preheatC')}
+            />
+            <Field
+              label={`Between runs, highest (${units.temperature})`}
               inputMode="decimal"
               {...bind('interpass', 'interpassC')}
             />

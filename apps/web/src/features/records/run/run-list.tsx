@@ -1,3 +1,5 @@
+import { lengthText, useWords, withUnit } from '../../../units/index.ts';
+import { amount, words } from '@hot-bead/core/base';
 import type { KeptRun } from '@hot-bead/contract/records';
 import { defectWord, isHeat, runCount, runHeat, runTotals } from '@hot-bead/core/records';
 import { format } from 'date-fns';
@@ -5,8 +7,7 @@ import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
 import { Section } from '../../../ui/page/section.tsx';
 import { useToast } from '../../../ui/toasts.tsx';
-import { withUnit } from '../../../units/index.ts';
-import { lengthText, secondsText } from './run-fields.ts';
+import { secondsText } from './run-fields.ts';
 import { RESULT_WORD } from './run-words.ts';
 import { useTakeRunAway } from './runs.queries.ts';
 
@@ -23,6 +24,7 @@ function nameOf(run: KeptRun): string {
 }
 
 function Row({ run, onCorrect, onCopy }: { readonly run: KeptRun } & Omit<Props, 'runs'>) {
+  const say = useWords();
   const { units } = usePreferences();
   const away = useTakeRunAway();
   const toast = useToast();
@@ -38,12 +40,14 @@ function Row({ run, onCorrect, onCopy }: { readonly run: KeptRun } & Omit<Props,
   ].filter((one) => one !== undefined);
   const beside = [
     isHeat(heat)
-      ? `${heat.heatInputKJPerMm.toFixed(2)} kJ/mm ${heat.by === 'means' ? 'by means' : 'by instantaneous power'}`
+      ? `${withUnit('heatInput', heat.heatInputKJPerMm, units)} ${heat.by === 'means' ? 'by means' : 'by instantaneous power'}`
       : undefined,
-    run.interpassC === undefined ? undefined : `${run.interpassC.toFixed(0)} °C between runs`,
+    run.interpassC === undefined
+      ? undefined
+      : `${withUnit('temperature', run.interpassC, units)} between runs`,
     run.wireKg === undefined
       ? undefined
-      : `${run.wireKg.toFixed(3)} kg wire${run.spoolId === undefined ? ', not booked' : ''}`,
+      : `${say(words`${amount.weight(run.wireKg, 3)} wire`)}${run.spoolId === undefined ? ', not booked' : ''}`,
     run.who,
     run.note,
   ].filter((one) => one !== undefined);
@@ -87,6 +91,7 @@ function Row({ run, onCorrect, onCopy }: { readonly run: KeptRun } & Omit<Props,
 
 /** What was welded so far, with what it came to. */
 export function RunList({ runs, onCorrect, onCopy }: Props) {
+  const say = useWords();
   const { units } = usePreferences();
   const totals = runTotals(runs);
   if (runs.length === 0) return null;
@@ -94,8 +99,8 @@ export function RunList({ runs, onCorrect, onCopy }: Props) {
     `${totals.runs} ${totals.runs === 1 ? 'run' : 'runs'}`,
     totals.weldMm > 0 ? lengthText(totals.weldMm, units) : undefined,
     totals.arcMin > 0 ? `${totals.arcMin.toFixed(1)} min of arc` : undefined,
-    totals.wireKg > 0 ? `${totals.wireKg.toFixed(3)} kg wire` : undefined,
-    totals.gasL > 0 ? `${totals.gasL.toFixed(0)} L gas` : undefined,
+    totals.wireKg > 0 ? say(words`${amount.weight(totals.wireKg, 3)} wire`) : undefined,
+    totals.gasL > 0 ? `${withUnit('gasVolume', totals.gasL, units)} gas` : undefined,
     totals.untimed > 0 ? `${totals.untimed} without an arc time` : undefined,
   ].filter((one) => one !== undefined);
   return (

@@ -1,4 +1,4 @@
-import { useWords } from '../../../units/index.ts';
+import { figureOf, shownAs, typedFigure, useReader, useWords } from '../../../units/index.ts';
 import type { Words } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { KeptStockItem } from '@hot-bead/contract/stores';
@@ -74,6 +74,7 @@ interface Props {
 /** Wire and gas that the run took, and of which spool and cylinder. */
 export function UsedFields({ fields, faults, choices, onChange }: Props) {
   const say = useWords();
+  const { units } = useReader();
   const { spools, cylinders, reckoned } = choices;
   return (
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-[2fr_1fr_2fr_1fr]">
@@ -85,9 +86,13 @@ export function UsedFields({ fields, faults, choices, onChange }: Props) {
         onChange={(event) => onChange({ spoolId: event.target.value })}
       />
       <Field
-        label="Wire used (kg)"
+        label={`Wire used (${shownAs('weight', units).unit})`}
         inputMode="decimal"
-        placeholder={reckoned.wireKg?.toFixed(3) ?? 'not known'}
+        placeholder={
+          reckoned.wireKg === undefined
+            ? 'not known'
+            : typedFigure('weight', Number(reckoned.wireKg.toFixed(3)), units)
+        }
         value={fields.wire}
         error={faults['wireKg']}
         onChange={(event) => onChange({ wire: event.target.value })}
@@ -100,9 +105,9 @@ export function UsedFields({ fields, faults, choices, onChange }: Props) {
         onChange={(event) => onChange({ cylinderId: event.target.value })}
       />
       <Field
-        label="Gas used (L)"
+        label={`Gas used (${shownAs('gasVolume', units).unit})`}
         inputMode="decimal"
-        placeholder={reckoned.gasL?.toFixed(0) ?? 'not known'}
+        placeholder={reckoned.gasL === undefined ? 'not known' : figureOf('gasVolume', reckoned.gasL, units)}
         value={fields.gas}
         error={faults['gasL']}
         onChange={(event) => onChange({ gas: event.target.value })}
