@@ -1,6 +1,9 @@
 import { within } from '../base/quantity/out-of-range-error.ts';
 
-/** A rating from the machine's plate: so many minutes of arc in any ten at a current, at 40 °C. */
+/** What the air around a machine has where its plate holds, °C. Source: IEC 60974-1, recalled. */
+export const PLATE_C = 40;
+
+/** A rating from the machine's plate: so many minutes of arc in any ten at a current, at {@link PLATE_C}. */
 export interface DutyRating {
   readonly currentA: number;
   readonly percent: number;

@@ -1,4 +1,4 @@
-export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating, type SeamRest } from './duty.ts';
+export { dutyPercent, dutyPlan, type DutyPlan, type DutyRating, type SeamRest, PLATE_C } from './duty.ts';
 export {
   BREAKER_RANGE_A,
   DUTY_RANGE_PERCENT,

@@ -1,5 +1,6 @@
+import { useReader, withUnit } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { dutyPercent } from '@hot-bead/core/machine';
+import { dutyPercent, PLATE_C } from '@hot-bead/core/machine';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
 
@@ -13,6 +14,7 @@ function currentsOf({ currentRangeA, duty = [] }: KeptMachine): readonly number[
 
 /** What the plate says: minutes of arc in ten by current, and the supply. */
 export function PlateSection({ machine }: { readonly machine: KeptMachine }) {
+  const { units } = useReader();
   const { duty = [], mains } = machine;
   if (duty.length === 0 && !mains) return null;
   return (
@@ -41,7 +43,8 @@ export function PlateSection({ machine }: { readonly machine: KeptMachine }) {
         </Table>
       )}
       <p className="mt-2 text-sm text-ink-soft">
-        {duty.length > 0 && 'From the plate, at 40 °C [IEC 60974-1, recalled]; between ratings our model. '}
+        {duty.length > 0 &&
+          `From the plate, at ${withUnit('temperature', PLATE_C, units)} [IEC 60974-1, recalled]; between ratings our model. `}
         {mains && `On ${mains.volts} V behind ${mains.breakerA} A.`}
       </p>
     </Section>

@@ -1,4 +1,5 @@
-import { lengthText } from '../../units/index.ts';
+import { PLATE_C } from '@hot-bead/core/machine';
+import { lengthText, withUnit } from '../../units/index.ts';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import { measuredLength } from '@hot-bead/core/base';
@@ -44,7 +45,7 @@ function SeamField({ job }: { readonly job: Job }) {
   return (
     <Field
       label="Seam to weld, in any unit"
-      placeholder={inch ? '18 in, 6 ft, 450 mm' : '31 m, 450, 18 in'}
+      placeholder={inch ? '18 in, 6 ft, 1 1/2 in' : '31 m, 450, 18 in'}
       value={draft ?? kept}
       error={problem}
       onChange={(event) => setDraft(event.target.value)}
@@ -58,6 +59,7 @@ function SeamField({ job }: { readonly job: Job }) {
 
 /** How long the arc may burn on this machine, the rest that the seam needs, and what it draws from the mains. */
 export function ArcAndRest({ job, plan, machine }: Props) {
+  const { units } = usePreferences();
   const duty = dutyOf(plan, machine);
   const mains = mainsText(plan, machine);
   if (!machine || (!duty && mains === undefined)) return null;
@@ -75,7 +77,8 @@ export function ArcAndRest({ job, plan, machine }: Props) {
             at {plan.currentA.start.toFixed(0)} A
             <span className="text-sm text-ink-soft">
               {' '}
-              ({duty.percent.toFixed(0)} %, from its plate, at 40 °C) [IEC 60974-1, recalled]
+              ({duty.percent.toFixed(0)} %, from its plate, at {withUnit('temperature', PLATE_C, units)}) [IEC
+              60974-1, recalled]
             </span>
           </p>
           <SeamField job={job} />

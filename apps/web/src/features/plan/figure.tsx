@@ -1,4 +1,4 @@
-import { clamped, type Span } from '@hot-bead/core/base';
+import { amount, amountText, clamped, measuredLength, type Span } from '@hot-bead/core/base';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -89,17 +89,34 @@ function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
 
 const NUDGE = 'grid size-11 place-items-center rounded-md border border-line-strong hover:border-action';
 
+function lengthTyped(draft: string): number | undefined {
+  const read = measuredLength(draft, 'in');
+  return read.status === 'read' ? read.lengthMm : undefined;
+}
+
+function figureTyped(draft: string, to: (shown: number) => number): number | undefined {
+  const value = numberOrText(draft);
+  return typeof value === 'string' ? undefined : to(value);
+}
+
 /** One number to set: large, with its range, its place in it, and a way to make it your own. */
 export function Figure({ name, quantity, span, beneath, own = false, step = 0, range, onOwn }: Props) {
   const { units } = usePreferences();
   const { unit, to } = shownAs(quantity, units);
-  const text = figureOf(quantity, span.start, units);
-  const nudge = (direction: 1 | -1): void =>
-    onOwn?.(clamped(Math.round((span.start + direction * step) * 1000) / 1000, range));
+  // an inch is read off a rule: by its fractions, one mark to the next
+  const onRule = unit === 'in';
+  const text = onRule
+    ? amountText(amount.distance(span.start, undefined, { isBare: true }), units)
+    : figureOf(quantity, span.start, units);
+  const nudge = (direction: 1 | -1): void => {
+    const next = onRule
+      ? (Math.round(span.start / step) + direction) * step
+      : Math.round((span.start + direction * step) * 1000) / 1000;
+    onOwn?.(clamped(next, range));
+  };
   const typed = (draft: string): string | undefined => {
-    const value = numberOrText(draft);
-    if (typeof value === 'string') return 'A number, please.';
-    const wanted = to(value);
+    const wanted = onRule ? lengthTyped(draft) : figureTyped(draft, to);
+    if (wanted === undefined) return 'A number, please.';
     if (wanted !== clamped(wanted, range)) return `${rangeText(quantity, ...range, units)}, please.`;
     onOwn?.(wanted);
     return undefined;

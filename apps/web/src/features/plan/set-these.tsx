@@ -176,7 +176,7 @@ export function SetThese({ job, plan, machine }: Props) {
           span={plan.ctwdMm}
           beneath={`stick-out ${rangeText('distance', plan.extensionMm.low, plan.extensionMm.high, units)}`}
           own={job.own.ctwdMm !== undefined}
-          step={step('distance', units.distance === 'in' ? 0.05 : 1)}
+          step={step('distance', units.distance === 'in' ? 1 / 16 : 1)}
           range={OWN_CTWD_RANGE_MM}
           onOwn={setter('ctwdMm')}
         />

@@ -1,14 +1,15 @@
-import { sourceText } from '@hot-bead/core/base';
+import { figureOf, shownAs, useWords } from '../../units/index.ts';
+import { sourceText, wordsOfMetricText } from '@hot-bead/core/base';
 import { type CheckValue, dialledInChecks, residuals, startingRowChecks } from '@hot-bead/core/truth';
 import { useMemo } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { figureOf, shownAs } from '../../units/index.ts';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 import { Table } from '../../ui/page/table.tsx';
 
 const NAME = { wireFeedSpeed: 'wire speed', volts: 'volts', current: 'current' } as const;
 
 function Row({ check }: { readonly check: CheckValue }) {
+  const say = useWords();
   const { units } = usePreferences();
   const { quantity, outside, planner, difference } = check;
   const [low, high] = outside;
@@ -17,7 +18,7 @@ function Row({ check }: { readonly check: CheckValue }) {
   return (
     <tr className="border-b border-line align-baseline last:border-b-0">
       <th scope="row" className="py-1.5 pr-3 text-left font-normal">
-        {check.case}
+        {say(wordsOfMetricText(check.case))}
       </th>
       <td className="pr-3">{NAME[quantity]}</td>
       <td className="figure-text pr-3 text-right text-lg whitespace-nowrap">

@@ -27,10 +27,22 @@ function thousandths(inches: number): string {
   return inches.toFixed(3).replace(/^0\./, '.');
 }
 
-/** A length in inches: a fraction where one lies near, otherwise thousandths. */
+/** Thousandths that a round figure is rounded to. Source: common practice. */
+const ROUND_THOU = 0.005;
+
+/** A length in inches: a fraction where one lies near, otherwise thousandths, a round figure to five of them. */
 function inchText(inches: number, places: Places | undefined): string {
-  const off = places === undefined ? FRACTION_OFF.round : FRACTION_OFF.computed;
-  return inchFraction(inches, off) ?? thousandths(inches);
+  const isRound = places === undefined;
+  const fraction = inchFraction(inches, isRound ? FRACTION_OFF.round : FRACTION_OFF.computed);
+  return (
+    fraction ??
+    thousandths(isRound && inches > 2 * ROUND_THOU ? Math.round(inches / ROUND_THOU) * ROUND_THOU : inches)
+  );
+}
+
+/** A figure in a unit of more than a hundred of it is read off whole. */
+function computedFigure(value: number, decimals: number): string {
+  return value.toFixed(value >= 100 ? 0 : decimals);
 }
 
 /** A round temperature is one to the nearest five; where water freezes it is not rounded. */
@@ -85,7 +97,8 @@ function figureIn(amount: Amount, value: number, units: Units): Figure {
   }
   if (quantity === 'thickness' && places !== undefined) return thicknessFigure(value, units, gauges);
   if (unit === 'in') return { text: inchText(from(value), places), unit };
-  const text = places === undefined ? roundFigure(quantity, from(value)) : from(value).toFixed(decimals);
+  const text =
+    places === undefined ? roundFigure(quantity, from(value)) : computedFigure(from(value), decimals);
   return { text, unit };
 }
 

@@ -1,3 +1,4 @@
+import { type Words, words, wordsOfMetricText } from '@hot-bead/core/base';
 import {
   type CannotShare,
   type OneSetting,
@@ -10,7 +11,7 @@ import { type ReactNode, useId, useMemo, useState } from 'react';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
 import { InItsTerms } from '../../terms/index.ts';
-import { withUnit, useTitle } from '../../../units/index.ts';
+import { withUnit, useTitle, useWords } from '../../../units/index.ts';
 import type { WeldOfPiece } from './piece-plan.ts';
 
 const APART: Readonly<Record<CannotShare['on'], string>> = {
@@ -144,12 +145,14 @@ function Group({ group, number, welds }: GroupProps) {
   );
 }
 
-function apartText({ a, b, on }: CannotShare, welds: readonly WeldOfPiece[]): string {
-  return `${welds[b]?.job.title ?? ''} cannot share with ${welds[a]?.job.title ?? ''}: ${APART[on]}.`;
+function apartText({ a, b, on }: CannotShare, welds: readonly WeldOfPiece[]): Words {
+  const title = (at: number): Words => wordsOfMetricText(welds[at]?.job.title ?? '');
+  return words`${title(b)} cannot share with ${title(a)}: ${APART[on]}.`;
 }
 
 /** The fewest settings for welds on one machine: how each is then welded, and what keeps them apart. */
 export function SharedSettings({ welds }: { readonly welds: readonly WeldOfPiece[] }) {
+  const say = useWords();
   const planned = useMemo(() => welds.filter(({ plan }) => plan !== undefined), [welds]);
   const found = useMemo((): OneSetting => {
     const pinned = planned.flatMap(({ job }, i) => (job.task.ownSetting === true ? [i] : []));
@@ -180,7 +183,7 @@ export function SharedSettings({ welds }: { readonly welds: readonly WeldOfPiece
       {apart.length > 0 && (
         <ul className="mt-2 text-[15px] text-ink-soft">
           {apart.map((pair) => (
-            <li key={`${pair.a} ${pair.b}`}>◆ {apartText(pair, planned)}</li>
+            <li key={`${pair.a} ${pair.b}`}>◆ {say(apartText(pair, planned))}</li>
           ))}
         </ul>
       )}
