@@ -72,3 +72,11 @@ export function lengthText(mm: number, units: Units): string {
   const inches = inchesFromMm(mm);
   return inches >= 120 ? `${figureText(inches / 12, 2)} ft` : `${figureText(inches, 2)} in`;
 }
+
+/** A size off a gauge with its band: `4.52 ± 0.50 mm`, `.178 ± .020 in`. */
+export function gaugedText(mm: number, u95Mm: number, units: Units): string {
+  const isIn = units.distance === 'in';
+  const figure = (value: number): string =>
+    isIn ? inchesFromMm(value).toFixed(3).replace(/^0/, '') : value.toFixed(2);
+  return `${figure(mm)} ± ${figure(u95Mm)} ${isIn ? 'in' : 'mm'}`;
+}

@@ -1,6 +1,7 @@
 export { exampleJob, exampleLine, exampleSeam } from './examples.ts';
 export {
   figureOf,
+  gaugedText,
   heatFigure,
   lengthText,
   type Quantity,
@@ -11,4 +12,4 @@ export {
 } from './format.ts';
 export { numberOrText } from './number-text.ts';
 export { type Say, useReader, useTitle, useWords } from './use-words.ts';
-export { readFigure, typedFigure } from './typed-figure.ts';
+export { readFigure, readSize, typedFigure, typedSize } from './typed-figure.ts';

@@ -1,4 +1,4 @@
-import { type LengthUnit, parseThickness } from '@hot-bead/core/base';
+import { inMetric, type LengthUnit, parseThickness } from '@hot-bead/core/base';
 import { KEPT_RANGES } from '@hot-bead/core/line';
 import type { StatedWork } from '@hot-bead/core/plan';
 import {
@@ -43,7 +43,9 @@ function readThickness(text: string | number, siblings: Siblings, unit: LengthUn
 const thicknessText = Joi.alternatives(Joi.string().max(60), Joi.number())
   .custom((value: string | number, helpers) => {
     const reading = readThickness(value, helpers.state.ancestors[0] as Siblings);
-    return reading.status === 'read' ? value : helpers.error(reading.code, { text: reading.message });
+    return reading.status === 'read'
+      ? value
+      : helpers.error(reading.code, { text: inMetric(reading.message) });
   })
   .messages({
     'thickness-unreadable': '{#text}',

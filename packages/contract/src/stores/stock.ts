@@ -1,3 +1,4 @@
+import { inMetric } from '@hot-bead/core/base';
 import {
   type Cylinder,
   CYLINDER_GAS_RANGE_KG,
@@ -89,7 +90,7 @@ function possible<T extends StockItem>(schema: Joi.ObjectSchema<T>): Joi.ObjectS
     .custom((item: T, helpers) => {
       const fault = stockFault(item);
       return fault
-        ? helpers.error('stock-fault', { text: fault.message }, atField(helpers.state, fault.field))
+        ? helpers.error('stock-fault', { text: inMetric(fault.message) }, atField(helpers.state, fault.field))
         : item;
     })
     .messages({ 'stock-fault': '{#text}' });

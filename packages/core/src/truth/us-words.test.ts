@@ -54,9 +54,30 @@ const SIZES = [
   ...['1/8 on 1/4', '14 ga to 3/16', '2x2x1/8 box', '1/16'],
 ];
 const METALS = ['steel', 'galv', '304', '6061', 'mild steel', '7075', 'stainless to steel'];
-const JOINTS = ['tee', 'lap', 'butt', 'open root', 'corner', 'tee 1/4 leg', 'lap 12 in seam', '1/8 stitch 2-6'];
+const JOINTS = [
+  'tee',
+  'lap',
+  'butt',
+  'open root',
+  'corner',
+  'tee 1/4 leg',
+  'lap 12 in seam',
+  '1/8 stitch 2-6',
+];
 const POSITIONS = ['flat', 'vertical up', 'vertical down', 'overhead', 'horizontal', 'outside', ''];
-const MORE = ['', '.030', '.035', '.045 spray', 'gasless', '1/16 dual shield', 'pulse', '75/25', 'rusty', 'warm service'];
+const MORE = [
+  '',
+  '.030',
+  '.035',
+  '.045 spray',
+  'gasless',
+  '1/16 dual shield',
+  'pulse',
+  '75/25',
+  'rusty',
+  'warm service',
+  '71t-gs',
+];
 
 const MACHINE: Machine = {
   ...PLAIN_MACHINE,
@@ -79,10 +100,19 @@ function planTexts(plan: PlannedSetup): string[] {
   return [
     ...told({ plan, stations: stationsOf(plan, MACHINE), title: workTitle(plan.work) }),
     ...told(comparedPlans([plan, plan])),
-    ...told(partsNeeded(change.steps.map(({ row }) => row.id), change.need, MACHINE, [])),
+    ...told(
+      partsNeeded(
+        change.steps.map(({ row }) => row.id),
+        change.need,
+        MACHINE,
+        [],
+      ),
+    ),
     ...sheetRunHeadings(READER),
     ...sheet.runs.flatMap((run) => sheetRunTexts(run, READER)),
-    ...[...sheet.numbers, ...sheet.parts.flatMap(({ lines }) => lines)].map(([, text]) => sheetText(text, READER)),
+    ...[...sheet.numbers, ...sheet.parts.flatMap(({ lines }) => lines)].map(([, text]) =>
+      sheetText(text, READER),
+    ),
   ];
 }
 
@@ -98,7 +128,9 @@ describe('who works in inches', () => {
       const machine = i % 3 === 0 ? MACHINE : undefined;
       const setup = complete && planSetup(complete.work, { ...resourcesOf(said, { machines: [] }), machine });
       const report = planReport(reading, setup, { machine, reader: READER });
-      const texts = [...told({ questions: reading.questions.map(({ message, choices }) => [message, choices]) })];
+      const texts = [
+        ...told({ questions: reading.questions.map(({ message, choices }) => [message, choices]) }),
+      ];
       texts.push(...told(reading.fragments.map(({ label }) => label)), ...textsIn(report));
       if (setup?.status === 'planned') {
         planned += 1;
@@ -127,10 +159,9 @@ describe('who works in inches', () => {
 
   it('reads an inch size as it was typed, and metric as a gauge shows it', () => {
     const title = (thicknessMm: number, units = US): string =>
-      allInWords(
-        workTitle({ metal: 'carbon-steel', thicknessMm, joint: 'tee', position: 'flat' }),
-        { units },
-      );
+      allInWords(workTitle({ metal: 'carbon-steel', thicknessMm, joint: 'tee', position: 'flat' }), {
+        units,
+      });
     expect(title(mmFromInches(1 / 8))).toBe('1/8 in carbon steel tee, flat');
     expect(title(mmFromInches(3 / 16))).toBe('3/16 in carbon steel tee, flat');
     expect(title(mmFromInches(1 / 8), METRIC)).toBe('3.2 mm carbon steel tee, flat');

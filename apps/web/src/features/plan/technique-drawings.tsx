@@ -25,8 +25,7 @@ export function JointView({ plan, tall = false, small = false }: JointProps) {
   const { work, fitUp, technique } = plan;
   const { parts, bead: weld, runs, gun, viewBox, pxPerMm } = jointDrawing(sectionOf(plan, tall || small));
   const say = useWords();
-  const plates = [work.thicknessMm, work.otherThicknessMm ?? work.thicknessMm];
-  const label = words`Section of a ${JOINT_NAME[work.joint]} to scale: ${amount.thickness(plates, 1)}, gap ${amount.distance(fitUp.rootGapMm.start, 1)}, gun at ${technique.gunAngle.workDegrees}°${runs.length > 0 ? `, ${runs.length} runs laid in` : ''}`;
+  const label = words`Section of a ${JOINT_NAME[work.joint]} to scale: ${amount.thickness(work.thicknessMm, 1)} to ${amount.thickness(work.otherThicknessMm ?? work.thicknessMm, 1)}, gap ${amount.distance(fitUp.rootGapMm.start, 1)}, gun at ${technique.gunAngle.workDegrees}°${runs.length > 0 ? `, ${runs.length} runs laid in` : ''}`;
   const barMm = units.distance === 'in' ? mmFromInches(1 / 4) : 5;
   const [left = 0, top = 0, , height = 0] = viewBox.split(' ').map(Number);
   return (

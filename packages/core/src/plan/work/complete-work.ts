@@ -106,7 +106,7 @@ export function workTitle(work: TitledWork): Phrase {
   const outside =
     outsideMm === undefined || shape === undefined
       ? ''
-      : amount.distance(outsideMm.map(tidied), 'as-given', { between: ' × ' });
+      : amount.distance(outsideMm.map(tidied), 'as-given', { between: '×' });
   const products = joined(
     [shape === undefined ? '' : joined([outside, shape]), work.otherProduct ?? ''],
     ' to ',

@@ -1,4 +1,5 @@
-import type { Words } from '../../base/words/words.ts';
+import { amount } from '../../base/words/amount.ts';
+import { words, type Words } from '../../base/words/words.ts';
 import type { BaseMetal } from '../material/base-metal.ts';
 import type { Priority } from '../material/work.ts';
 import { type Source, HANDBOOK, standard } from '../../base/source.ts';
@@ -115,7 +116,7 @@ export const WIRE_CLASS_TABLE = [
     ...SELF_SHIELDED,
     id: 'E71T-GS',
     typedAs: '71t gs|71tgs|t gs|e71tgs|gs',
-    note: 'Single pass only, up to about 5 mm.',
+    note: words`Single pass only, up to about ${amount.thickness(5)}.`,
     usability: 'T-GS',
     singlePass: true,
     noImpactRequirement: true,

@@ -1,4 +1,4 @@
-import { amount, type Words, words } from '@hot-bead/core/base';
+import { amount, joined, type Words, words } from '@hot-bead/core/base';
 import { useWords } from '../../../units/index.ts';
 import type { EarAnswer } from '@hot-bead/contract/arc-lab';
 import { ARC_CLASS_WORDS, type EarCard, earQuestion } from '@hot-bead/core/arc-lab';
@@ -84,7 +84,14 @@ export function EarTestRun({ cards, seed, onEnd }: Props) {
             {isRight ? '✓ Yes' : `✕ It was: ${choiceWord(truth)}`}.{' '}
             {question.card.kind === 'level' && levelHint(truth)}
           </p>
-          <p className="text-sm">{sounds.map(({ setting }) => settingText(setting)).join(' · ')}</p>
+          <p className="text-sm">
+            {say(
+              joined(
+                sounds.map(({ setting }) => settingText(setting)),
+                ' · ',
+              ),
+            )}
+          </p>
           <Button tone="main" className="mt-2 min-h-14 px-8 text-lg" onClick={next}>
             {answers.length === cards.length ? 'See how it went' : 'Next'}
           </Button>

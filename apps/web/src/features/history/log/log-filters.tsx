@@ -1,3 +1,5 @@
+import { readSize, typedSize, useReader } from '../../../units/index.ts';
+import { useState } from 'react';
 import { LOG_KINDS, LOG_SORTS, LOG_VERDICTS } from '@hot-bead/contract/history';
 import { COMMON_GASES, gasOf, JOINT_NAME, JOINTS, WIRE_CLASSES } from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
@@ -9,6 +11,32 @@ import type { FilterName, LogFilterState } from './use-log-filter.ts';
 
 type Options = readonly (readonly [string, string])[];
 const ANY: readonly [string, string] = ['', 'Any'];
+
+interface SizeFieldProps {
+  readonly label: string;
+  /** As it stands in the address, mm. */
+  readonly mm: string;
+  readonly error: string | undefined;
+  readonly onSize: (mm: string) => void;
+}
+
+/** A thickness in the user's unit; what is being typed stays as it is typed. */
+function SizeField({ label, mm, error, onSize }: SizeFieldProps) {
+  const { units } = useReader();
+  const [draft, setDraft] = useState<string>();
+  const kept = mm === '' || Number.isNaN(Number(mm)) ? mm : typedSize(Number(mm), units);
+  return (
+    <Field
+      label={`${label} (${units.distance})`}
+      value={mm === '' ? '' : (draft ?? kept)}
+      error={error}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        onSize(event.target.value.trim() === '' ? '' : String(readSize(event.target.value, units)));
+      }}
+    />
+  );
+}
 
 /** What the log is narrowed down by. */
 export function LogFilters({ state }: { readonly state: LogFilterState }) {
@@ -80,8 +108,18 @@ export function LogFilters({ state }: { readonly state: LogFilterState }) {
           )}
           {field('from', 'From', 'date')}
           {field('to', 'To', 'date')}
-          {field('thinnest', 'From (mm)', 'number')}
-          {field('thickest', 'To (mm)', 'number')}
+          <SizeField
+            label="From"
+            mm={typed['thinnest'] ?? ''}
+            error={faults['thinnest']}
+            onSize={(mm) => set('thinnest', mm)}
+          />
+          <SizeField
+            label="To"
+            mm={typed['thickest'] ?? ''}
+            error={faults['thickest']}
+            onSize={(mm) => set('thickest', mm)}
+          />
         </div>
       </details>
       {count > 0 && (

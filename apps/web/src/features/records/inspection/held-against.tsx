@@ -1,3 +1,4 @@
+import type { Units } from '@hot-bead/core/base';
 import { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from '@hot-bead/core/records';
 import { Field } from '../../../ui/form/field.tsx';
 import { Section } from '../../../ui/page/section.tsx';
@@ -28,12 +29,13 @@ function levelsOf(
 
 interface Props {
   readonly fields: InspectionFields;
+  readonly units: Units;
   readonly faults: Readonly<Partial<Record<string, string>>>;
   readonly onChange: (change: Partial<InspectionFields>) => void;
 }
 
 /** What a weld is held against: the standard and level of its drawing, its plate and its size. */
-export function HeldAgainst({ fields, faults, onChange }: Props) {
+export function HeldAgainst({ fields, units, faults, onChange }: Props) {
   const { joint, standard, level } = fields;
   const bind = (name: 'thickness' | 'nominal' | 'weld' | 'width', fault: string) => ({
     value: fields[name],
@@ -66,13 +68,29 @@ export function HeldAgainst({ fields, faults, onChange }: Props) {
         </p>
       )}
       <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
-        <Field label="Thinner plate (mm)" inputMode="decimal" {...bind('thickness', 'thicknessMm')} />
+        <Field
+          label={`Thinner plate (${units.distance})`}
+          inputMode="decimal"
+          {...bind('thickness', 'thicknessMm')}
+        />
         {joint === 'fillet' ? (
-          <Field label="Size on the drawing (mm)" inputMode="decimal" {...bind('nominal', 'nominalMm')} />
+          <Field
+            label={`Size on the drawing (${units.distance})`}
+            inputMode="decimal"
+            {...bind('nominal', 'nominalMm')}
+          />
         ) : (
-          <Field label="Width of the cap (mm)" inputMode="decimal" {...bind('width', 'widthMm')} />
+          <Field
+            label={`Width of the cap (${units.distance})`}
+            inputMode="decimal"
+            {...bind('width', 'widthMm')}
+          />
         )}
-        <Field label="Length of the weld" placeholder="500 mm" {...bind('weld', 'weldMm')} />
+        <Field
+          label="Length of the weld"
+          placeholder={units.distance === 'in' ? '18 in' : '500 mm'}
+          {...bind('weld', 'weldMm')}
+        />
         <Segmented
           label="Kind of weld"
           value={joint}

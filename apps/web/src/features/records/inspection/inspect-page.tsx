@@ -1,3 +1,6 @@
+import { useState } from 'react';
+import { lengthText, typedSize, useReader } from '../../../units/index.ts';
+import type { Units } from '@hot-bead/core/base';
 import type { Job } from '@hot-bead/contract/plan';
 import type { KeptInspection } from '@hot-bead/contract/records';
 import { completeWork, type PlannedSetup } from '@hot-bead/core/plan';
@@ -26,17 +29,18 @@ import {
 import { useInspectionEntry } from './use-inspection.ts';
 
 /** A weld of a job before anybody looked at it: its joint, its plate and its size from the plan. */
-function startOf(job: Job, plan: PlannedSetup | undefined): InspectionFields {
+function startOf(job: Job, plan: PlannedSetup | undefined, units: Units): InspectionFields {
   const work = plan?.work ?? completeWork(job.work)?.work;
   const plates = [work?.thicknessMm, work?.otherThicknessMm].filter((one) => one !== undefined);
   const isFillet = work === undefined || isFilletJoint(work.joint);
+  const nominalMm = work?.throatMm ?? work?.legMm;
   return newFields({
     joint: isFillet ? 'fillet' : 'butt',
     standard: offeredStandard(plan?.weldMetal === 'aluminium'),
-    thickness: plates.length === 0 ? '' : String(Number(Math.min(...plates).toFixed(2))),
-    nominal: String(work?.throatMm ?? work?.legMm ?? ''),
+    thickness: plates.length === 0 ? '' : typedSize(Number(Math.min(...plates).toFixed(2)), units),
+    nominal: nominalMm === undefined ? '' : typedSize(nominalMm, units),
     nominalIs: work?.throatMm !== undefined ? 'throat' : work?.legMm !== undefined ? 'leg' : '',
-    weld: work?.seamMm === undefined ? '' : `${work.seamMm} mm`,
+    weld: work?.seamMm === undefined ? '' : lengthText(work.seamMm, units),
   });
 }
 
@@ -44,10 +48,11 @@ interface EditProps {
   readonly job: Job;
   readonly initial: InspectionFields;
   readonly kept: KeptInspection | undefined;
+  readonly units: Units;
 }
 
-function Inspect({ job, initial, kept }: EditProps) {
-  const entry = useInspectionEntry(initial, kept?.at);
+function Inspect({ job, initial, kept, units }: EditProps) {
+  const entry = useInspectionEntry(initial, kept?.at, units);
   const keep = useKeepInspection(job.id);
   const change = useChangeInspection();
   const away = useTakeInspectionAway();
@@ -62,7 +67,7 @@ function Inspect({ job, initial, kept }: EditProps) {
         void navigate(back);
       };
       if (!kept) return keep.mutate(inspection, { onSuccess: done('Inspection kept'), onError });
-      const changes = inspectionChange(kept, inspection);
+      const changes = inspectionChange(kept, inspection, entry.units);
       if (Object.keys(changes).length === 0) return void navigate(back);
       change.mutate(
         { inspection: kept, change: changes },
@@ -114,6 +119,8 @@ function Inspect({ job, initial, kept }: EditProps) {
 
 /** A weld that is looked at: what is held against which limits, with a verdict for each and for the whole. */
 export function InspectPage() {
+  // as it was opened: a size is read in the unit that its label names
+  const [units] = useState(useReader().units);
   const job = useJob();
   const { inspectionId } = useParams();
   const { setup, isWhole } = useSetup(job);
@@ -137,7 +144,8 @@ export function InspectPage() {
       key={kept?.id ?? 'new'}
       job={job}
       kept={kept}
-      initial={kept ? fieldsOfInspection(kept) : startOf(job, plan)}
+      units={units}
+      initial={kept ? fieldsOfInspection(kept, units) : startOf(job, plan, units)}
     />
   );
 }

@@ -1,3 +1,4 @@
+import { METRIC, US } from '@hot-bead/core/base';
 import type { KeptInspection } from '@hot-bead/contract/records';
 import type { Inspection } from '@hot-bead/core/records';
 import {
@@ -14,7 +15,7 @@ const FILLET = newFields({ joint: 'fillet', standard: '5817', thickness: '6' });
 
 describe('an inspection as it is typed', () => {
   it('leaves out what was not looked at', () => {
-    expect(inspectionOf(FILLET, AT)).toEqual({
+    expect(inspectionOf(FILLET, AT, METRIC)).toEqual({
       joint: 'fillet',
       standard: '5817',
       thicknessMm: 6,
@@ -29,7 +30,7 @@ describe('an inspection as it is typed', () => {
       crack: { ...emptyItem('crack'), value: '0' },
       undercut: { ...emptyItem('undercut'), value: '0,4', length: '2 cm' },
     };
-    const told = inspectionOf({ ...FILLET, items, weld: '1 m', nominal: '5' }, AT);
+    const told = inspectionOf({ ...FILLET, items, weld: '1 m', nominal: '5' }, AT, METRIC);
     expect(told['items']).toEqual({
       crack: { value: 0 },
       undercut: { value: 0.4, gauge: 'pin', lengthMm: 20 },
@@ -39,10 +40,23 @@ describe('an inspection as it is typed', () => {
     expect(told).not.toHaveProperty('nominalIs');
   });
 
+  it('is typed in inches where the user has them, by fractions too, and kept in mm', () => {
+    const items = { undercut: { ...emptyItem('undercut'), value: '1/64', length: '1 1/2 in' } };
+    const leg = { value: '.25', gauge: 'cam', u95: '' } as const;
+    const told = inspectionOf({ ...FILLET, thickness: '1/4', firstLeg: leg, items, weld: '10' }, AT, US);
+    // Source: 1 in = 25.4 mm exactly.
+    expect(told).toMatchObject({ thicknessMm: 6.35, firstLeg: { value: 6.35 }, weldMm: 254 });
+    expect(told['items']).toEqual({ undercut: { value: 0.396875, gauge: 'pin', lengthMm: 38.1 } });
+    const none = { undercut: { ...emptyItem('undercut'), value: '0' } };
+    expect(inspectionOf({ ...FILLET, items: none }, AT, US)['items']).toEqual({
+      undercut: { value: 0, gauge: 'pin' },
+    });
+  });
+
   it('has no legs where it is a butt', () => {
     const legs = { ...FILLET, firstLeg: { value: '5', gauge: 'cam', u95: '' } } as const;
-    expect(inspectionOf(legs, AT)).toHaveProperty('firstLeg');
-    expect(inspectionOf({ ...legs, joint: 'butt' }, AT)).not.toHaveProperty('firstLeg');
+    expect(inspectionOf(legs, AT, METRIC)).toHaveProperty('firstLeg');
+    expect(inspectionOf({ ...legs, joint: 'butt' }, AT, METRIC)).not.toHaveProperty('firstLeg');
   });
 
   it('a change sends the items that differ, and null for one that was taken back', () => {
@@ -62,10 +76,10 @@ describe('an inspection as it is typed', () => {
       updatedAt: AT,
       away: false,
     };
-    const same = inspectionOf(fieldsOfInspection(kept), AT) as unknown as Inspection;
-    expect(inspectionChange(kept, same)).toEqual({});
+    const same = inspectionOf(fieldsOfInspection(kept, METRIC), AT, METRIC) as unknown as Inspection;
+    expect(inspectionChange(kept, same, METRIC)).toEqual({});
     const { undercut: _gone, ...items } = same.items;
-    expect(inspectionChange(kept, { ...same, items, note: 'again' })).toEqual({
+    expect(inspectionChange(kept, { ...same, items, note: 'again' }, METRIC)).toEqual({
       note: 'again',
       items: { undercut: null },
     });

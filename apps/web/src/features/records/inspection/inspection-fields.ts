@@ -1,5 +1,5 @@
+import { measuredLength, type Units } from '@hot-bead/core/base';
 import type { KeptInspection } from '@hot-bead/contract/records';
-import { measuredLength } from '@hot-bead/core/base';
 import {
   changeBetween,
   type FieldChange,
@@ -18,7 +18,7 @@ import {
   type WeldLevel,
   type WeldStandard,
 } from '@hot-bead/core/records';
-import { numberOrText } from '../../../units/index.ts';
+import { numberOrText, readSize, typedSize } from '../../../units/index.ts';
 
 /** A size as it is typed. */
 export interface SizeFields {
@@ -33,7 +33,7 @@ export interface ItemFields extends SizeFields {
   readonly ownLimit: string;
 }
 
-/** An inspection as it is typed; sizes are in millimetres, lengths in any unit. */
+/** An inspection as it is typed: sizes in the user's unit, lengths in any. */
 export interface InspectionFields {
   readonly joint: 'butt' | 'fillet';
   readonly standard: WeldStandard | '';
@@ -83,61 +83,62 @@ export function newFields(
 }
 
 const given = (text: string): boolean => text.trim() !== '';
-const own = (text: string): number | string | undefined => (given(text) ? numberOrText(text) : undefined);
+const own = (text: string, units: Units): number | string | undefined =>
+  given(text) ? readSize(text, units) : undefined;
 
-function lengthOf(text: string): number | string | undefined {
+function lengthOf(text: string, units: Units): number | string | undefined {
   if (!given(text)) return undefined;
   if (Number(text.replace(',', '.')) === 0) return 0;
-  const read = measuredLength(text, 'mm');
-  return read.status === 'read' ? read.lengthMm : text;
+  const read = measuredLength(text, units.distance);
+  return read.status === 'read' ? Number(read.lengthMm.toFixed(6)) : text;
 }
 
 function filled(record: Readonly<Record<string, unknown>>): Record<string, unknown> {
   return Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined));
 }
 
-function sizeOf({ value, gauge, u95 }: SizeFields): Record<string, unknown> | undefined {
-  return given(value) ? filled({ value: numberOrText(value), gauge, u95: own(u95) }) : undefined;
+function sizeOf({ value, gauge, u95 }: SizeFields, units: Units): Record<string, unknown> | undefined {
+  return given(value) ? filled({ value: readSize(value, units), gauge, u95: own(u95, units) }) : undefined;
 }
 
-function itemOf(id: InspectionItemId, fields: ItemFields): Record<string, unknown> | undefined {
+function itemOf(id: InspectionItemId, fields: ItemFields, units: Units): Record<string, unknown> | undefined {
   if (!given(fields.value)) return undefined;
   const { ask } = inspectionItem(id);
   const read = {
-    value: numberOrText(fields.value),
+    value: ask === 'size' ? readSize(fields.value, units) : numberOrText(fields.value),
     ...(fields.gauge === 'own' ? {} : { gauge: fields.gauge }),
   };
   if (ask !== 'size') return fields.gauge === 'photo' ? read : { value: read.value };
   return filled({
     ...read,
     gauge: fields.gauge,
-    u95: own(fields.u95),
-    lengthMm: lengthOf(fields.length),
-    ownLimit: own(fields.ownLimit),
+    u95: own(fields.u95, units),
+    lengthMm: lengthOf(fields.length, units),
+    ownLimit: own(fields.ownLimit, units),
   });
 }
 
 /** What was typed as the contract takes it; what is empty is left out. */
-export function inspectionOf(fields: InspectionFields, at: string): Record<string, unknown> {
+export function inspectionOf(fields: InspectionFields, at: string, units: Units): Record<string, unknown> {
   const { joint } = fields;
   const items = INSPECTION_ITEM_IDS.flatMap((id) => {
     const typed = fields.items[id];
-    const item = typed && itemOf(id, typed);
+    const item = typed && itemOf(id, typed, units);
     return item ? [[id, item] as const] : [];
   });
   return filled({
     joint,
     standard: fields.standard || undefined,
     level: fields.level || undefined,
-    thicknessMm: own(fields.thickness),
-    nominalMm: joint === 'fillet' ? own(fields.nominal) : undefined,
+    thicknessMm: own(fields.thickness, units),
+    nominalMm: joint === 'fillet' ? own(fields.nominal, units) : undefined,
     nominalIs: joint === 'fillet' && given(fields.nominal) ? fields.nominalIs || undefined : undefined,
-    weldMm: lengthOf(fields.weld),
-    widthMm: joint === 'butt' ? own(fields.width) : undefined,
-    underSizeMm: joint === 'fillet' ? lengthOf(fields.underSize) : undefined,
-    firstLeg: joint === 'fillet' ? sizeOf(fields.firstLeg) : undefined,
-    secondLeg: joint === 'fillet' ? sizeOf(fields.secondLeg) : undefined,
-    throat: joint === 'fillet' ? sizeOf(fields.throat) : undefined,
+    weldMm: lengthOf(fields.weld, units),
+    widthMm: joint === 'butt' ? own(fields.width, units) : undefined,
+    underSizeMm: joint === 'fillet' ? lengthOf(fields.underSize, units) : undefined,
+    firstLeg: joint === 'fillet' ? sizeOf(fields.firstLeg, units) : undefined,
+    secondLeg: joint === 'fillet' ? sizeOf(fields.secondLeg, units) : undefined,
+    throat: joint === 'fillet' ? sizeOf(fields.throat, units) : undefined,
     items: Object.fromEntries(items),
     photos: fields.photos,
     who: given(fields.who) ? fields.who.trim() : undefined,
@@ -146,17 +147,16 @@ export function inspectionOf(fields: InspectionFields, at: string): Record<strin
   });
 }
 
-const text = (value: number | undefined): string => (value === undefined ? '' : String(value));
-const typedSize = (read: Inspection['firstLeg'], gauge: GaugeId): SizeFields =>
-  read ? { value: String(read.value), gauge: read.gauge, u95: text(read.u95) } : size(gauge);
-
 /** An inspection that is kept, as it would be typed. */
-export function fieldsOfInspection(kept: KeptInspection): InspectionFields {
+export function fieldsOfInspection(kept: KeptInspection, units: Units): InspectionFields {
+  const text = (mm: number | undefined): string => (mm === undefined ? '' : typedSize(mm, units));
+  const sized = (read: Inspection['firstLeg'], gauge: GaugeId): SizeFields =>
+    read ? { value: text(read.value), gauge: read.gauge, u95: text(read.u95) } : size(gauge);
   const items = INSPECTION_ITEM_IDS.flatMap((id) => {
     const read = kept.items[id];
     if (!read) return [];
     const fields: ItemFields = {
-      value: String(read.value),
+      value: inspectionItem(id).ask === 'size' ? text(read.value) : String(read.value),
       gauge: read.gauge ?? 'own',
       u95: text(read.u95),
       length: text(read.lengthMm),
@@ -168,15 +168,15 @@ export function fieldsOfInspection(kept: KeptInspection): InspectionFields {
     joint: kept.joint,
     standard: kept.standard ?? '',
     level: kept.level ?? '',
-    thickness: String(kept.thicknessMm),
+    thickness: text(kept.thicknessMm),
     nominal: text(kept.nominalMm),
     nominalIs: kept.nominalIs ?? '',
     weld: text(kept.weldMm),
     width: text(kept.widthMm),
     underSize: text(kept.underSizeMm),
-    firstLeg: typedSize(kept.firstLeg, 'cam'),
-    secondLeg: typedSize(kept.secondLeg, 'cam'),
-    throat: typedSize(kept.throat, 'throat'),
+    firstLeg: sized(kept.firstLeg, 'cam'),
+    secondLeg: sized(kept.secondLeg, 'cam'),
+    throat: sized(kept.throat, 'throat'),
     items: Object.fromEntries(items),
     photos: kept.photos,
     who: kept.who ?? '',
@@ -185,8 +185,12 @@ export function fieldsOfInspection(kept: KeptInspection): InspectionFields {
 }
 
 /** What differs from the inspection that is kept, as a change of it. */
-export function inspectionChange(kept: KeptInspection, now: Inspection): Record<string, unknown> {
-  const before = { ...inspectionOf(fieldsOfInspection(kept), kept.at), runId: kept.runId };
+export function inspectionChange(
+  kept: KeptInspection,
+  now: Inspection,
+  units: Units,
+): Record<string, unknown> {
+  const before = { ...inspectionOf(fieldsOfInspection(kept, units), kept.at, units), runId: kept.runId };
   const change: FieldChange = changeBetween(
     fieldsOf(before, INSPECTION_BRANCHES),
     fieldsOf({ ...now, runId: kept.runId }, INSPECTION_BRANCHES),
@@ -195,7 +199,9 @@ export function inspectionChange(kept: KeptInspection, now: Inspection): Record<
 }
 
 /** Gauges to pick from. */
-export const GAUGE_CHOICES: readonly (readonly [string, string])[] = GAUGES.map(({ id, name, u95Mm }) => [
-  id,
-  u95Mm === undefined ? name : `${name}, ± ${u95Mm}`,
-]);
+export function gaugeChoices(units: Units): readonly (readonly [string, string])[] {
+  return GAUGES.map(({ id, name, u95Mm }) => [
+    id,
+    u95Mm === undefined ? name : `${name}, ± ${typedSize(u95Mm, units)}`,
+  ]);
+}

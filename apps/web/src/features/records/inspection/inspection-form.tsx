@@ -1,3 +1,5 @@
+import { gaugedText, typedSize } from '../../../units/index.ts';
+import type { Units } from '@hot-bead/core/base';
 import {
   type InspectionItemId,
   itemsOf,
@@ -36,6 +38,7 @@ function FilletSizes({ entry }: { readonly entry: InspectionEntry }) {
             key={name}
             stacked
             label={label}
+            units={entry.units}
             fields={fields[name]}
             error={faults[name]}
             onChange={(change) => set({ [name]: { ...fields[name], ...change } })}
@@ -46,7 +49,7 @@ function FilletSizes({ entry }: { readonly entry: InspectionEntry }) {
         {told?.map((item) => (
           <li key={item.id} className="md:grid md:grid-cols-[190px_1fr] md:gap-4">
             <p className="font-medium">
-              {item.name}: {sizeText(item)}
+              {item.name}: {sizeText(item, entry.units)}
             </p>
             <ItemVerdict item={item} />
           </li>
@@ -65,9 +68,9 @@ function FilletSizes({ entry }: { readonly entry: InspectionEntry }) {
 }
 
 /** A size that follows from others, with its band. */
-function sizeText({ size, u95 }: JudgedItem): string {
-  const band = `± ${u95.toFixed(2)} mm`;
-  return size < 0 ? `none, ${(-size).toFixed(2)} ${band} to spare` : `${size.toFixed(2)} ${band}`;
+function sizeText({ size, u95 }: JudgedItem, units: Units): string {
+  const told = gaugedText(Math.abs(size), u95, units);
+  return size < 0 ? `none, ${told} to spare` : told;
 }
 
 /** Where a size that was measured on a photo can go. */
@@ -78,12 +81,12 @@ function targetsOf({ joint }: InspectionFields): readonly PhotoTarget[] {
 }
 
 function Photos({ entry }: { readonly entry: InspectionEntry }) {
-  const { fields, faults, set } = entry;
+  const { fields, faults, units, set } = entry;
   const take = (target: string, mm: number, u95Mm: number): void => {
     const read = {
-      value: mm.toFixed(2),
+      value: typedSize(Number(mm.toFixed(2)), units),
       gauge: 'photo',
-      u95: u95Mm.toFixed(2),
+      u95: typedSize(Number(u95Mm.toFixed(2)), units),
     } as const satisfies SizeFields;
     if (target === 'firstLeg' || target === 'secondLeg') return set({ [target]: read });
     const id = target as InspectionItemId;
@@ -147,6 +150,7 @@ export function InspectionForm({ entry }: { readonly entry: InspectionEntry }) {
         <ItemRow
           key={item.id}
           item={item}
+          units={entry.units}
           fields={fields.items[item.id]}
           judged={judged?.items.find(({ id }) => id === item.id)}
           isSummed={fields.standard === 'D1.1'}
@@ -161,7 +165,7 @@ export function InspectionForm({ entry }: { readonly entry: InspectionEntry }) {
   );
   return (
     <div className="grid grid-cols-1 gap-4">
-      <HeldAgainst fields={fields} faults={faults} onChange={set} />
+      <HeldAgainst units={entry.units} fields={fields} faults={faults} onChange={set} />
       <div className="rounded-md border border-line bg-plate p-4 pt-1">
         <Parts
           label="What was looked at"

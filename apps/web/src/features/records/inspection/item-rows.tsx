@@ -1,5 +1,5 @@
+import { amount, sentence, type Units, words } from '@hot-bead/core/base';
 import { useWords } from '../../../units/index.ts';
-import { sentence } from '@hot-bead/core/base';
 import { type InspectionItem, ITEM_GRADES, type JudgedItem } from '@hot-bead/core/records';
 import { Button } from '../../../ui/button.tsx';
 import { Field } from '../../../ui/form/field.tsx';
@@ -9,6 +9,7 @@ import { ItemVerdict, SizeRow } from './size-row.tsx';
 
 interface Props {
   readonly item: InspectionItem;
+  readonly units: Units;
   readonly fields: ItemFields | undefined;
   readonly judged: JudgedItem | undefined;
   readonly error: string | undefined;
@@ -29,7 +30,7 @@ function choicesOf(item: InspectionItem): readonly { readonly value: string; rea
 }
 
 /** One thing that a weld is looked at for: seen or not, a size or a grade, and its verdict. */
-export function ItemRow({ item, fields, judged, error, isSummed, onChange }: Props) {
+export function ItemRow({ item, units, fields, judged, error, isSummed, onChange }: Props) {
   const say = useWords();
   const arePores = isSummed && item.id === 'pore';
   const typed = fields ?? emptyItem(item.id);
@@ -55,7 +56,12 @@ export function ItemRow({ item, fields, judged, error, isSummed, onChange }: Pro
               </Button>
               <div className="min-w-64 flex-1">
                 <SizeRow
-                  label={arePores ? 'Sum of pores from 1 mm on, in 25 mm' : 'Size'}
+                  label={
+                    arePores
+                      ? say(words`Sum of pores from ${amount.distance(1)} on, in ${amount.distance(25)}`)
+                      : 'Size'
+                  }
+                  units={units}
                   fields={typed}
                   error={error}
                   onChange={set}
@@ -68,15 +74,15 @@ export function ItemRow({ item, fields, judged, error, isSummed, onChange }: Pro
                   <Field
                     label={
                       arePores
-                        ? 'Their sum in the worst 300 mm'
-                        : `Length in the worst ${isSummed ? 300 : 100} mm`
+                        ? say(words`Their sum in the worst ${amount.distance(300)}`)
+                        : say(words`Length in the worst ${amount.distance(isSummed ? 300 : 100)}`)
                     }
                     value={typed.length}
                     onChange={(event) => set({ length: event.target.value })}
                   />
                 )}
                 <Field
-                  label="Limit of your own copy (mm)"
+                  label={`Limit of your own copy (${units.distance})`}
                   inputMode="decimal"
                   value={typed.ownLimit}
                   onChange={(event) => set({ ownLimit: event.target.value })}

@@ -1,3 +1,4 @@
+import { gaugedText, lengthText, readFigure, typedSize, useReader, useWords } from '../../../units/index.ts';
 import type { InspectedPhoto, PhotoMark, PhotoPoint } from '@hot-bead/core/records';
 import { type KeyboardEvent, type MouseEvent, useState } from 'react';
 import { Button } from '../../../ui/button.tsx';
@@ -81,10 +82,10 @@ const TOOL_HINT: Readonly<Record<Tool, string>> = {
   circle: 'Press two points across the pore.',
 };
 const SCALE_FIGURES = [
-  ['mm', 'Scale is (mm)'],
-  ['heightMm', 'Height between (mm)'],
-  ['cameraMm', 'Camera away (mm)'],
-  ['tiltDeg', 'Tilt (°)'],
+  ['mm', 'Scale is', 'distance'],
+  ['heightMm', 'Height between', 'distance'],
+  ['cameraMm', 'Camera away', 'distance'],
+  ['tiltDeg', 'Tilt', undefined],
 ] as const;
 
 interface ScaleFieldsProps {
@@ -94,16 +95,26 @@ interface ScaleFieldsProps {
 
 /** How the photo was taken, which is what its scale hangs on. */
 function ScaleFields({ scale, onChange }: ScaleFieldsProps) {
+  const { units } = useReader();
   return (
     <div className="grid grid-cols-2 gap-2 md:grid-cols-5">
-      {SCALE_FIGURES.map(([name, label]) => (
+      {SCALE_FIGURES.map(([name, label, quantity]) => (
         <Field
           key={name}
-          label={label}
+          label={`${label} (${quantity === undefined ? '°' : units.distance})`}
           type="number"
+          step="any"
           min={0}
-          value={String(scale[name])}
-          onChange={(event) => onChange({ ...scale, [name]: Number(event.target.value) })}
+          value={quantity === undefined ? String(scale[name]) : typedSize(scale[name], units)}
+          onChange={(event) =>
+            onChange({
+              ...scale,
+              [name]:
+                quantity === undefined
+                  ? Number(event.target.value)
+                  : readFigure(quantity, event.target.value, units),
+            })
+          }
         />
       ))}
       <SelectField
@@ -122,6 +133,7 @@ function ScaleFields({ scale, onChange }: ScaleFieldsProps) {
 
 /** Measuring on a photo: two points of a ruler set the scale, then lines and circles give sizes with their band. */
 export function MeasurePhoto({ photo, onChange, onAway, targets, onTake }: Props) {
+  const { units } = useReader();
   const [tool, setTool] = useState<Tool>(photo.scale ? 'line' : 'scale');
   const [zoom, setZoom] = useState<'1' | '2' | '4'>('1');
   const [size, setSize] = useState({ width: 1600, height: 1200 });
@@ -197,7 +209,7 @@ export function MeasurePhoto({ photo, onChange, onAway, targets, onTake }: Props
             onClick={(event) => place(pointOf(event))}
             onKeyDown={onKey}
           >
-            {scale && <Drawn {...scale} kind="scale" name={`${scale.mm} mm`} thin={thin} />}
+            {scale && <Drawn {...scale} kind="scale" name={lengthText(scale.mm, units)} thin={thin} />}
             {marks.map((mark, i) => (
               <Drawn key={i} {...mark} name={String(i + 1)} thin={thin} />
             ))}
@@ -245,19 +257,21 @@ interface MarkRowProps {
 }
 
 function MarkRow({ number, mark, photo, targets, onTake, onAway }: MarkRowProps) {
+  const say = useWords();
+  const { units } = useReader();
   const size = markSize(mark, photo);
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-line py-1 last:border-b-0">
       <span className="font-semibold">{number}</span>
       {size.status === 'none' ? (
-        <span className="flex-1 text-hot">{size.why}</span>
+        <span className="flex-1 text-hot">{say(size.why)}</span>
       ) : (
         <>
           <span className="figure-text flex-1 text-xl">
-            {size.mm.toFixed(2)} ± {size.u95Mm.toFixed(2)} mm
+            {gaugedText(size.mm, size.u95Mm, units)}
             <span className="text-sm font-normal text-ink-soft">
               {' '}
-              where it ends alone is ± {size.toeU95Mm.toFixed(2)}
+              where it ends alone is ± {typedSize(Number(size.toeU95Mm.toFixed(2)), units)}
             </span>
           </span>
           <SelectField

@@ -1,3 +1,4 @@
+import { amount, words, type Words } from '@hot-bead/core/base';
 import {
   EDGE_PX,
   type InspectedPhoto,
@@ -16,7 +17,7 @@ export function pixelsBetween([x1, y1]: PhotoPoint, [x2, y2]: PhotoPoint): numbe
 /** A size that a mark says, or why it says none. */
 export type MarkSize =
   | { readonly status: 'size'; readonly mm: number; readonly u95Mm: number; readonly toeU95Mm: number }
-  | { readonly status: 'none'; readonly why: string };
+  | { readonly status: 'none'; readonly why: Words };
 
 /** The size of a mark on a photo, with its band. Marks are set zoomed in. */
 export function markSize({ from, to }: Pick<PhotoMark, 'from' | 'to'>, { scale }: InspectedPhoto): MarkSize {
@@ -29,10 +30,10 @@ export function markSize({ from, to }: Pick<PhotoMark, 'from' | 'to'>, { scale }
       why: `The scale is ${scalePx.toFixed(0)} px long: under ${LEAST_SCALE_PX} it is too small to measure by. Come nearer, or take a longer piece of the ruler.`,
     };
   }
-  const readings: readonly (readonly [number, readonly [number, number], string])[] = [
-    [scale.mm, [1, 5000], 'The scale is 1 to 5000 mm long.'],
-    [scale.heightMm, [0, 500], 'The height between scale and weld is 0 to 500 mm.'],
-    [scale.cameraMm, [20, 20_000], 'The camera is 20 to 20 000 mm away.'],
+  const readings: readonly (readonly [number, readonly [number, number], Words])[] = [
+    [scale.mm, [1, 5000], words`The scale is ${amount.distance([1, 5000])} long.`],
+    [scale.heightMm, [0, 500], words`The height between scale and weld is ${amount.distance([0, 500])}.`],
+    [scale.cameraMm, [20, 20_000], words`The camera is ${amount.distance([20, 20_000])} away.`],
     [scale.tiltDeg, [0, 60], 'The tilt is 0 to 60°.'],
   ];
   const wrong = readings.find(([value, [least, most]]) => !(value >= least && value <= most));

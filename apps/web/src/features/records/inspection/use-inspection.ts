@@ -1,3 +1,4 @@
+import type { Units } from '@hot-bead/core/base';
 import { validated } from '@hot-bead/contract/base';
 import { newInspectionSchema, type NewInspection } from '@hot-bead/contract/records';
 import { type Inspection, type JudgedInspection, judgeInspection } from '@hot-bead/core/records';
@@ -32,6 +33,8 @@ const faultsOf = (problems: readonly Problem[]): InspectionFaults =>
 
 export interface InspectionEntry {
   readonly fields: InspectionFields;
+  /** What its sizes are typed in, as the form was opened. */
+  readonly units: Units;
   readonly faults: InspectionFaults;
   readonly judged: JudgedInspection | undefined;
   readonly set: (change: Partial<InspectionFields>) => void;
@@ -39,13 +42,18 @@ export interface InspectionEntry {
 }
 
 /** An inspection as it is being typed, judged as it stands. */
-export function useInspectionEntry(initial: InspectionFields, at: string | undefined): InspectionEntry {
+export function useInspectionEntry(
+  initial: InspectionFields,
+  at: string | undefined,
+  units: Units,
+): InspectionEntry {
   const [fields, setFields] = useState(initial);
   const [faults, setFaults] = useState<InspectionFaults>({});
-  const told = inspectionOf(fields, at ?? new Date().toISOString());
+  const told = inspectionOf(fields, at ?? new Date().toISOString(), units);
   const now = soFar(told);
   return {
     fields,
+    units,
     faults,
     judged: now && judgeInspection(now),
     set: (change) => setFields((before) => ({ ...before, ...change })),

@@ -1,4 +1,4 @@
-import { amount, type Words, words } from '@hot-bead/core/base';
+import { amount, joined, words, type Words } from '@hot-bead/core/base';
 import type { JudgedItem, Verdict } from '@hot-bead/core/records';
 
 /** A verdict with its mark. */
@@ -30,12 +30,16 @@ const SIZE: Readonly<Record<string, string>> = {
 };
 
 /** The limit of an item in words, with how sure the memory of it is. */
-export function limitText({ limit, unit, sure, why }: JudgedItem): string | undefined {
+export function limitText({ limit, unit, sure, why }: JudgedItem): Words | undefined {
   if (limit === undefined) return undefined;
   const from = why === 'own-limit' ? 'yours' : sure ? SURE[sure] : undefined;
   const value =
-    limit === 0 ? 'none permitted' : `limit ${Number(limit.toFixed(2))} ${unit === 'deg' ? '°' : unit}`;
-  return [value, from && `(${from})`].filter(Boolean).join(' ');
+    limit === 0
+      ? 'none permitted'
+      : unit === 'mm'
+        ? words`limit ${amount.distance(Number(limit.toFixed(2)), 'as-given')}`
+        : words`limit ${Number(limit.toFixed(2))} ${unit === 'deg' ? '°' : (unit ?? '')}`;
+  return joined([value, from === undefined ? '' : `(${from})`]);
 }
 
 /** Why an item has the verdict that it has, in a sentence; undefined: the limit says it. */
