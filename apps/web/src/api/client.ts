@@ -1,7 +1,5 @@
 import type { ApiError, validated } from '@hot-bead/contract/base';
 import type { StaleAnswer } from '@hot-bead/contract/history';
-import { inWords, wordsOfMetricText } from '@hot-bead/core/base';
-import { keptUnits } from './kept-units.ts';
 import { contract } from './contract.ts';
 import { deviceId } from './device.ts';
 
@@ -18,11 +16,6 @@ export function readBy<T>(schemaOf: () => Promise<SchemaOf<T>>): (body: unknown)
   };
 }
 
-/** A message of the contract or the server, which both speak in the core's own units. */
-export function inUsersUnits(message: string): string {
-  return inWords(wordsOfMetricText(message), { units: keptUnits() });
-}
-
 /** An answer from the server that is not a success, with its code and the field it is about. */
 export class ApiFailure extends Error {
   readonly code: string;
@@ -34,13 +27,13 @@ export class ApiFailure extends Error {
   readonly problems: NonNullable<ApiError['problems']>;
 
   constructor(status: number, { code, message, field, requestId, problems = [] }: ApiError) {
-    super(inUsersUnits(message));
+    super(message);
     this.name = 'ApiFailure';
     this.status = status;
     this.code = code;
     this.field = field;
     this.requestId = requestId;
-    this.problems = problems.map((one) => ({ ...one, message: inUsersUnits(one.message) }));
+    this.problems = problems;
   }
 }
 
@@ -68,7 +61,8 @@ async function failureOf(response: Response): Promise<ApiFailure> {
       code: 'internal',
       message: `The server answered ${response.status}.`,
     });
-  const error = validated(apiErrorSchema, body);
+  const { errorInUsersUnits } = await import('./users-units.ts');
+  const error = errorInUsersUnits(validated(apiErrorSchema, body));
   if (error.code !== 'stale') return new ApiFailure(response.status, error);
   const { staleAnswerSchema } = await contract.history();
   return new StaleFailure(error, validated(staleAnswerSchema, body));

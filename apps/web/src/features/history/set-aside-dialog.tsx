@@ -1,4 +1,3 @@
-import { useTitle } from '../../units/index.ts';
 import type { SetAside } from '@hot-bead/contract/history';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -15,7 +14,6 @@ interface Props {
 
 /** A record that cannot be read, as it stands in the database: saved, put away or deleted from here. */
 export function SetAsideDialog({ aside, onClose }: Props) {
-  const titled = useTitle();
   const { data: record, error } = useQuery(setAsideRecordQuery(aside));
   const putAway = usePutAsideAway();
   const remove = useDeleteAside();
@@ -27,7 +25,7 @@ export function SetAsideDialog({ aside, onClose }: Props) {
     saveFile(`${aside.kind}-${aside.id}.json`, new Blob([text], { type: 'application/json' }));
   };
   return (
-    <Dialog title={`${KIND_WORD[aside.kind]} ${titled(aside.title)}`} text={aside.why} onClose={onClose}>
+    <Dialog title={`${KIND_WORD[aside.kind]} ${aside.title}`} text={aside.why} onClose={onClose}>
       {failure && (
         <p role="alert" className="mb-2 rounded-md border border-hot bg-hot-tint px-3 py-2">
           {failure.message}

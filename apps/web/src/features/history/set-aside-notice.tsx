@@ -1,4 +1,3 @@
-import { useTitle } from '../../units/index.ts';
 import type { SetAside } from '@hot-bead/contract/history';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -10,7 +9,6 @@ import { SetAsideDialog } from './set-aside-dialog.tsx';
 
 /** Records that could not be read, with what can be done about each. Nothing where there are none. */
 export function SetAsideNotice() {
-  const titled = useTitle();
   const { data = [] } = useQuery(setAsideQuery);
   const [open, setOpen] = useState<SetAside>();
   if (data.length === 0) return null;
@@ -31,7 +29,7 @@ export function SetAsideNotice() {
           >
             <span>
               <span className="font-medium">
-                {KIND_WORD[aside.kind]} {titled(aside.title)}
+                {KIND_WORD[aside.kind]} {aside.title}
               </span>
               : {aside.why}
             </span>

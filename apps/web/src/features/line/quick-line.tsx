@@ -1,8 +1,13 @@
-import { exampleJob, useReader } from '../../units/index.ts';
-import { type KeyboardEvent, useId, useRef, useState } from 'react';
+import { usePreferences } from '../../preferences/preferences.tsx';
+import { exampleJob } from '../../units/index.ts';
+import { type KeyboardEvent, Suspense, useId, useRef, useState } from 'react';
 import { rememberedLines } from './history.ts';
-import { QuickLinePanel } from './quick-line-panel.tsx';
+import { later } from '../../ui/later.tsx';
 import { useQuickLine } from './use-quick-line.ts';
+
+const { Part: QuickLinePanel, useFetched: usePanelFetched } = later(() =>
+  import('./quick-line-panel.tsx').then((part) => part.QuickLinePanel),
+);
 
 interface Props {
   /** Large, for the bench. */
@@ -11,12 +16,13 @@ interface Props {
 
 /** One field to start a job: type it the way people say it, Enter opens its plan. */
 export function QuickLine({ large = false }: Props) {
-  const { units } = useReader();
+  const { units } = usePreferences();
   const [open, setOpen] = useState(false);
   const [recalled, setRecalled] = useState(-1);
   const box = useRef<HTMLDivElement>(null);
   const input = useRef<HTMLInputElement>(null);
   const id = useId();
+  usePanelFetched();
   const line = useQuickLine(() => {
     setOpen(false);
     input.current?.blur();
@@ -88,7 +94,9 @@ export function QuickLine({ large = false }: Props) {
         </p>
       )}
       {open && (line.text.trim() !== '' || line.pasted) && (
-        <QuickLinePanel line={line} onDone={() => setOpen(false)} />
+        <Suspense fallback={null}>
+          <QuickLinePanel line={line} onDone={() => setOpen(false)} />
+        </Suspense>
       )}
     </div>
   );

@@ -1,5 +1,6 @@
 import { ContractError } from '@hot-bead/contract/base';
-import { ApiFailure, inUsersUnits } from '../../api/client.ts';
+import { ApiFailure } from '../../api/client.ts';
+import { inUsersUnits } from '../../api/users-units.ts';
 
 /** What is wrong with what was typed, and at which field; '' where it is about no field of its own. */
 export interface Problem {
