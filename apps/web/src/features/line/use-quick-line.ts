@@ -1,4 +1,3 @@
-import { useWords } from '../../units/index.ts';
 import { bareLengthUnit } from '@hot-bead/core/base';
 import type { PastedList, LineReading } from '@hot-bead/core/line';
 import { useQuery } from '@tanstack/react-query';
@@ -10,7 +9,6 @@ import { useCreateJob } from '../plan/jobs/index.ts';
 import { machineListQuery } from '../machine/index.ts';
 import { shopQuery } from '../shop/index.ts';
 import { remember } from './history.ts';
-import { lineObstacle } from './line-obstacle.ts';
 import { loadReader, useReader } from './use-reader.ts';
 import { useSaveWelds } from './use-save-welds.ts';
 
@@ -36,7 +34,6 @@ export interface QuickLineState {
 
 /** The line being typed: read as it grows, saved as a draft job on Enter. */
 export function useQuickLine(onSaved: () => void): QuickLineState {
-  const say = useWords();
   const [text, setTextState] = useState('');
   const [error, setError] = useState<string | undefined>();
   const { units } = usePreferences();
@@ -58,6 +55,8 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
     [read],
   );
   const reading = useMemo(() => readLine(text), [readLine, text]);
+  // while the reader is not there the server says it
+  const obstacle = (of: LineReading | undefined): string | undefined => of && reader?.lineObstacle(of, units);
   const welds = useSaveWelds({
     onSaved: () => {
       setText('');
@@ -72,8 +71,8 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   const saveAll =
     (save: typeof welds.asPiece) =>
     (lines: readonly string[]): void => {
-      const bad = lines.find((line) => lineObstacle(readLine(line)) !== undefined);
-      if (bad !== undefined) return setError(`“${bad}”: ${say(lineObstacle(readLine(bad)) ?? '')}`);
+      const bad = lines.find((line) => obstacle(readLine(line)) !== undefined);
+      if (bad !== undefined) return setError(`“${bad}”: ${obstacle(readLine(bad)) ?? ''}`);
       save(lines, unit);
     };
 
@@ -83,8 +82,8 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
   };
   const submit = (): void => {
     if (text.trim() === '' || create.isPending) return;
-    const problem = lineObstacle(reading);
-    if (problem !== undefined) return setError(say(problem));
+    const problem = obstacle(reading);
+    if (problem !== undefined) return setError(problem);
     create.mutate(
       { line: text.trim(), unit },
       {

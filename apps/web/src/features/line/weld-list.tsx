@@ -1,3 +1,4 @@
+import { usePreferences } from '../../preferences/preferences.tsx';
 import { useWords } from '../../units/index.ts';
 import type { PastedList } from '@hot-bead/core/line';
 import { completeWork, workTitle } from '@hot-bead/core/plan';
@@ -11,7 +12,8 @@ const SHOWN_MOST = 40;
 function Row({ text, line }: { readonly text: string; readonly line: QuickLineState }) {
   const say = useWords();
   const reading = line.readLine(text);
-  const problem = lineObstacle(reading);
+  const { units } = usePreferences();
+  const problem = reading && lineObstacle(reading, units);
   const complete = reading && completeWork({ ...reading.assumed, ...reading.work });
   const asked = reading?.questions[0]?.message;
   return (
