@@ -158,6 +158,14 @@ export function gaugeThickness(gauge: number, table: GaugeTable): GaugeRow {
   return row;
 }
 
+/** How far a thickness may lie off a gauge that it was given by, as a share: what is lost in keeping it (our tuning). */
+const GIVEN_OFF = 0.003;
+
+/** The gauge that a thickness was given by: one of the table, whatever is stocked; undefined: by none. */
+export function exactGauge(thicknessMm: number, table: GaugeTable): GaugeRow | undefined {
+  return TABLES[table].find(({ mm }) => Math.abs(mm / thicknessMm - 1) <= GIVEN_OFF);
+}
+
 /** Odd gauges that are stocked like the even ones. Source: common practice. */
 const STOCKED_ODD: ReadonlySet<number> = new Set([7, 11]);
 

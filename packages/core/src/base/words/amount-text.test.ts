@@ -72,6 +72,9 @@ describe('sizes as the trade says them', () => {
     [3.175, 'inch', '.125 in'],
     [3.175, 'mm', '3.2 mm'],
     [3.25, 'mm', '3.25 mm'],
+    [6.35, 'mm', '6.4 mm'],
+    [19.05, 'mm', '19.1 mm'],
+    [3.797, 'fraction', '9 ga'],
     [0.762, 'mm', '0.76 mm'],
   ])('%s mm as %s is %s', (mm, thickness, text) => {
     expect(thicknessText(mm, { ...US, thickness }, 'steel-sheet')).toBe(text);
@@ -82,6 +85,11 @@ describe('sizes as the trade says them', () => {
     expect(thicknessText(1.311, US, 'galvanised-sheet')).toBe('18 ga');
     expect(thicknessText(1.27, US, 'stainless-sheet')).toBe('18 ga');
     expect(thicknessText(1.27, US, 'steel-sheet')).toBe('.050 in');
+  });
+
+  it('calls aluminium by its thousandths, and by a gauge where that was asked for', () => {
+    expect(thicknessText(2.032, US, 'aluminium-sheet')).toBe('.080 in');
+    expect(thicknessText(2.032, { ...US, thickness: 'gauge' }, 'aluminium-sheet')).toBe('12 ga');
   });
 
   it('never writes a leading nought before thousandths', () => {

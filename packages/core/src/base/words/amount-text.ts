@@ -1,5 +1,5 @@
 import { figureText } from '../numeric/figure-text.ts';
-import { type GaugeTable, nearestGauge } from '../quantity/gauge.ts';
+import { exactGauge, type GaugeTable, nearestGauge } from '../quantity/gauge.ts';
 import type { Units } from '../quantity/unit-choice.ts';
 import { inchesFromMm } from '../quantity/units.ts';
 import type { Amount, AmountQuantity, Places } from './amount.ts';
@@ -60,25 +60,38 @@ const ABOUT_OFF = 0.065;
 /** Sheet thinner than this is said in thousandths, mm. Source: common practice. */
 const SHEET_MM = 2.5;
 
+/** The gauge that a thickness is called by; aluminium is called by thousandths unless a gauge was asked for. */
+function gaugeOf(mm: number, { thickness }: Units, gauges: GaugeTable): Figure | undefined {
+  if (gauges === 'aluminium-sheet' && thickness !== 'gauge') return undefined;
+  const near = nearestGauge(mm, gauges);
+  const isNear = Math.abs(near.offBy) <= FRACTION_OFF.size;
+  const row = exactGauge(mm, gauges) ?? (isNear ? near.row : undefined);
+  return row && { text: String(row.gauge), unit: 'ga' };
+}
+
 /** A thickness in inches by the reader's choice of them: decimals, a fraction first, or a gauge first. */
-function thicknessFigure(mm: number, { thickness }: Units, gauges: GaugeTable): Figure {
+function thicknessFigure(mm: number, units: Units, gauges: GaugeTable): Figure {
   const inches = inchesFromMm(mm);
   const inDecimals: Figure = { text: thousandths(inches), unit: 'in' };
-  if (thickness === 'inch') return inDecimals;
-  const near = nearestGauge(mm, gauges);
-  const gauge =
-    Math.abs(near.offBy) <= FRACTION_OFF.size ? { text: String(near.row.gauge), unit: 'ga' } : undefined;
+  if (units.thickness === 'inch') return inDecimals;
+  const gauge = gaugeOf(mm, units, gauges);
   const text = inchFraction(inches, FRACTION_OFF.size, 16);
   const fraction = text === undefined ? undefined : { text, unit: 'in' };
-  const named = thickness === 'gauge' ? (gauge ?? fraction) : (fraction ?? gauge);
+  const named = units.thickness === 'gauge' ? (gauge ?? fraction) : (fraction ?? gauge);
   const about = mm < SHEET_MM ? undefined : inchFraction(inches, ABOUT_OFF, 16);
   return named ?? (about === undefined ? inDecimals : { text: `≈ ${about}`, unit: 'in' });
 }
 
-/** A thickness in mm: as it was given where it was given in mm; an inch size to as much as is read off a gauge. */
+/** How near an inch size is to one of a rule's fractions, in: what is lost in keeping it (our tuning). */
+const ON_RULE_IN = 1e-4;
+
+/** A thickness in mm: as it was given where it was given in mm; a size of an inch rule to tenths, as a gauge shows it. */
 function ownThickness(mm: number): string {
-  const isGiven = Math.abs(mm * 100 - Math.round(mm * 100)) < 1e-6;
-  return figureText(mm, isGiven || mm < 1 ? 2 : 1);
+  const sixtyFourths = inchesFromMm(mm) * 64;
+  const isOnRule = Math.abs(sixtyFourths - Math.round(sixtyFourths)) / 64 < ON_RULE_IN;
+  const isGiven = !isOnRule && Math.abs(mm * 100 - Math.round(mm * 100)) < 1e-6;
+  if (isGiven || mm < 1) return figureText(mm, 2);
+  return figureText(Math.round(mm * 10 + 1e-6) / 10, 1);
 }
 
 function figureIn(amount: Amount, value: number, units: Units): Figure {
