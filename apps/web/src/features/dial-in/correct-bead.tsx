@@ -14,7 +14,6 @@ import { ReportDetails, type ReportFaults } from './report-details.tsx';
 import { beadOf, reportOf } from './report-fields.ts';
 
 interface Props {
-  readonly jobId: string;
   readonly bead: KeptTestBead;
   readonly onClose: () => void;
 }
@@ -22,9 +21,9 @@ interface Props {
 const OPTIONAL = ['said', 'face', 'sound', 'spatter', 'back', 'ends', 'flags', 'cooled', 'weldedAt'] as const;
 
 /** Corrects a bead: what follows from it is worked out anew. */
-export function CorrectBead({ jobId, bead, onClose }: Props) {
+export function CorrectBead({ bead, onClose }: Props) {
   const { units } = usePreferences();
-  const change = useChangeBead(jobId);
+  const change = useChangeBead();
   const toast = useToast();
   const [fields, setFields] = useState(() => reportOf(bead, units));
   const [faults, setFaults] = useState<ReportFaults>({});
@@ -41,7 +40,7 @@ export function CorrectBead({ jobId, bead, onClose }: Props) {
         const kept = weldedAt === undefined ? {} : { weldedAt };
         change.mutate(
           // a report that was asked about is another one now
-          { bead, change: { ...none, ...rest, ...kept, ...(bead.doubt ? { doubt: null } : {}) } },
+          { kept: bead, change: { ...none, ...rest, ...kept, ...(bead.doubt ? { doubt: null } : {}) } },
           {
             onSuccess: (_bead, undo) => {
               toast(`Bead ${bead.number} corrected`, undo);

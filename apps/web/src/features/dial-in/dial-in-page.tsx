@@ -66,7 +66,7 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
   return (
     <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[232px_minmax(0,1fr)_minmax(0,372px)]">
       <div className="grid grid-cols-1 gap-4 md:order-2">
-        {doubted && <DoubtQuestion jobId={job.id} bead={doubted} />}
+        {doubted && <DoubtQuestion bead={doubted} />}
         {setting ? (
           <>
             <NextBeadCard
@@ -108,8 +108,8 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
         </div>
       </div>
       <div className="grid grid-cols-1 gap-4 md:order-1">
-        <Ladder jobId={job.id} beads={current} />
-        <EarlierLadders jobId={job.id} ladders={earlier} />
+        <Ladder beads={current} />
+        <EarlierLadders ladders={earlier} />
       </div>
       <div className="grid grid-cols-1 gap-4 md:order-3">
         <WindowChart plan={plan} machine={machine} height={300} {...drawn} />

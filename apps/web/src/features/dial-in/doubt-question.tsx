@@ -8,12 +8,12 @@ import { isKeptBead, useChangeBead } from '../window/test-beads/index.ts';
 import { withUnit } from '../../units/index.ts';
 
 /** Asks about a report that does not fit the others: it is never welded again because of it, only asked about. */
-export function DoubtQuestion({ jobId, bead }: { readonly jobId: string; readonly bead: KeptTestBead }) {
+export function DoubtQuestion({ bead }: { readonly bead: KeptTestBead }) {
   const { units } = usePreferences();
-  const change = useChangeBead(jobId);
+  const change = useChangeBead();
   const toast = useToast();
   const answer = (doubt: DoubtAnswer, done: string): void =>
-    change.mutate({ bead, change: { doubt } }, { onSuccess: (_bead, undo) => toast(done, undo) });
+    change.mutate({ kept: bead, change: { doubt } }, { onSuccess: (_bead, undo) => toast(done, undo) });
   return (
     <section aria-labelledby="doubt" className="rounded-md border border-straw bg-straw-tint p-4">
       <h2 id="doubt" className="text-lg font-semibold">

@@ -5,7 +5,6 @@ import { gasOf } from '@hot-bead/core/trade';
 import { Ladder } from './ladder.tsx';
 
 interface Props {
-  readonly jobId: string;
   readonly ladders: readonly (readonly KeptTestBead[])[];
 }
 
@@ -16,7 +15,7 @@ function titleOf([first]: readonly KeptTestBead[]): Words {
 }
 
 /** Beads of this job that were welded with something else than the plan is for now: they are kept, and do not count here. */
-export function EarlierLadders({ jobId, ladders }: Props) {
+export function EarlierLadders({ ladders }: Props) {
   const say = useWords();
   if (ladders.length === 0) return null;
   return (
@@ -27,7 +26,7 @@ export function EarlierLadders({ jobId, ladders }: Props) {
       {ladders.map((ladder) => (
         <div key={ladder[0]?.id} className="mt-2">
           <p className="mb-1 text-sm text-ink-soft">{say(titleOf(ladder))}</p>
-          <Ladder jobId={jobId} beads={ladder} />
+          <Ladder beads={ladder} />
         </div>
       ))}
     </details>

@@ -12,7 +12,6 @@ import { isKeptBead, useRemoveBead } from '../window/test-beads/index.ts';
 import { CorrectBead } from './correct-bead.tsx';
 
 interface RungProps {
-  readonly jobId: string;
   readonly bead: KeptTestBead;
 }
 
@@ -25,9 +24,9 @@ function lessText({ doubt, cooled, flags = [] }: KeptTestBead): string {
 
 const ICON = 'grid size-11 shrink-0 place-items-center text-ink-soft';
 
-function Rung({ jobId, bead }: RungProps) {
+function Rung({ bead }: RungProps) {
   const { units } = usePreferences();
-  const remove = useRemoveBead(jobId);
+  const remove = useRemoveBead();
   const toast = useToast();
   const [correcting, setCorrecting] = useState(false);
   const onRemove = (): void =>
@@ -80,18 +79,17 @@ function Rung({ jobId, bead }: RungProps) {
         </p>
       )}
       {bead.note !== '' && <p className="mt-1 text-sm">“{bead.note}”</p>}
-      {correcting && <CorrectBead jobId={jobId} bead={bead} onClose={() => setCorrecting(false)} />}
+      {correcting && <CorrectBead bead={bead} onClose={() => setCorrecting(false)} />}
     </li>
   );
 }
 
 interface Props {
-  readonly jobId: string;
   readonly beads: readonly KeptTestBead[];
 }
 
 /** The beads so far, newest at the top. */
-export function Ladder({ jobId, beads }: Props) {
+export function Ladder({ beads }: Props) {
   return (
     <section aria-labelledby="ladder" className="rounded-md border border-line bg-plate">
       <h2 id="ladder" className="label-text border-b border-line p-3">
@@ -102,7 +100,7 @@ export function Ladder({ jobId, beads }: Props) {
       ) : (
         <ul>
           {beads.toReversed().map((bead) => (
-            <Rung key={bead.id} jobId={jobId} bead={bead} />
+            <Rung key={bead.id} bead={bead} />
           ))}
         </ul>
       )}

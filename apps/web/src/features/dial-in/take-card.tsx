@@ -34,12 +34,12 @@ function isSameSetting(a: BeadSetting | undefined, b: BeadSetting): boolean {
 }
 
 /** Asks whether the heat was right too, once the volts are: it is a question of its own. */
-function HeatQuestion({ jobId, bead }: { readonly jobId: string; readonly bead: KeptTestBead }) {
-  const change = useChangeBead(jobId);
+function HeatQuestion({ bead }: { readonly bead: KeptTestBead }) {
+  const change = useChangeBead();
   const toast = useToast();
   const say = (heat: HeatVerdict): void =>
     change.mutate(
-      { bead, change: { heat } },
+      { kept: bead, change: { heat } },
       { onSuccess: (_bead, undo) => toast(`Heat of bead ${bead.number} noted`, undo) },
     );
   return (
@@ -66,7 +66,7 @@ function HeatQuestion({ jobId, bead }: { readonly jobId: string; readonly bead: 
 /** The end of a dial-in: what to take, kept as proven where the beads bear it out. */
 export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
   const { units } = usePreferences();
-  const change = useChangeBead(job.id);
+  const change = useChangeBead();
   const toast = useToast();
   const { isTaken, take, taking } = useTakeSetting(job);
   const { next } = state;
@@ -79,7 +79,7 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
   const heatBead = state.heatOpen === undefined ? undefined : ladder[state.heatOpen];
   const save = (): void =>
     change.mutate(
-      { bead: last, change: { taken: setting } },
+      { kept: last, change: { taken: setting } },
       {
         onSuccess: () => take(setting),
         onError: (error) => toast(`Not saved as proven. ${error.message}`),
@@ -148,7 +148,7 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
       {isProven && !machine && (
         <p className="mt-2 text-[15px]">Name the machine in the plan, and it can be saved as proven on it.</p>
       )}
-      {heatBead && <HeatQuestion jobId={job.id} bead={heatBead} />}
+      {heatBead && <HeatQuestion bead={heatBead} />}
     </section>
   );
 }

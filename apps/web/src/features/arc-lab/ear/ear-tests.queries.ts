@@ -1,43 +1,26 @@
 import { contract } from '../../../api/contract.ts';
 import type { KeptEarTest, NewEarTest } from '@hot-bead/contract/arc-lab';
-import { queryOptions, useQueryClient } from '@tanstack/react-query';
-import { api, readBy } from '../../../api/client.ts';
-import { useCommand } from '../../../commands/use-command.ts';
+import { queryOf, recordSpine } from '../../../commands/record-spine.ts';
 
-const readTest = readBy<KeptEarTest>(async () => (await contract.arcLab()).keptEarTestSchema);
+const KEY = ['ear-tests'] as const;
+const earTests = recordSpine<KeptEarTest>({
+  kind: 'ear-test',
+  schema: async () => (await contract.arcLab()).keptEarTestSchema,
+  path: ({ id }) => `/ear-tests/${id}`,
+  touches: [KEY],
+});
 
 /** Everyone who took a test. */
-export const learnersQuery = queryOptions({
-  queryKey: ['ear-tests', 'learners'],
-  queryFn: () =>
-    api(
-      'GET',
-      '/learners',
-      readBy(async () => (await contract.arcLab()).learnerListSchema),
-    ),
-});
+export const learnersQuery = queryOf(
+  [...KEY, 'learners'],
+  '/learners',
+  async () => (await contract.arcLab()).learnerListSchema,
+);
 
 /** Tests of one learner, the first first. */
 export function earTestsQuery(learner: string) {
-  return queryOptions({
-    queryKey: ['ear-tests', 'of', learner],
-    queryFn: () =>
-      api(
-        'GET',
-        `/ear-tests?learner=${encodeURIComponent(learner)}`,
-        readBy(async () => (await contract.arcLab()).earTestListSchema),
-      ),
-  });
+  const schema = async () => (await contract.arcLab()).earTestListSchema;
+  return queryOf([...KEY, 'of', learner], `/ear-tests?learner=${encodeURIComponent(learner)}`, schema);
 }
 
-export function useKeepEarTest() {
-  const client = useQueryClient();
-  return useCommand({
-    send: (test: NewEarTest, command) =>
-      api('POST', '/ear-tests', readTest, { body: { id: command, ...test }, command }),
-    onDone: () => {
-      void client.invalidateQueries({ queryKey: ['ear-tests'] });
-      void client.invalidateQueries({ queryKey: ['events'] });
-    },
-  });
-}
+export const useKeepEarTest = () => earTests.useCreate<NewEarTest>('/ear-tests');

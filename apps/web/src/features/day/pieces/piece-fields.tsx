@@ -34,7 +34,7 @@ export function PieceFields({ piece, onDone }: { readonly piece: KeptPiece; read
     weight: piece.weight === undefined ? '' : String(piece.weight),
     note: piece.note ?? '',
   });
-  const change = useChangePiece(piece);
+  const change = useChangePiece(`piece ${piece.id}`);
   const toast = useToast();
   const [failure, setFailure] = useState<string>();
   const faults = faultsOf(typed);
@@ -50,11 +50,14 @@ export function PieceFields({ piece, onDone }: { readonly piece: KeptPiece; read
         if (faults.name !== undefined || faults.numberOff !== undefined) return;
         change.mutate(
           {
-            name: typed.name.trim(),
-            numberOff: typed.numberOff.trim() === '' ? null : Number(typed.numberOff),
-            due: typed.due || null,
-            weight: typed.weight === '' ? null : (Number(typed.weight) as TaskWeight),
-            note: typed.note.trim() || null,
+            kept: piece,
+            change: {
+              name: typed.name.trim(),
+              numberOff: typed.numberOff.trim() === '' ? null : Number(typed.numberOff),
+              due: typed.due || null,
+              weight: typed.weight === '' ? null : (Number(typed.weight) as TaskWeight),
+              note: typed.note.trim() || null,
+            },
           },
           {
             onSuccess: (_piece, undo) => {

@@ -135,7 +135,7 @@ function Welds({
 
 function Head({ piece, welds }: PieceWithWelds) {
   const [isEditing, setEditing] = useState(false);
-  const change = useChangePiece(piece);
+  const change = useChangePiece(`piece ${piece.id}`);
   const away = usePutPieceAway();
   const navigate = useNavigate();
   const toast = useToast();
@@ -154,7 +154,7 @@ function Head({ piece, welds }: PieceWithWelds) {
               tone={piece.queued === true ? 'plain' : 'main'}
               onClick={() =>
                 change.mutate(
-                  { queued: piece.queued === true ? null : true },
+                  { kept: piece, change: { queued: piece.queued === true ? null : true } },
                   {
                     onSuccess: (_piece, undo) =>
                       toast(piece.queued === true ? 'Off the Bench' : 'Its welds are on the Bench', undo),

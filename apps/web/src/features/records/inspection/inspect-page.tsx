@@ -69,10 +69,7 @@ function Inspect({ job, initial, kept, units }: EditProps) {
       if (!kept) return keep.mutate(inspection, { onSuccess: done('Inspection kept'), onError });
       const changes = inspectionChange(kept, inspection, entry.units);
       if (Object.keys(changes).length === 0) return void navigate(back);
-      change.mutate(
-        { inspection: kept, change: changes },
-        { onSuccess: done('Inspection changed'), onError },
-      );
+      change.mutate({ kept, change: changes }, { onSuccess: done('Inspection changed'), onError });
     });
   return (
     <form

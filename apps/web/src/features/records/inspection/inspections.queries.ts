@@ -1,69 +1,24 @@
 import { contract } from '../../../api/contract.ts';
 import type { InspectionChange, KeptInspection, NewInspection } from '@hot-bead/contract/records';
-import { changeOf, INSPECTION_BRANCHES } from '@hot-bead/core/history';
-import { queryOptions, useQueryClient } from '@tanstack/react-query';
-import { api, readBy } from '../../../api/client.ts';
-import { sendAway, sendChange } from '../../../commands/send-change.ts';
-import { useCommand } from '../../../commands/use-command.ts';
+import { INSPECTION_BRANCHES } from '@hot-bead/core/history';
+import { queryOf, recordSpine } from '../../../commands/record-spine.ts';
 
-const readInspection = readBy<KeptInspection>(async () => (await contract.records()).keptInspectionSchema);
 const KEY = ['inspections'] as const;
+const inspections = recordSpine<KeptInspection>({
+  kind: 'inspection',
+  schema: async () => (await contract.records()).keptInspectionSchema,
+  branches: INSPECTION_BRANCHES,
+  path: ({ id, jobId }) => `/jobs/${jobId}/inspections/${id}`,
+  touches: [KEY],
+});
 
 /** Inspections of a job, last looked at first. */
 export function inspectionListQuery(jobId: string) {
-  return queryOptions({
-    queryKey: [...KEY, jobId],
-    queryFn: () =>
-      api(
-        'GET',
-        `/jobs/${jobId}/inspections`,
-        readBy(async () => (await contract.records()).inspectionListSchema),
-      ),
-  });
+  const schema = async () => (await contract.records()).inspectionListSchema;
+  return queryOf([...KEY, jobId], `/jobs/${jobId}/inspections`, schema);
 }
 
-function useInspectionCommand<Input, Output>(send: (input: Input, command: string) => Promise<Output>) {
-  const client = useQueryClient();
-  return useCommand({
-    send,
-    onDone: () => {
-      void client.invalidateQueries({ queryKey: KEY });
-      void client.invalidateQueries({ queryKey: ['events'] });
-    },
-  });
-}
-
-export function useKeepInspection(jobId: string) {
-  return useInspectionCommand((inspection: NewInspection, command) =>
-    api('POST', `/jobs/${jobId}/inspections`, readInspection, {
-      body: { id: command, ...inspection },
-      command,
-    }),
-  );
-}
-
-/** What of an inspection was changed, as it was seen. */
-export interface ChangedInspection {
-  readonly inspection: KeptInspection;
-  readonly change: Omit<InspectionChange, 'version'>;
-}
-
-export function useChangeInspection() {
-  return useInspectionCommand(({ inspection, change }: ChangedInspection, command) =>
-    sendChange<KeptInspection>({
-      kind: 'inspection',
-      path: `/jobs/${inspection.jobId}/inspections/${inspection.id}`,
-      read: readInspection,
-      branches: INSPECTION_BRANCHES,
-      change: changeOf(change, INSPECTION_BRANCHES),
-      version: inspection.version,
-      command,
-    }),
-  );
-}
-
-export function useTakeInspectionAway() {
-  return useInspectionCommand(({ id, jobId, version }: KeptInspection, command) =>
-    sendAway({ kind: 'inspection', path: `/jobs/${jobId}/inspections/${id}`, version, command }),
-  );
-}
+export const useKeepInspection = (jobId: string) =>
+  inspections.useCreate<NewInspection>(`/jobs/${jobId}/inspections`);
+export const useChangeInspection = inspections.useChange<Omit<InspectionChange, 'version'>>;
+export const useTakeInspectionAway = inspections.usePutAway;

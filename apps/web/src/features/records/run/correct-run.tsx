@@ -20,7 +20,7 @@ interface Props {
 /** Puts right what was told of a run; Stores follow. */
 export function CorrectRun({ run, plan, stock, onClose }: Props) {
   const { units } = usePreferences();
-  const change = useChangeRun(run);
+  const change = useChangeRun();
   const toast = useToast();
   const entry = useRunEntry({ initial: fieldsOfRun(run, units), plan, stock });
   return (
@@ -33,7 +33,8 @@ export function CorrectRun({ run, plan, stock, onClose }: Props) {
           entry.submit((_run, onError) => {
             const changes = runChange(run, entry.fields, units);
             if (Object.keys(changes).length === 0) return onClose();
-            change.mutate(changes, {
+            const asked = { kept: run, change: changes };
+            change.mutate(asked, {
               onSuccess: (_kept, undo) => {
                 toast('Run corrected', undo);
                 onClose();
