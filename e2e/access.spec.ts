@@ -75,7 +75,9 @@ async function jobsOf(url: string): Promise<readonly { readonly id: string; read
 
 /** Where a piece of the demo shop is. */
 async function pieceAt(url: string, name: string): Promise<string> {
-  const pieces = (await (await fetch(`${url}/api/pieces`)).json()) as { id: string; name: string }[];
+  const { items: pieces } = (await (await fetch(`${url}/api/pieces`)).json()) as {
+    items: { id: string; name: string }[];
+  };
   return `/pieces/${pieces.find((piece) => piece.name === name)?.id}`;
 }
 

@@ -59,7 +59,7 @@ const chosen =
 await withDemoServer(async (url) => {
   const browser = await chromium.launch(CHROMIUM_LAUNCH);
   const { items: jobs } = await (await fetch(`${url}/api/jobs`)).json();
-  const pieces = await (await fetch(`${url}/api/pieces`)).json();
+  const { items: pieces } = await (await fetch(`${url}/api/pieces`)).json();
   const faults = await (await fetch(`${url}/api/faults`)).json();
   for (const view of chosen) {
     const width = Number(values.width ?? view.width ?? 1280);

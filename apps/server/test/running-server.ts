@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import type { INestApplication } from '@nestjs/common';
 import type { Server } from 'node:http';
 import { type AddressInfo, connect } from 'node:net';
+import type { Page } from '@hot-bead/contract/base';
 import { VERSION_HEADER } from '@hot-bead/contract/history';
 import { getDataSourceToken } from '@nestjs/typeorm';
 import request from 'supertest';
@@ -90,4 +91,10 @@ export async function inOnePacket(
 /** Requests of someone who takes every record for what it is, whatever its version. */
 export function asking(server: RunningServer) {
   return request.agent(server.http).set(VERSION_HEADER, '*');
+}
+
+/** What a list has on its first page. */
+export async function itemsAt<T>(server: RunningServer, path: string): Promise<readonly T[]> {
+  const { body } = await asking(server).get(path).expect(200);
+  return (body as Page<T>).items;
 }

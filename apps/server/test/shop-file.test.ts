@@ -6,6 +6,7 @@ import type { Server } from 'node:http';
 import Database from 'better-sqlite3';
 import request from 'supertest';
 import { exportCommand, importCommand } from '../src/command/shop-command.ts';
+import type { Page } from '@hot-bead/contract/base';
 import { createApp } from '../src/create-app.ts';
 import { MIGRATION_NAMES } from '../src/database/data-source-options.ts';
 import { type RunningServer, runningServer } from './running-server.ts';
@@ -163,7 +164,7 @@ describe('a whole shop as a file', () => {
     const { body } = await request(app.getHttpServer() as Server)
       .get('/api/machines')
       .expect(200);
-    expect(body).toHaveLength(3);
+    expect((body as Page<object>).items).toHaveLength(3);
     await app.close();
   });
 });

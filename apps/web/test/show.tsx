@@ -18,6 +18,14 @@ export interface Sent {
 
 const MADE_ID = /[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}/g;
 
+/** A whole list is asked for by pages as long as can be. */
+const WHOLE = /[?&]limit=200$/;
+
+/** A list as the server answers with it. */
+export function listed<T>(items: readonly T[]) {
+  return { items, next: null };
+}
+
 /** What the server answers to "GET /machines"; a function sees the body. */
 export type Answers = Readonly<Record<string, unknown>>;
 
@@ -58,7 +66,10 @@ function paper(): (on: boolean) => void {
 
 function answering(answers: Answers, sent: Sent[]): typeof fetch {
   return (async (input: string, init: RequestInit = {}) => {
-    const path = input.replace(/^\/api/, '').replace(MADE_ID, '*');
+    const path = input
+      .replace(/^\/api/, '')
+      .replace(WHOLE, '')
+      .replace(MADE_ID, '*');
     const method = init.method ?? 'GET';
     const body: unknown =
       typeof init.body === 'string' ? JSON.parse(init.body.replace(MADE_ID, '*')) : undefined;

@@ -25,7 +25,14 @@ describe('the server about itself', () => {
       expect(named('/api/log', 'get')).toEqual(
         expect.arrayContaining(['query machine', 'query text', 'query limit', 'query sort']),
       );
-      expect(named('/api/ear-tests', 'get')).toEqual(['query learner']);
+      expect(named('/api/ear-tests', 'get').toSorted()).toEqual([
+        'query after',
+        'query learner',
+        'query limit',
+      ]);
+      expect(named('/api/jobs/{jobId}/runs/{id}', 'patch')).toEqual(
+        expect.arrayContaining(['path jobId', 'path id']),
+      );
       const carried = ['header command-id', 'header if-match', 'header actor', 'header device-id'];
       for (const [path, methods] of Object.entries(paths))
         for (const method of Object.keys(methods))

@@ -1,15 +1,10 @@
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index } from 'typeorm';
+import { JsonRow } from '../history/json-row.ts';
 
 /** A test of the ear that a learner took. */
 @Entity('ear_test')
 @Index('ear_test_of_learner', ['learner', 'createdAt'])
-export class EarTestEntity {
-  @PrimaryColumn('text')
-  id: string;
-
-  @Column('integer', { default: 1 })
-  version: number;
-
+export class EarTestEntity extends JsonRow {
   @Column('text')
   learner: string;
 
@@ -24,17 +19,6 @@ export class EarTestEntity {
   @Column('text')
   test: string;
 
-  /** The form that it is kept in. */
-  @Column('integer', { default: 1 })
-  shape: number;
-
   @Column('text')
   createdAt: string;
-
-  @Column('text')
-  updatedAt: string;
-
-  /** When it was put away; null while it is there. */
-  @Column('text', { nullable: true })
-  awayAt: string | null;
 }

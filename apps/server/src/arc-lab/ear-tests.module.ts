@@ -1,38 +1,25 @@
 import Joi from 'joi';
+import { type PageRequest, pageRequestSchema } from '@hot-bead/contract/base';
 import {
-  EAR_TESTS_MOST,
   type EarTest,
-  earTestListSchema,
   earTestSchema,
   KEPT_EAR_TEST,
   type KeptEarTest,
   keptEarTestSchema,
   type Learner,
   learnerListSchema,
-  type NewEarTest,
   newEarTestSchema,
 } from '@hot-bead/contract/arc-lab';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Injectable,
-  Module,
-  Param,
-  Post,
-  Query,
-} from '@nestjs/common';
-import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
-import { IsNull, Repository } from 'typeorm';
-import { Answers, openApi, Queried } from '../base/api-docs.ts';
-import { ContractPipe } from '../base/errors/contract.pipe.ts';
-import { Asked, type Command } from '../history/command.ts';
+import { Controller, Get, Injectable, Module } from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import type { SelectQueryBuilder } from 'typeorm';
+import { Answers } from '../base/api-docs.ts';
 import { EventsService } from '../history/events.service.ts';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../history/json-record.ts';
-import { type Made, RecordsService } from '../history/records.service.ts';
+import { JsonRecords } from '../history/json-records.ts';
+import { recordRoutes } from '../history/record-routes.ts';
+import { RecordsService } from '../history/records.service.ts';
 import { EarTestEntity } from './ear-test.entity.ts';
 
 /** How tests of the ear are kept. */
@@ -62,21 +49,32 @@ export class EarTestRecord extends JsonRecord<EarTestEntity, 'test', EarTest, Ke
   }
 }
 
+/** Whose tests are asked for. */
+interface EarTestsRequest extends PageRequest {
+  readonly learner: string;
+}
+const earTestsRequestSchema = (pageRequestSchema as Joi.ObjectSchema<EarTestsRequest>).keys({
+  learner: Joi.string().allow('').max(80).default('').messages({ '*': 'Say one learner.' }),
+});
+
 @Injectable()
-export class EarTestsService {
-  constructor(
-    @InjectRepository(EarTestEntity) private readonly rows: Repository<EarTestEntity>,
-    private readonly record: EarTestRecord,
-    private readonly records: RecordsService,
-    events: EventsService,
-  ) {
-    events.register(record);
+export class EarTestsService extends JsonRecords<
+  EarTestEntity,
+  EarTest,
+  KeptEarTest,
+  never,
+  EarTestsRequest
+> {
+  protected readonly order = { by: 'createdAt', holds: 'time', is: 'rising' } as const;
+
+  constructor(record: EarTestRecord, records: RecordsService, events: EventsService) {
+    super(record, records, events);
   }
 
   /** Everyone who took a test, the last to do so first. */
   async learners(): Promise<readonly Learner[]> {
-    return this.rows
-      .createQueryBuilder('t')
+    return this.record
+      .query('t')
       .select('t.learner', 'learner')
       .addSelect('COUNT(*)', 'tests')
       .addSelect('SUM(t.answers)', 'answers')
@@ -88,74 +86,52 @@ export class EarTestsService {
       .getRawMany<Learner>();
   }
 
-  /** Tests of a learner, the first first: as many of the last as are told. */
-  async list(learner: string): Promise<readonly KeptEarTest[]> {
-    const rows = await this.rows.find({
-      where: { learner, awayAt: IsNull() },
-      order: { createdAt: 'DESC', id: 'ASC' },
-      take: EAR_TESTS_MOST,
-    });
-    return rows.toReversed().flatMap((row) => this.record.kept(row) ?? []);
+  protected override narrow(query: SelectQueryBuilder<EarTestEntity>, { learner }: EarTestsRequest): void {
+    query.andWhere('row.learner = :learner', { learner });
   }
 
-  async create({ id, ...test }: NewEarTest, command: Command): Promise<Made<KeptEarTest>> {
-    const beside = (_manager: unknown, at: string) =>
-      Promise.resolve({ createdAt: test.answers.at(-1)?.at ?? at });
-    return this.records.create(this.record, command, this.record.creation(id ?? command.id, test, beside));
-  }
-
-  async putAway(id: string, command: Command): Promise<void> {
-    return this.records.putAway(this.record, command, id);
+  /** It was taken when the last of its answers was given. */
+  protected override beside({ answers }: EarTest) {
+    return (_manager: unknown, at: string) => Promise.resolve({ createdAt: answers.at(-1)?.at ?? at });
   }
 }
-
-/** Whose tests are asked for. */
-interface EarTestsRequest {
-  readonly learner: string;
-}
-const earTestsRequestSchema = Joi.object<EarTestsRequest>({
-  learner: Joi.string().allow('').max(80).default('').messages({ '*': 'Say one learner.' }),
-});
 
 @ApiTags('ear tests')
-@Controller('api')
-export class EarTestsController {
+@Controller('api/ear-tests')
+export class EarTestsController extends recordRoutes({
+  kept: keptEarTestSchema,
+  listed: keptEarTestSchema,
+  made: newEarTestSchema,
+  list: earTestsRequestSchema,
+  says: {
+    list: 'Tests of one learner, the first first',
+    one: 'One test',
+    create: 'Keep a test that was taken',
+    putAway: 'Put a test away; it can be brought back',
+    restore: 'Bring a test back',
+  },
+}) {
+  constructor(tests: EarTestsService) {
+    super(tests);
+  }
+}
+
+@ApiTags('ear tests')
+@Controller('api/learners')
+export class LearnersController {
   constructor(private readonly tests: EarTestsService) {}
 
-  @Get('learners')
+  @Get()
   @ApiOperation({ summary: 'Everyone who took an ear test, with how much was right' })
   @Answers(learnerListSchema)
   learners() {
     return this.tests.learners();
   }
-
-  @Get('ear-tests')
-  @Queried(earTestsRequestSchema)
-  @ApiOperation({ summary: 'Tests of one learner, the first first' })
-  @Answers(earTestListSchema)
-  list(@Query(new ContractPipe(earTestsRequestSchema)) { learner }: EarTestsRequest) {
-    return this.tests.list(learner);
-  }
-
-  @Post('ear-tests')
-  @ApiOperation({ summary: 'Keep a test that was taken' })
-  @ApiBody({ schema: openApi(newEarTestSchema) })
-  @Answers(keptEarTestSchema, 201, 200)
-  create(@Body(new ContractPipe(newEarTestSchema)) body: NewEarTest, @Asked() command: Command) {
-    return this.tests.create(body, command);
-  }
-
-  @Delete('ear-tests/:id')
-  @HttpCode(204)
-  @ApiOperation({ summary: 'Put a test away' })
-  putAway(@Param('id') id: string, @Asked() command: Command) {
-    return this.tests.putAway(id, command);
-  }
 }
 
 @Module({
   imports: [TypeOrmModule.forFeature([EarTestEntity])],
-  controllers: [EarTestsController],
+  controllers: [EarTestsController, LearnersController],
   providers: [EarTestRecord, EarTestsService],
   exports: [EarTestsService],
 })

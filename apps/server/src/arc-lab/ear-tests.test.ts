@@ -1,4 +1,4 @@
-import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -24,11 +24,9 @@ it('tests are kept by learner, told in their order, and summed up', async () => 
     { learner: 'Moss', tests: 1, answers: 1, right: 1, lastAt: '2026-03-02T09:30:00Z' },
     { learner: 'Wren', tests: 2, answers: 3, right: 2, lastAt: '2026-03-01T09:30:00Z' },
   ]);
-  const tests = (await asking(server).get('/api/ear-tests?learner=Wren').expect(200)).body as {
-    answers: unknown[];
-  }[];
+  const tests = await itemsAt<{ answers: unknown[] }>(server, '/api/ear-tests?learner=Wren');
   expect(tests.map(({ answers }) => answers.length)).toEqual([1, 2]);
-  expect((await asking(server).get('/api/ear-tests?learner=nobody').expect(200)).body).toEqual([]);
+  expect(await itemsAt(server, '/api/ear-tests?learner=nobody')).toEqual([]);
 });
 
 it('one that is put away is told no more, and comes back by what took it away', async () => {
@@ -42,6 +40,9 @@ it('one that is put away is told no more, and comes back by what took it away', 
     );
   expect(await learners()).not.toContain('Ash');
   await asking(server).post(`/api/events/${command}/undo`).send({}).expect(200);
+  expect(await learners()).toContain('Ash');
+  await asking(server).delete(`/api/ear-tests/${id}`).expect(204);
+  await asking(server).post(`/api/ear-tests/${id}/restore`).expect(200);
   expect(await learners()).toContain('Ash');
 });
 

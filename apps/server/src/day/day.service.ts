@@ -30,7 +30,7 @@ export class DayService {
 
   /** What is on the Bench and not yet welded, with the pieces that it belongs to. */
   async tasks(): Promise<DayTasks> {
-    const pieces = await this.pieces.list();
+    const pieces = await this.pieces.all();
     const queued = pieces.filter((piece) => piece.queued === true).map(({ id }) => id);
     const jobs = await this.jobs.onBench(queued, DAY_TASKS_MOST + 1);
     const told = jobs.slice(0, DAY_TASKS_MOST);

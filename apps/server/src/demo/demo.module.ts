@@ -75,7 +75,7 @@ export class DemoLoader implements OnApplicationBootstrap {
       const due = dueInH === undefined ? {} : { due: localTimeIn(dueInH) };
       const queued = task ? { task: { queued: true as const, ...rest, ...due } } : {};
       const { record } = await this.jobs.create({ line, ...queued }, ownCommand(DEVICE));
-      for (const bead of beads) await this.beads.create(record.id, bead, ownCommand(DEVICE));
+      for (const bead of beads) await this.beads.create(bead, ownCommand(DEVICE), record.id);
       for (const welded of DEMO_WELDED)
         if (line.startsWith(welded.line)) await this.loadWelded(record.id, welded);
     }
@@ -89,11 +89,11 @@ export class DemoLoader implements OnApplicationBootstrap {
     const ago = Date.now() - daysAgo * DAY_MS;
     for (const [i, run] of runs.entries()) {
       const weldedAt = new Date(ago + i * RUN_APART_MS).toISOString();
-      await this.runs.create(jobId, { ...run, weldedAt }, ownCommand(DEVICE));
+      await this.runs.create({ ...run, weldedAt }, ownCommand(DEVICE), jobId);
     }
     if (!inspection) return;
     const at = new Date(ago + runs.length * RUN_APART_MS).toISOString();
-    await this.inspections.create(jobId, { items: {}, photos: [], ...inspection, at }, ownCommand(DEVICE));
+    await this.inspections.create({ items: {}, photos: [], ...inspection, at }, ownCommand(DEVICE), jobId);
   }
 
   private async loadEars(): Promise<void> {

@@ -1,4 +1,4 @@
-import { validated } from '@hot-bead/contract/base';
+import { type Page, type PageRequest, validated } from '@hot-bead/contract/base';
 import {
   type BeadDetails,
   KEPT_BEAD,
@@ -15,6 +15,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, In } from 'typeorm';
 import { notFound } from '../base/errors/domain-error.ts';
+import { pageBy } from '../base/paging/page-by.ts';
 import {
   awayField,
   type Loaded,
@@ -63,6 +64,7 @@ const HOME: RowHome = { entity: TestBeadEntity, awayColumn: 'deletedAt' };
 export class BeadRecord implements RecordType<KeptTestBead> {
   readonly kind = 'test-bead';
   readonly word = 'test bead';
+  readonly branches = [];
   readonly derived = [];
 
   constructor(
@@ -133,11 +135,14 @@ export class BeadRecord implements RecordType<KeptTestBead> {
 
   /** A job's beads in the order welded; one that cannot be read is set aside. */
   async ofJob(manager: EntityManager, jobId: string): Promise<readonly KeptTestBead[]> {
-    const rows = await manager.find(TestBeadEntity, { where: { jobId }, order: { number: 'ASC' } });
-    return rows.flatMap((row) => {
-      const parts = this.setAside.read(KEPT_BEAD, this.keptRow(row), partsOf(row));
-      return parts ? [this.kept(row, parts)] : [];
-    });
+    return this.told(await manager.find(TestBeadEntity, { where: { jobId }, order: { number: 'ASC' } }));
+  }
+
+  /** A page of a job's beads, in the order welded. */
+  async pageOfJob(jobId: string, asked: PageRequest): Promise<Page<KeptTestBead>> {
+    const query = this.manager.createQueryBuilder(TestBeadEntity, 'bead').where({ jobId });
+    const { rows, next } = await pageBy(query, { by: 'number', holds: 'number', is: 'rising' }, asked);
+    return { items: this.told(rows), next };
   }
 
   /** Writes down what a job's beads prove: of every ladder on a machine what was taken, where they bear it out. */
@@ -175,6 +180,13 @@ export class BeadRecord implements RecordType<KeptTestBead> {
       volts: row.volts,
     };
     return { id: `bead:${id}`, line };
+  }
+
+  private told(rows: readonly TestBeadEntity[]): readonly KeptTestBead[] {
+    return rows.flatMap((row) => {
+      const parts = this.setAside.read(KEPT_BEAD, this.keptRow(row), partsOf(row));
+      return parts ? [this.kept(row, parts)] : [];
+    });
   }
 
   private keptRow({ id, number, shape, deletedAt }: TestBeadEntity): KeptRow {

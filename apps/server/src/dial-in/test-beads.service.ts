@@ -1,10 +1,12 @@
+import type { Page, PageRequest } from '@hot-bead/contract/base';
 import type { KeptTestBead, NewTestBead, TestBeadChange } from '@hot-bead/contract/dial-in';
-import { changeOf, isSameValue } from '@hot-bead/core/history';
+import { isSameValue } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
 import type { EntityManager } from 'typeorm';
 import { DomainError } from '../base/errors/domain-error.ts';
 import type { Command } from '../history/command.ts';
 import { EventsService } from '../history/events.service.ts';
+import { ChangedRecords, type KeptRecords } from '../history/kept-records.ts';
 import { type Made, RecordsService } from '../history/records.service.ts';
 import { JobsService } from '../plan/jobs/jobs.service.ts';
 import { type BeadContext, PlanService } from '../plan/plan.service.ts';
@@ -42,21 +44,24 @@ async function refuseTwice(
 }
 
 @Injectable()
-export class TestBeadsService {
+export class TestBeadsService
+  extends ChangedRecords<KeptTestBead, TestBeadChange>
+  implements KeptRecords<KeptTestBead, NewTestBead, TestBeadChange>
+{
   constructor(
     private readonly record: BeadRecord,
-    private readonly records: RecordsService,
+    records: RecordsService,
+    events: EventsService,
     private readonly jobs: JobsService,
     private readonly plans: PlanService,
-    events: EventsService,
   ) {
-    events.register(record);
+    super(record, records, events);
   }
 
-  async create(jobId: string, input: NewTestBead, command: Command): Promise<Made<KeptTestBead>> {
+  async create(input: NewTestBead, command: Command, jobId: string): Promise<Made<KeptTestBead>> {
     const { id = command.id, note = '', ...bead } = input;
-    const job = await this.jobs.read(jobId);
-    refuseFuture('bead', input.weldedAt, await this.records.lastMs());
+    const job = await this.jobs.one(jobId);
+    await this.refuse(input);
     const context = await this.plans.beadContext(job, bead);
     refuseBeyond('bead', context.beyond);
     return this.records.create(this.record, command, {
@@ -68,35 +73,13 @@ export class TestBeadsService {
     });
   }
 
-  async list(jobId: string): Promise<readonly KeptTestBead[]> {
-    await this.jobs.read(jobId);
-    return this.record.ofJob(this.record.manager, jobId);
+  async page(asked: PageRequest, jobId: string): Promise<Page<KeptTestBead>> {
+    await this.jobs.one(jobId);
+    return this.record.pageOfJob(jobId, asked);
   }
 
-  async read(jobId: string, id: string): Promise<KeptTestBead> {
-    await this.records.refuseElsewhere(this.record, jobId, id);
-    return this.record.tell(id);
-  }
-
-  async change(
-    jobId: string,
-    id: string,
-    { version: _seen, ...change }: TestBeadChange,
-    command: Command,
-  ): Promise<KeptTestBead> {
-    await this.records.refuseElsewhere(this.record, jobId, id);
-    refuseFuture('bead', change.weldedAt ?? undefined, await this.records.lastMs());
-    return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
-  }
-
-  async remove(jobId: string, id: string, command: Command): Promise<void> {
-    await this.records.refuseElsewhere(this.record, jobId, id);
-    return this.records.putAway(this.record, command, id);
-  }
-
-  async restore(jobId: string, id: string, command: Command): Promise<KeptTestBead> {
-    await this.records.refuseElsewhere(this.record, jobId, id);
-    return this.records.restore(this.record, command, id);
+  protected override async refuse({ weldedAt }: Pick<TestBeadChange, 'weldedAt'>): Promise<void> {
+    refuseFuture('bead', weldedAt ?? undefined, await this.records.lastMs());
   }
 
   private async insert(

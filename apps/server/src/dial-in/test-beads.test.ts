@@ -1,7 +1,8 @@
 import { MODEL_VERSION } from '@hot-bead/core/plan';
+import type { Page } from '@hot-bead/contract/base';
 import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import type { Job } from '@hot-bead/contract/plan';
-import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 let job: Job;
@@ -52,10 +53,16 @@ describe('test beads', () => {
 
   it('counts beads on the job and lists them in the order welded', async () => {
     await reported({ volts: 19, face: 'concave', sound: 'crackle' });
-    const list = (await asking(server).get(beads())).body as KeptTestBead[];
+    const list = await itemsAt<KeptTestBead>(server, beads());
     expect(list.map((bead) => bead.number)).toEqual([1, 2]);
     expect(list[1]?.verdict).toBe('hot');
     expect(((await asking(server).get(`/api/jobs/${job.id}`)).body as Job).beadCount).toBe(2);
+    // twelve of them, so that the tenth is told after the second: by number, not by its digits
+    for (let i = 3; i <= 12; i++) await reported({ note: `bead ${i}` });
+    const { items, next } = (await asking(server).get(`${beads()}?limit=9`)).body as Page<KeptTestBead>;
+    expect(items.map(({ number }) => number)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9]);
+    const rest = await itemsAt<KeptTestBead>(server, `${beads()}?after=${next}`);
+    expect(rest.map(({ number }) => number)).toEqual([10, 11, 12]);
   });
 
   it('is still there after a restart', async () => {
@@ -145,13 +152,13 @@ describe('test beads', () => {
     [{ weldedAt: '2999-01-01T00:00:00.000Z' }, 'bead-in-future', 'weldedAt'],
     [{ note: 'x'.repeat(501) }, 'out-of-range', 'note'],
   ])('refuses %o', async (over, code, field) => {
-    const before = ((await asking(server).get(beads())).body as KeptTestBead[]).length;
+    const before = (await itemsAt(server, beads())).length;
     const response = await asking(server)
       .post(beads())
       .send({ ...BEAD, ...over });
     expect(response.status).toBe(400);
     expect(response.body).toMatchObject({ code, field });
-    expect(((await asking(server).get(beads())).body as KeptTestBead[]).length).toBe(before);
+    expect((await itemsAt(server, beads())).length).toBe(before);
   });
 
   it('knows no bead of another job, and no bead without a job', async () => {

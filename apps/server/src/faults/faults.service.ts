@@ -1,20 +1,10 @@
-import type { Page, PageRequest } from '@hot-bead/contract/base';
-import type {
-  FaultCase,
-  FaultCaseChange,
-  FaultCount,
-  KeptFaultCase,
-  NewFaultCase,
-} from '@hot-bead/contract/faults';
-import { changeOf, FAULT_CASE_BRANCHES } from '@hot-bead/core/history';
+import type { FaultCase, FaultCaseChange, FaultCount, KeptFaultCase } from '@hot-bead/contract/faults';
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { IsNull, Repository } from 'typeorm';
-import type { Command } from '../history/command.ts';
+import { IsNull } from 'typeorm';
 import { EventsService } from '../history/events.service.ts';
-import { type Made, RecordsService } from '../history/records.service.ts';
-import { pageByTime } from '../base/paging/page-by-time.ts';
-import { FaultCaseEntity } from './fault-case.entity.ts';
+import { JsonRecords } from '../history/json-records.ts';
+import { RecordsService } from '../history/records.service.ts';
+import type { FaultCaseEntity } from './fault-case.entity.ts';
 import { FaultCaseRecord } from './fault-case-record.ts';
 
 /** What was wrong in a case: everything that was found to be so; where mending one made the trouble go, that one. */
@@ -25,30 +15,16 @@ function causesOf({ looks }: FaultCase): readonly NonNullable<FaultCase['looks']
 }
 
 @Injectable()
-export class FaultsService {
-  constructor(
-    @InjectRepository(FaultCaseEntity) private readonly rows: Repository<FaultCaseEntity>,
-    private readonly record: FaultCaseRecord,
-    private readonly records: RecordsService,
-    events: EventsService,
-  ) {
-    events.register(record);
-  }
+export class FaultsService extends JsonRecords<FaultCaseEntity, FaultCase, KeptFaultCase, FaultCaseChange> {
+  protected readonly order = { by: 'updatedAt', holds: 'time', is: 'falling' } as const;
 
-  /** Cases, last touched first. */
-  async list(request: PageRequest): Promise<Page<KeptFaultCase>> {
-    const query = this.rows.createQueryBuilder('case').where('case.awayAt IS NULL');
-    const { rows, next } = await pageByTime(query, 'updatedAt', request);
-    return { items: rows.flatMap((row) => this.record.kept(row) ?? []), next };
-  }
-
-  read(id: string): Promise<KeptFaultCase> {
-    return this.record.tell(id);
+  constructor(record: FaultCaseRecord, records: RecordsService, events: EventsService) {
+    super(record, records, events);
   }
 
   /** How often each cause was what was wrong in cases that ended mended, by process, machine and month. */
   async counts(): Promise<readonly FaultCount[]> {
-    const rows = await this.rows.find({ where: { awayAt: IsNull(), end: 'mended' } });
+    const rows = await this.record.query('row').where({ awayAt: IsNull(), end: 'mended' }).getMany();
     const counts = new Map<string, FaultCount>();
     for (const row of rows) {
       const kept = this.record.kept(row);
@@ -70,27 +46,5 @@ export class FaultsService {
       }
     }
     return [...counts.values()].toSorted((a, b) => b.count - a.count || (a.month < b.month ? 1 : -1));
-  }
-
-  create({ id, ...faultCase }: NewFaultCase, command: Command): Promise<Made<KeptFaultCase>> {
-    const newId = id ?? command.id;
-    return this.records.create(this.record, command, this.record.creation(newId, faultCase));
-  }
-
-  change(
-    id: string,
-    { version: _seen, ...change }: FaultCaseChange,
-    command: Command,
-  ): Promise<KeptFaultCase> {
-    const changes = changeOf(change, FAULT_CASE_BRANCHES);
-    return this.records.change(this.record, command, { id, kind: 'changed', change: changes });
-  }
-
-  putAway(id: string, command: Command): Promise<void> {
-    return this.records.putAway(this.record, command, id);
-  }
-
-  restore(id: string, command: Command): Promise<KeptFaultCase> {
-    return this.records.restore(this.record, command, id);
   }
 }

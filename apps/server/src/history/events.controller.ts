@@ -1,5 +1,5 @@
-import { pageRequestSchema } from '@hot-bead/contract/base';
-import { setAsideListSchema, setAsideRecordSchema, eventPageSchema } from '@hot-bead/contract/history';
+import { pageRequestSchema, pageSchema } from '@hot-bead/contract/base';
+import { setAsideListSchema, setAsideRecordSchema, shopEventSchema } from '@hot-bead/contract/history';
 import { Controller, Delete, Get, HttpCode, Param, Post, Query } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import Joi from 'joi';
@@ -26,7 +26,7 @@ export class EventsController {
   @Get('events')
   @Queried(eventsRequestSchema)
   @ApiOperation({ summary: 'What happened, newest first; of one record with `of`' })
-  @Answers(eventPageSchema)
+  @Answers(pageSchema(shopEventSchema))
   list(@Query(new ContractPipe(eventsRequestSchema)) query: EventsRequest) {
     return this.events.list(query);
   }
@@ -34,7 +34,7 @@ export class EventsController {
   @Post('events/:id/undo')
   @HttpCode(200)
   @ApiOperation({ summary: 'Take back what an event did, as far as nothing has come after it' })
-  @Answers(eventPageSchema)
+  @Answers(pageSchema(shopEventSchema))
   undo(@Param('id') id: string, @Asked() command: Command) {
     return this.events.undo(id, command);
   }

@@ -4,24 +4,21 @@ import { AWAY, type Fields, fieldsOf, type RecordKind, recordOf } from '@hot-bea
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import type Joi from 'joi';
-import { type DeepPartial, EntityManager, type EntityTarget, type FindOptionsWhere, In } from 'typeorm';
+import {
+  type DeepPartial,
+  EntityManager,
+  type EntityTarget,
+  type FindOptionsWhere,
+  In,
+  type SelectQueryBuilder,
+} from 'typeorm';
 import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
 import { notFound } from '../base/errors/domain-error.ts';
 import type { LogChange } from './log/write-log.ts';
+import type { JsonRow } from './json-row.ts';
 import { awayField, type Loaded, type LoggedEvent, type RecordType, type Step } from './record-type.ts';
 import type { Creation } from './creation.ts';
 import { type KeptRow, SetAsideService } from './set-aside.service.ts';
-
-/** A row that keeps what it is as one JSON text. */
-export interface JsonRow {
-  readonly id: string;
-  readonly version: number;
-  /** The form that the JSON is kept in. */
-  readonly shape: number;
-  readonly updatedAt: string;
-  /** When it was put away; null while it is there. */
-  readonly awayAt: string | null;
-}
 
 /** What is told of every record beside what it is. */
 export interface ToldBeside {
@@ -46,6 +43,22 @@ export interface JsonKind<Row extends JsonRow, Column extends keyof Row & string
   readonly schema: Joi.Schema<Value>;
   /** Keys whose own keys are fields for themselves. */
   readonly branches: readonly string[];
+  /** The column of the record that it is found under; undefined: it is found by itself. */
+  readonly under?: keyof Row & string;
+}
+
+/** What is asked of a record that is kept so. */
+export interface JsonKept<Row extends JsonRow, Value extends object, Told> extends RecordType<Told> {
+  /** The column of the record that it is found under; undefined: it is found by itself. */
+  readonly under: (keyof Row & string) | undefined;
+  /** What finds rows of the kind. */
+  query(alias: string): SelectQueryBuilder<Row>;
+  /** A row as it is told; undefined where it cannot be read and is set aside. */
+  kept(row: Row): Told | undefined;
+  /** Rows as they are told; those that cannot be read are set aside. */
+  toldRows(rows: readonly Row[]): Promise<readonly Told[]>;
+  /** How one is created, with what is kept beside it: known before, or worked out as it is written. */
+  creation(id: string, value: Value, beside?: Beside<Row>, of?: string): Creation;
 }
 
 /**
@@ -58,7 +71,7 @@ export abstract class JsonRecord<
   Column extends keyof Row & string,
   Value extends object,
   Told,
-> implements RecordType<Told> {
+> implements JsonKept<Row, Value, Told> {
   /** What follows from others in it; nothing, unless a kind says so. */
   readonly derived: readonly string[] = [];
   readonly reckoned: readonly string[] = [];
@@ -84,9 +97,10 @@ export abstract class JsonRecord<
   /** What the log tells of one as it stands; undefined: nothing. */
   protected lineOf?(manager: EntityManager, value: Value, row: Row): Promise<LogLine | undefined>;
 
-  /** The record it is found under: itself, unless a kind says so. */
-  protected ofRow(row: Row): string {
-    return row.id;
+  /** The record that one is found under. */
+  private ofRow(row: Row): string {
+    const { under } = this.about;
+    return under === undefined ? row.id : String(row[under]);
   }
 
   get kind(): RecordKind {
@@ -95,6 +109,22 @@ export abstract class JsonRecord<
 
   get word(): string {
     return this.about.word;
+  }
+
+  get branches(): readonly string[] {
+    return this.about.branches;
+  }
+
+  get under(): (keyof Row & string) | undefined {
+    return this.about.under;
+  }
+
+  query(alias: string): SelectQueryBuilder<Row> {
+    return this.manager.createQueryBuilder(this.about.entity, alias) as SelectQueryBuilder<Row>;
+  }
+
+  toldRows(rows: readonly Row[]): Promise<readonly Told[]> {
+    return Promise.resolve(rows.flatMap((row) => this.kept(row) ?? []));
   }
 
   async load(manager: EntityManager, id: string): Promise<Loaded | undefined> {
@@ -128,7 +158,6 @@ export abstract class JsonRecord<
     return kept;
   }
 
-  /** A row as it is told; undefined where it cannot be read and is set aside. */
   kept(row: Row): Told | undefined {
     const value = this.read(row);
     if (!value) return undefined;
@@ -155,7 +184,6 @@ export abstract class JsonRecord<
     );
   }
 
-  /** How one is created, with what is kept beside it: known before, or worked out as it is written. */
   creation(id: string, value: Value, beside: Beside<Row> = {}, of: string = id): Creation {
     return {
       id,
@@ -164,7 +192,8 @@ export abstract class JsonRecord<
       input: of === id ? value : { of, ...value },
       insert: async (manager, at) => {
         const columns = typeof beside === 'function' ? await beside(manager, at) : beside;
-        const row = { id, ...this.rowFor(value, at), awayAt: null, ...columns };
+        const found = this.under === undefined ? {} : { [this.under]: of };
+        const row = { id, ...this.rowFor(value, at), awayAt: null, ...found, ...columns };
         await manager.insert(this.about.entity, row as unknown as QueryDeepPartialEntity<Row>);
       },
     };

@@ -21,6 +21,8 @@ export interface RecordType<Told> {
   readonly kind: RecordKind;
   /** What it is called to the user. */
   readonly word: string;
+  /** Keys whose own keys are fields for themselves. */
+  readonly branches: readonly string[];
   /** Fields that follow from others: they are never in conflict. */
   readonly derived: readonly string[];
   /** Fields that are reckoned anew from all that was told: an undo is not overtaken in them. Undefined: none. */

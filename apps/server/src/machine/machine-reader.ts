@@ -1,7 +1,9 @@
+import type { PageRequest } from '@hot-bead/contract/base';
 import { KEPT_MACHINE, KEPT_RUNS, type KeptDialReading } from '@hot-bead/contract/machine';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, type FindOptionsWhere, In } from 'typeorm';
+import { pageBy } from '../base/paging/page-by.ts';
 import { type KeptRow, type RowHome, SetAsideService } from '../history/set-aside.service.ts';
 import { DialReadingEntity } from './dial-reading.entity.ts';
 import { keptReading, type ReadMachine } from './kept-machine.ts';
@@ -28,7 +30,20 @@ export class MachineReader {
     manager: EntityManager,
     where: FindOptionsWhere<MachineEntity>,
   ): Promise<readonly ReadMachine[]> {
-    const rows = await manager.find(MachineEntity, { where, order: { name: 'ASC' } });
+    return this.read(manager, await manager.find(MachineEntity, { where, order: { name: 'ASC' } }));
+  }
+
+  /** A page of them, by name. */
+  async page(manager: EntityManager, where: FindOptionsWhere<MachineEntity>, asked: PageRequest) {
+    const query = manager.createQueryBuilder(MachineEntity, 'machine').where(where);
+    const { rows, next } = await pageBy(query, { by: 'name', holds: 'name', is: 'rising' }, asked);
+    return { machines: await this.read(manager, rows), next };
+  }
+
+  private async read(
+    manager: EntityManager,
+    rows: readonly MachineEntity[],
+  ): Promise<readonly ReadMachine[]> {
     const readings = await this.readingsOf(manager, rows);
     return rows.flatMap((row): ReadMachine[] => {
       const parts = this.setAside.read(KEPT_MACHINE, keptRow(row), { profile: row.profile });

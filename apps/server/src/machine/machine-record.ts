@@ -126,6 +126,7 @@ const CALIBRATION_WORD: Readonly<Partial<Record<EventKind, string>>> = {
 export class MachineRecord implements RecordType<KeptMachine> {
   readonly kind = 'machine';
   readonly word = 'machine';
+  readonly branches = MACHINE_BRANCHES;
   readonly derived: readonly string[] = CONTROL_FIELDS.map(({ date }) => date);
 
   constructor(private readonly reader: MachineReader) {}

@@ -1,5 +1,5 @@
+import { type PageRequest, pageRequestSchema, pageSchema } from '@hot-bead/contract/base';
 import {
-  type MachineChange,
   machineChangeSchema,
   type MachineClone,
   machineCloneSchema,
@@ -7,64 +7,51 @@ import {
   type MachineFile,
   machineFileSchema,
   machineFileTodaySchema,
-  machineListSchema,
   machineSchema,
-  type NewMachine,
   newMachineSchema,
   pastReadingsListSchema,
   type RigChange,
   rigChangeSchema,
-  type WholeMachine,
-  wholeMachineSchema,
 } from '@hot-bead/contract/machine';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  Header,
-  HttpCode,
-  Param,
-  Patch,
-  Post,
-  Put,
-  StreamableFile,
-} from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Param, Post, Query, StreamableFile } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { Answers, openApi } from '../base/api-docs.ts';
+import { Answers, openApi, Queried } from '../base/api-docs.ts';
 import { ContractPipe } from '../base/errors/contract.pipe.ts';
 import { Asked, type Command } from '../history/command.ts';
+import { changedRoutes } from '../history/record-routes.ts';
 import { RigService } from './rig.service.ts';
 import { MachinesService } from './machines.service.ts';
 
 @ApiTags('machines')
 @Controller('api/machines')
-export class MachinesController {
+export class MachinesController extends changedRoutes({
+  kept: machineSchema,
+  listed: machineSchema,
+  made: newMachineSchema,
+  changed: machineChangeSchema,
+  list: pageRequestSchema,
+  says: {
+    list: 'Machines in use, by name, with what is on them and the readings that count',
+    one: 'One machine',
+    create: 'Add a machine',
+    change: 'Change a machine, field by field: what is absent stays, null is no longer known',
+    putAway: 'Retire a machine; it can be restored',
+    restore: 'Bring a retired machine back',
+  },
+}) {
   constructor(
     private readonly machines: MachinesService,
     private readonly rig: RigService,
-  ) {}
-
-  @Get()
-  @ApiOperation({ summary: 'Machines in use, by name, with what is on them and the readings that count' })
-  @Answers(machineListSchema)
-  list() {
-    return this.machines.list();
+  ) {
+    super(machines);
   }
 
   @Get('retired')
+  @Queried(pageRequestSchema)
   @ApiOperation({ summary: 'Machines that were retired, by name' })
-  @Answers(machineListSchema)
-  listRetired() {
-    return this.machines.listRetired();
-  }
-
-  @Post()
-  @ApiOperation({ summary: 'Add a machine' })
-  @ApiBody({ schema: openApi(newMachineSchema) })
-  @Answers(machineSchema, 201, 200)
-  create(@Body(new ContractPipe(newMachineSchema)) body: NewMachine, @Asked() command: Command) {
-    return this.machines.create(body, command);
+  @Answers(pageSchema(machineSchema))
+  retired(@Query(new ContractPipe(pageRequestSchema)) asked: PageRequest) {
+    return this.machines.retired(asked);
   }
 
   @Post('file')
@@ -73,13 +60,6 @@ export class MachinesController {
   @Answers(machineSchema, 201, 200)
   take(@Body(new ContractPipe(machineFileSchema)) body: MachineFile, @Asked() command: Command) {
     return this.machines.take(body, command);
-  }
-
-  @Get(':id')
-  @ApiOperation({ summary: 'One machine' })
-  @Answers(machineSchema)
-  read(@Param('id') id: string) {
-    return this.machines.read(id);
   }
 
   @Get(':id/past-readings')
@@ -110,32 +90,6 @@ export class MachinesController {
     });
   }
 
-  @Put(':id')
-  @ApiOperation({ summary: 'Replace what is known of a machine; what is absent is no longer known' })
-  @ApiBody({ schema: openApi(wholeMachineSchema) })
-  @Answers(machineSchema)
-  replace(
-    @Param('id') id: string,
-    @Body(new ContractPipe(wholeMachineSchema)) body: WholeMachine,
-    @Asked() command: Command,
-  ) {
-    return this.machines.replace(id, body, command);
-  }
-
-  @Patch(':id')
-  @ApiOperation({
-    summary: 'Change a machine, field by field: what is absent stays, null is no longer known',
-  })
-  @ApiBody({ schema: openApi(machineChangeSchema) })
-  @Answers(machineSchema)
-  change(
-    @Param('id') id: string,
-    @Body(new ContractPipe(machineChangeSchema)) body: MachineChange,
-    @Asked() command: Command,
-  ) {
-    return this.machines.change(id, body, command);
-  }
-
   @Post(':id/clone')
   @ApiOperation({ summary: 'The same machine under another name, with its readings or without' })
   @ApiBody({ schema: openApi(machineCloneSchema) })
@@ -162,20 +116,5 @@ export class MachinesController {
     @Asked() command: Command,
   ) {
     return this.rig.tell(id, body, command);
-  }
-
-  @Delete(':id')
-  @HttpCode(204)
-  @ApiOperation({ summary: 'Retire a machine; it can be restored' })
-  retire(@Param('id') id: string, @Asked() command: Command) {
-    return this.machines.retire(id, command);
-  }
-
-  @Post(':id/restore')
-  @HttpCode(200)
-  @ApiOperation({ summary: 'Bring a retired machine back' })
-  @Answers(machineSchema)
-  restore(@Param('id') id: string, @Asked() command: Command) {
-    return this.machines.restore(id, command);
   }
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { nameKey } from '@hot-bead/contract/base';
+import { nameKey, type Page, type PageRequest } from '@hot-bead/contract/base';
 import type {
   KeptMachine,
   KeptPastReadings,
@@ -7,26 +7,18 @@ import type {
   MachineClone,
   MachineFile,
   NewMachine,
-  WholeMachine,
 } from '@hot-bead/contract/machine';
-import {
-  AWAY,
-  changeBetween,
-  changeOf,
-  type Fields,
-  fieldsOf,
-  MACHINE_BRANCHES,
-} from '@hot-bead/core/history';
+import { type Fields, fieldsOf, MACHINE_BRANCHES } from '@hot-bead/core/history';
 import { readingLines, withoutReadings } from '@hot-bead/core/machine';
 import { Injectable } from '@nestjs/common';
 import { type EntityManager, type FindOptionsWhere, In, IsNull, Not } from 'typeorm';
 import { notFound } from '../base/errors/domain-error.ts';
 import type { Command } from '../history/command.ts';
 import { EventsService } from '../history/events.service.ts';
-import {} from '../history/record-type.ts';
+import { ChangedRecords, type KeptRecords } from '../history/kept-records.ts';
 import { Made, RecordsService } from '../history/records.service.ts';
 import { DialReadingEntity } from './dial-reading.entity.ts';
-import { keptMachine, machineFile, type ReadMachine, readingRow } from './kept-machine.ts';
+import { keptMachine, machineFile, readingRow } from './kept-machine.ts';
 import { MachineEntity } from './machine.entity.ts';
 import { MachineReader } from './machine-reader.ts';
 import { controlEvents, MachineRecord, machineColumns, refuseStrays, refuseTaken } from './machine-record.ts';
@@ -56,27 +48,34 @@ async function insertReadings(
 }
 
 @Injectable()
-export class MachinesService {
+export class MachinesService
+  extends ChangedRecords<KeptMachine, MachineChange>
+  implements KeptRecords<KeptMachine, NewMachine, MachineChange>
+{
+  protected override readonly evenAway = true;
+
   constructor(
     private readonly reader: MachineReader,
     private readonly record: MachineRecord,
-    private readonly records: RecordsService,
+    records: RecordsService,
     events: EventsService,
   ) {
-    events.register(record);
+    super(record, records, events);
   }
 
-  list(): Promise<KeptMachine[]> {
-    return this.where({ retiredAt: IsNull() });
+  /** Machines in use, by name. */
+  page(asked: PageRequest): Promise<Page<KeptMachine>> {
+    return this.pageWhere({ retiredAt: IsNull() }, asked);
   }
 
   /** Machines that were retired; each can be brought back. */
-  listRetired(): Promise<KeptMachine[]> {
-    return this.where({ retiredAt: Not(IsNull()) });
+  retired(asked: PageRequest): Promise<Page<KeptMachine>> {
+    return this.pageWhere({ retiredAt: Not(IsNull()) }, asked);
   }
 
-  read(id: string): Promise<KeptMachine> {
-    return this.record.tell(id);
+  /** Every machine in use, by name. */
+  async all(): Promise<readonly KeptMachine[]> {
+    return (await this.reader.find(this.reader.manager, { retiredAt: IsNull() })).map(keptMachine);
   }
 
   /** All machines by name, retired or not; also those that cannot be read. */
@@ -113,49 +112,12 @@ export class MachinesService {
     return this.insert(id ?? command.id, parts, command, { machine });
   }
 
-  /** Changes what is sent; what is absent stays, null is no longer known. */
-  change(id: string, { version: _seen, ...change }: MachineChange, command: Command): Promise<KeptMachine> {
-    return this.records.change(this.record, command, {
-      id,
-      kind: 'changed',
-      change: changeOf(change, MACHINE_BRANCHES),
-      evenAway: true,
-    });
-  }
-
-  /** Takes the machine as it is sent; what is absent is no longer known. */
-  replace(id: string, { version: _seen, ...machine }: WholeMachine, command: Command): Promise<KeptMachine> {
-    const next = fieldsOf(machine, MACHINE_BRANCHES);
-    return this.records.change(this.record, command, {
-      id,
-      kind: 'changed',
-      evenAway: true,
-      change: (fields) => {
-        const notEntered = new Set<string>([AWAY, ...this.record.derived]);
-        const entered = Object.entries(fields).filter(
-          // what stands on it is told step by step: a machine that is sent without it stands as it did
-          ([path]) =>
-            !notEntered.has(path) && !MACHINE_BRANCHES.some((branch) => path.startsWith(`${branch}.`)),
-        );
-        return changeBetween(Object.fromEntries(entered), next);
-      },
-    });
-  }
-
   /** What was read of its volts and its one entry before, newest first. */
   async pastReadings(id: string): Promise<readonly KeptPastReadings[]> {
     const { manager } = this.reader;
     const loaded = await this.record.load(manager, id);
     if (!loaded) throw notFound(this.record.word, id);
     return pastReadings(await controlEvents(manager, id), loaded.fields);
-  }
-
-  retire(id: string, command: Command): Promise<void> {
-    return this.records.putAway(this.record, command, id);
-  }
-
-  restore(id: string, command: Command): Promise<KeptMachine> {
-    return this.records.restore(this.record, command, id);
   }
 
   /** The same machine under another name; its readings of knob, taps and display come along or not. */
@@ -210,9 +172,12 @@ export class MachinesService {
     });
   }
 
-  private async where(retired: FindOptionsWhere<MachineEntity>): Promise<KeptMachine[]> {
-    const machines: readonly ReadMachine[] = await this.reader.find(this.reader.manager, retired);
-    return machines.map(keptMachine);
+  private async pageWhere(
+    where: FindOptionsWhere<MachineEntity>,
+    asked: PageRequest,
+  ): Promise<Page<KeptMachine>> {
+    const { machines, next } = await this.reader.page(this.reader.manager, where, asked);
+    return { items: machines.map(keptMachine), next };
   }
 
   private async namedWhere(where: FindOptionsWhere<MachineEntity>): Promise<readonly NamedMachine[]> {

@@ -4,8 +4,9 @@ import {
   type MachineFile,
   readMachineCsv,
 } from '@hot-bead/contract/machine';
+import type { Page } from '@hot-bead/contract/base';
 import type { Job } from '@hot-bead/contract/plan';
-import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -41,8 +42,8 @@ describe('machines', () => {
       .send({ features: ['pulse'], loadedGas: 'co2' });
     expect(changed.body).toMatchObject({ features: ['pulse'], loadedGas: 'co2', kind: 'transformer' });
     expect((await asking(server).delete(`/api/machines/${machine.id}`)).status).toBe(204);
-    expect((await asking(server).get('/api/machines')).body).toEqual([]);
-    const retired = (await asking(server).get('/api/machines/retired')).body as KeptMachine[];
+    expect(await itemsAt(server, '/api/machines')).toEqual([]);
+    const retired = await itemsAt<KeptMachine>(server, '/api/machines/retired');
     expect(retired.map(({ id }) => id)).toEqual([machine.id]);
     server = await server.restart();
     const back = await asking(server).post(`/api/machines/${machine.id}/restore`);
@@ -71,20 +72,32 @@ describe('machines', () => {
     expect(onIt.body).toMatchObject({ code: 'machine-retired', field: 'work.machineName' });
   });
 
-  it('lose what a replacing leaves out, and keep their readings', async () => {
+  it('lose what is told as no longer known, and keep their readings', async () => {
     const machine = await added({ name: 'Ranged', duty: [{ currentA: 150, percent: 20 }] });
     await asking(server).post(`/api/machines/${machine.id}/dial-readings`).send(READING);
-    const replaced = await asking(server).put(`/api/machines/${machine.id}`).send({
-      name: 'Ranged',
-      loadedWireClass: 'ER70S-6',
-      loadedWireDiameterMm: 1.0,
-      loadedGas: 'co2',
-      wireControl: TOM.wireControl,
-    });
-    expect(replaced.status).toBe(200);
-    expect(replaced.body).not.toHaveProperty('currentRangeA');
-    expect(replaced.body).not.toHaveProperty('duty');
-    expect((replaced.body as KeptMachine).dialReadings).toHaveLength(1);
+    const less = await asking(server).patch(`/api/machines/${machine.id}`).send({ duty: null });
+    expect(less.status).toBe(200);
+    expect(less.body).not.toHaveProperty('duty');
+    expect((less.body as KeptMachine).dialReadings).toHaveLength(1);
+  });
+
+  it('are listed by name, page by page, and a page that was never given is refused', async () => {
+    const all = await itemsAt<KeptMachine>(server, '/api/machines?limit=200');
+    const names: string[] = [];
+    for (let after = ''; names.length <= all.length;) {
+      const { body } = await asking(server)
+        .get(`/api/machines?limit=1${after && `&after=${encodeURIComponent(after)}`}`)
+        .expect(200);
+      const { items, next } = body as Page<KeptMachine>;
+      expect(items).toHaveLength(1);
+      names.push(...items.map(({ name }) => name));
+      if (next === null) break;
+      after = next;
+    }
+    expect(all.length).toBeGreaterThan(1);
+    expect(names).toEqual(all.map(({ name }) => name));
+    const { status, body } = await asking(server).get('/api/machines?after=nowhere');
+    expect([status, body]).toMatchObject([400, { code: 'cursor-unreadable', field: 'after' }]);
   });
 
   it('say when volts and one-entry points were read, and only where they changed', async () => {
@@ -169,13 +182,13 @@ describe('machines', () => {
       'oneEntry.lines.0.points',
     ],
   ])('%o is refused with %s %s at %s', async (over, status, code, field) => {
-    const before = ((await asking(server).get('/api/machines')).body as unknown[]).length;
+    const before = (await itemsAt(server, '/api/machines')).length;
     const response = await asking(server)
       .post('/api/machines')
       .send({ ...TOM, ...over });
     expect(response.status).toBe(status);
     expect(response.body).toMatchObject({ code, field });
-    expect(((await asking(server).get('/api/machines')).body as unknown[]).length).toBe(before);
+    expect((await itemsAt(server, '/api/machines')).length).toBe(before);
   });
 });
 
@@ -346,7 +359,7 @@ describe('a machine as a file', () => {
   it('is refused as a whole where its name is taken or a reading is wrong', async () => {
     const machine = await measured('Twice');
     const json = (await file(machine.id, 'json')).body as MachineFile;
-    const before = ((await asking(server).get('/api/machines')).body as unknown[]).length;
+    const before = (await itemsAt(server, '/api/machines')).length;
     const taken = await asking(server).post('/api/machines/file').send(json);
     expect(taken.status).toBe(409);
     expect(taken.body).toMatchObject({ code: 'name-taken', field: 'name' });
@@ -355,7 +368,7 @@ describe('a machine as a file', () => {
       .post('/api/machines/file')
       .send({ ...json, machine: { ...json.machine, name: 'Thrice' }, dialReadings: [wrong] });
     expect(refused.body).toMatchObject({ code: 'out-of-range', field: 'dialReadings.0.run.timeS' });
-    expect(((await asking(server).get('/api/machines')).body as unknown[]).length).toBe(before);
+    expect((await itemsAt(server, '/api/machines')).length).toBe(before);
   });
 
   it('is copied with its readings or without', async () => {

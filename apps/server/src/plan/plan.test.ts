@@ -2,7 +2,7 @@ import { type Page, validated } from '@hot-bead/contract/base';
 import { planResponseSchema, type PlanResponse } from '@hot-bead/contract/line';
 import type { JobSummary } from '@hot-bead/contract/plan';
 import Database from 'better-sqlite3';
-import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -99,7 +99,7 @@ describe('POST /api/plan', () => {
 
 describe('the demo shop', () => {
   it('has its machines and jobs, and is loaded once', async () => {
-    const machines = (await asking(server).get('/api/machines')).body as { name: string }[];
+    const machines = await itemsAt<{ name: string }>(server, '/api/machines');
     expect(machines.map((machine) => machine.name)).toEqual(['Marigold', 'Old Tom', 'Suitcase']);
     const jobs = ((await asking(server).get('/api/jobs')).body as Page<JobSummary>).items;
     server = await server.restart();

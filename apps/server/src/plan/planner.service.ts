@@ -86,7 +86,7 @@ export class PlannerService {
     const before = this.putAway;
     const { schools, shelf, words } = await this.shop.read();
     const shopWords = readShopWords(words);
-    const book = { machines: await this.machines.list(), shopWords, schools, shelf };
+    const book = { machines: await this.machines.all(), shopWords, schools, shelf };
     if (before === this.putAway) this.book = book;
     return book;
   }

@@ -30,6 +30,7 @@ function settingsOf(fields: Fields): ShopSettings {
 export class ShopRecord implements RecordType<KeptShop> {
   readonly kind = 'shop';
   readonly word = 'shop';
+  readonly branches = SHOP_BRANCHES;
   readonly derived = [];
 
   constructor(

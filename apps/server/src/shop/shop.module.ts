@@ -1,11 +1,5 @@
-import {
-  keptShopSchema,
-  type ShopChange,
-  shopChangeSchema,
-  type WholeShop,
-  wholeShopSchema,
-} from '@hot-bead/contract/shop';
-import { Body, Controller, Get, Module, Patch, Put } from '@nestjs/common';
+import { keptShopSchema, type ShopChange, shopChangeSchema } from '@hot-bead/contract/shop';
+import { Body, Controller, Get, Module, Patch } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { Answers, openApi } from '../base/api-docs.ts';
@@ -26,14 +20,6 @@ export class ShopController {
   @Answers(keptShopSchema)
   read() {
     return this.shop.read();
-  }
-
-  @Put()
-  @ApiOperation({ summary: 'Replace the schools' })
-  @ApiBody({ schema: openApi(wholeShopSchema) })
-  @Answers(keptShopSchema)
-  replace(@Body(new ContractPipe(wholeShopSchema)) body: WholeShop, @Asked() command: Command) {
-    return this.shop.replace(body, command);
   }
 
   @Patch()

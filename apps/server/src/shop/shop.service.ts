@@ -1,5 +1,5 @@
-import type { KeptShop, ShopChange, WholeShop } from '@hot-bead/contract/shop';
-import { changeBetween, changeOf, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/history';
+import type { KeptShop, ShopChange } from '@hot-bead/contract/shop';
+import { changeOf, SHOP_BRANCHES } from '@hot-bead/core/history';
 import type { ShopWords } from '@hot-bead/core/line';
 import { Injectable } from '@nestjs/common';
 import type { Command } from '../history/command.ts';
@@ -33,16 +33,6 @@ export class ShopService {
       id: SHOP_ID,
       kind: 'changed',
       change: changeOf(change, SHOP_BRANCHES),
-    });
-  }
-
-  /** Takes the settings as they are sent. */
-  replace({ version: _seen, ...settings }: WholeShop, command: Command): Promise<KeptShop> {
-    const next = fieldsOf(settings, SHOP_BRANCHES);
-    return this.records.change(this.record, command, {
-      id: SHOP_ID,
-      kind: 'changed',
-      change: (fields) => changeBetween(fields, next),
     });
   }
 }

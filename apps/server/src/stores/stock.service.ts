@@ -1,18 +1,16 @@
 import { inMetric } from '@hot-bead/core/base';
-import { randomUUID } from 'node:crypto';
-import type { KeptStockItem, NewStockEntry, NewStockItem, WholeStockItem } from '@hot-bead/contract/stores';
+import type { KeptStockItem, NewStockEntry, StockChange } from '@hot-bead/contract/stores';
 import { changeBetween, type Fields, fieldsOf } from '@hot-bead/core/history';
 import type { Shelf } from '@hot-bead/core/plan';
 import { afterEntry, isUsedUp, type StockItem } from '@hot-bead/core/stores';
 import { isSameWire } from '@hot-bead/core/trade';
 import { Injectable } from '@nestjs/common';
-import { InjectRepository } from '@nestjs/typeorm';
-import { IsNull, Repository } from 'typeorm';
 import { DomainError } from '../base/errors/domain-error.ts';
 import type { Command } from '../history/command.ts';
 import { EventsService } from '../history/events.service.ts';
-import { type Made, RecordsService } from '../history/records.service.ts';
-import { StockEntity } from './stock.entity.ts';
+import { JsonRecords } from '../history/json-records.ts';
+import { RecordsService } from '../history/records.service.ts';
+import type { StockEntity } from './stock.entity.ts';
 import { StockRecord } from './stock-record.ts';
 
 /** The thing that fields make. */
@@ -28,34 +26,22 @@ function aboutOf(entry: NewStockEntry): Readonly<Record<string, string | number>
 }
 
 @Injectable()
-export class StockService {
-  constructor(
-    @InjectRepository(StockEntity) private readonly rows: Repository<StockEntity>,
-    private readonly record: StockRecord,
-    private readonly records: RecordsService,
-    events: EventsService,
-  ) {
-    events.register(record);
-  }
+export class StockService extends JsonRecords<StockEntity, StockItem, KeptStockItem, StockChange> {
+  protected readonly order = { by: 'updatedAt', holds: 'time', is: 'falling' } as const;
 
-  /** Everything in Stores, last told first. */
-  async list(): Promise<readonly KeptStockItem[]> {
-    const rows = await this.rows.find({
-      where: { awayAt: IsNull() },
-      order: { updatedAt: 'DESC', id: 'ASC' },
-    });
-    return rows.flatMap((row) => this.record.kept(row) ?? []);
+  constructor(record: StockRecord, records: RecordsService, events: EventsService) {
+    super(record, records, events);
   }
 
   /** Whether something is in Stores, and is of a kind. */
   async isOf(id: string, kind: StockItem['kind']): Promise<boolean> {
-    const row = await this.rows.findOneBy({ id });
+    const row = await this.record.query('row').where({ id }).getOne();
     return row !== null && this.record.kept(row)?.item.kind === kind;
   }
 
   /** The wires and gases that there are some of; null while Stores hold neither spool nor cylinder. */
   async shelf(): Promise<Shelf | null> {
-    const items = (await this.list()).map(({ item }) => item);
+    const items = (await this.all()).map(({ item }) => item);
     const held = items.filter((item) => item.kind !== 'part');
     if (held.length === 0) return null;
     const some = held.filter((item) => !isUsedUp(item));
@@ -67,27 +53,6 @@ export class StockService {
       wires: wires.filter((wire, i) => wires.findIndex((other) => isSameWire(other, wire)) === i),
       gases: [...new Set(gases)],
     };
-  }
-
-  create({ id, ...item }: NewStockItem, command: Command): Promise<Made<KeptStockItem>> {
-    const newId = id ?? command.id;
-    return this.records.create(this.record, command, this.record.creation(newId, item));
-  }
-
-  /** Puts many things into Stores: all of them or none. */
-  createAll(items: readonly NewStockItem[], command: Command): Promise<void> {
-    const creations = items.map(({ id, ...item }) => this.record.creation(id ?? randomUUID(), item));
-    return this.records.createAll(this.record, command, creations);
-  }
-
-  /** Takes a thing as it is sent; what is absent is no longer known. */
-  replace(id: string, { version: _seen, ...item }: WholeStockItem, command: Command): Promise<KeptStockItem> {
-    const next = fieldsOf(item, []);
-    return this.records.change(this.record, command, {
-      id,
-      kind: 'changed',
-      change: (fields) => changeBetween(fields, next),
-    });
   }
 
   /**
@@ -113,13 +78,5 @@ export class StockService {
         },
       },
     );
-  }
-
-  putAway(id: string, command: Command): Promise<void> {
-    return this.records.putAway(this.record, command, id);
-  }
-
-  restore(id: string, command: Command): Promise<KeptStockItem> {
-    return this.records.restore(this.record, command, id);
   }
 }

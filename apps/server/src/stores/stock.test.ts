@@ -1,4 +1,4 @@
-import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -27,8 +27,7 @@ interface ListedItem {
   readonly id: string;
   readonly item: object;
 }
-const listed = async (): Promise<readonly ListedItem[]> =>
-  (await asking(server).get('/api/stock').expect(200)).body as readonly ListedItem[];
+const listed = async (): Promise<readonly ListedItem[]> => await itemsAt<ListedItem>(server, '/api/stock');
 
 describe('Stores', () => {
   it('are empty at first, and nothing is held against a way for it', async () => {
@@ -110,11 +109,13 @@ describe('Stores', () => {
       .post('/api/stock')
       .send({ ...CO2, id })
       .expect(409);
-    const changed = await asking(server)
-      .put(`/api/stock/${id}`)
-      .send({ ...ARGON, name: '77' })
-      .expect(200);
+    const changed = await asking(server).patch(`/api/stock/${id}`).send({ name: '77' }).expect(200);
     expect(changed.body).toMatchObject({ item: { name: '77' }, version: 2 });
+    const { body: wrong } = await asking(server)
+      .patch(`/api/stock/${id}`)
+      .send({ diameterMm: 0.8 })
+      .expect(400);
+    expect((wrong as { field: string }).field).toBe('diameterMm'); // a cylinder has none
     const opened = { ...SPOOL, openedOn: '2026-02-11' };
     const spool = await put(opened);
     expect((await listed()).find((one) => one.id === spool)?.item).toEqual(opened);

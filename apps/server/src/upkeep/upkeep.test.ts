@@ -5,7 +5,7 @@ import type { ShopEvent } from '@hot-bead/contract/history';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job, JobSummary } from '@hot-bead/contract/plan';
 import type { KeptProvenSetting, ShopLearning } from '@hot-bead/contract/window';
-import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 /** The demo shop with forty jobs and two hundred beads more, as the version before wrote it; what was asked of it then stands beside each figure. */
 const OLD = join(__dirname, '../../test/before-foundations.sqlite');
@@ -87,7 +87,7 @@ describe('a database from before', () => {
       '0.82',
     ]);
     const beads = await Promise.all(
-      (await jobs()).map(({ id }) => read<KeptTestBead[]>(`/api/jobs/${id}/test-beads`)),
+      (await jobs()).map(({ id }) => itemsAt<KeptTestBead>(server, `/api/jobs/${id}/test-beads`)),
     );
     const all = beads.flat();
     expect(all.filter(({ weldedWith }) => weldedWith?.machineId === 'demo-old-tom')).toEqual([]);

@@ -1,5 +1,5 @@
-import { type PageRequest, pageRequestSchema } from '@hot-bead/contract/base';
-import { provenPageSchema, type ShopLearning, shopLearningSchema } from '@hot-bead/contract/window';
+import { type PageRequest, pageRequestSchema, pageSchema } from '@hot-bead/contract/base';
+import { keptProvenSettingSchema, type ShopLearning, shopLearningSchema } from '@hot-bead/contract/window';
 import { Controller, Get, Module, Param, Query } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
@@ -23,7 +23,7 @@ export class LearningController {
   @Get('machines/:machineId/proven-settings')
   @Queried(pageRequestSchema)
   @ApiOperation({ summary: 'Settings that test beads proved on a machine, the last first' })
-  @Answers(provenPageSchema)
+  @Answers(pageSchema(keptProvenSettingSchema))
   proven(
     @Param('machineId') machineId: string,
     @Query(new ContractPipe(pageRequestSchema)) query: PageRequest,

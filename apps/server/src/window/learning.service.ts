@@ -1,4 +1,4 @@
-import { pageByTime } from '../base/paging/page-by-time.ts';
+import { pageBy } from '../base/paging/page-by.ts';
 import type { Page, PageRequest } from '@hot-bead/contract/base';
 import type { KeptProvenSetting } from '@hot-bead/contract/window';
 import { isSameValue } from '@hot-bead/core/history';
@@ -90,7 +90,7 @@ export class LearningService {
     const query = this.settings
       .createQueryBuilder('setting')
       .where(`setting.machineId = :machineId AND setting.${OF_KEPT_JOBS}`, { machineId });
-    const { rows, next } = await pageByTime(query, 'at', request);
+    const { rows, next } = await pageBy(query, { by: 'at', holds: 'time', is: 'falling' }, request);
     const titles = await this.titlesOf(rows.map(({ jobId }) => jobId));
     return {
       items: rows.map((row) => ({

@@ -3,7 +3,7 @@ import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
 import type { KeptProvenSetting, ShopLearning } from '@hot-bead/contract/window';
-import { asking, type RunningServer, runningServer } from '../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -71,10 +71,13 @@ it('proven settings are those of jobs on a named machine whose ladder is finishe
   const share = (0.25 + 0.35 ** 2) / (0.25 + 0.35 ** 2 + toldVarianceV2);
   expect((await voltsNow()) - byTheBook).toBeCloseTo(share * toldOffsetV, 9);
   const schools = { learning: 'keep-to-book' };
-  await asking(server).put('/api/shop').send({ schools }).expect(200);
+  await asking(server).patch('/api/shop').send({ schools }).expect(200);
   expect(await voltsNow()).toBe(byTheBook);
   expect(await proven()).toEqual(list);
-  await asking(server).put('/api/shop').send({ schools: {} }).expect(200);
+  await asking(server)
+    .patch('/api/shop')
+    .send({ schools: { learning: null } })
+    .expect(200);
 
   // what was proved with one wire stays true of that wire, whatever is put on the machine later
   await asking(server).patch(`/api/machines/${machineId}`).send({ loadedWireDiameterMm: 1.0 }).expect(200);
@@ -89,7 +92,7 @@ it('proven settings are those of jobs on a named machine whose ladder is finishe
 
   // the bead that it was taken with goes, and with it what was taken; it comes back with it
   const path = `/api/jobs/${proved.id}/test-beads`;
-  const beads = (await asking(server).get(path)).body as KeptTestBead[];
+  const beads = await itemsAt<KeptTestBead>(server, path);
   await asking(server).delete(`${path}/${beads[3]?.id}`).expect(204);
   expect((await proven()).items).toEqual([]);
   await asking(server).post(`${path}/${beads[3]?.id}/restore`).expect(200);

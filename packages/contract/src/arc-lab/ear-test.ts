@@ -8,8 +8,6 @@ import { exactly } from '../base/validation.ts';
 
 /** Most answers of one test. */
 export const EAR_ANSWERS_MOST = 60;
-/** Most tests that are told of one learner: the last ones. */
-export const EAR_TESTS_MOST = 500;
 
 /** One answer by ear: what was asked, what was right, what was said. */
 export interface EarAnswer {
@@ -100,7 +98,6 @@ export const keptEarTestSchema = exactly<KeptEarTest>({
   updatedAt: Joi.string().required(),
   away: Joi.boolean().required(),
 });
-export const earTestListSchema = Joi.array<KeptEarTest[]>().items(keptEarTestSchema);
 const count = Joi.number().integer().min(0).required();
 export const learnerListSchema = Joi.array<Learner[]>().items(
   exactly<Learner>({

@@ -1,8 +1,6 @@
 export {
-  EAR_TESTS_MOST,
   type EarAnswer,
   type EarTest,
-  earTestListSchema,
   earTestSchema,
   KEPT_EAR_TEST,
   type KeptEarTest,

@@ -19,9 +19,6 @@ export {
   type Piece,
   type PieceChange,
   pieceChangeSchema,
-  pieceListSchema,
   pieceSchema,
-  type PieceWithWelds,
-  pieceWithWeldsSchema,
   WELD_LINES_MOST,
 } from './piece.ts';

@@ -3,7 +3,7 @@ import type { TaskWeight } from '@hot-bead/core/day';
 import { NUMBER_OFF_RANGE } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from '../history/command.ts';
-import { type Job, jobSchema, LINE_MAX, unitSchema } from '../plan/job.ts';
+import { LINE_MAX, unitSchema } from '../plan/job.ts';
 import { lineSchema, textSchema } from '../base/plain-text.ts';
 import type { StoredShape } from '../history/stored.ts';
 import { localTimeSchema, weightSchema } from '../plan/task.ts';
@@ -39,12 +39,6 @@ export interface KeptPiece extends Piece {
   /** Its welds, and how many of them are done. */
   readonly welds: number;
   readonly welded: number;
-}
-
-/** A piece with its welds in order. */
-export interface PieceWithWelds {
-  readonly piece: KeptPiece;
-  readonly welds: readonly Job[];
 }
 
 /** One weld that is added to a piece, as a line. */
@@ -106,11 +100,6 @@ export const keptPieceSchema = exactly<KeptPiece>({
   away: Joi.boolean().required(),
   welds: Joi.number().required(),
   welded: Joi.number().required(),
-});
-export const pieceListSchema = Joi.array<KeptPiece[]>().items(keptPieceSchema);
-export const pieceWithWeldsSchema = exactly<PieceWithWelds>({
-  piece: keptPieceSchema.required(),
-  welds: Joi.array().items(jobSchema).required(),
 });
 
 export const newWeldsSchema = Joi.object<NewWelds>({

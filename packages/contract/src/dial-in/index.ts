@@ -9,6 +9,5 @@ export {
   type PlanSnapshot,
   type TestBeadChange,
   testBeadChangeSchema,
-  testBeadListSchema,
   testBeadSchema,
 } from './test-bead.ts';

@@ -183,5 +183,3 @@ export const testBeadSchema = Joi.object<KeptTestBead>({
   ...partFields,
   createdAt: Joi.string().required(),
 });
-
-export const testBeadListSchema = Joi.array<KeptTestBead[]>().items(testBeadSchema);

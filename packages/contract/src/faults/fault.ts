@@ -17,7 +17,6 @@ import { MACHINE_FEATURES } from '@hot-bead/core/machine';
 import { BASE_METALS, JOINTS, PLACES, PLANNED_MODES, POSITIONS } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from '../history/command.ts';
-import { pageSchema } from '../base/page.ts';
 import { textSchema } from '../base/plain-text.ts';
 import type { StoredShape } from '../history/stored.ts';
 import { exactly } from '../base/validation.ts';
@@ -249,7 +248,6 @@ export const keptFaultCaseSchema = exactly<KeptFaultCase>({
   updatedAt: Joi.string().required(),
   away: Joi.boolean().required(),
 });
-export const faultCasePageSchema = pageSchema(keptFaultCaseSchema);
 
 /** How often a cause was what was wrong, by process, machine and month. */
 export interface FaultCount {

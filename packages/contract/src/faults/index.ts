@@ -3,7 +3,6 @@ export {
   type FaultCase,
   type FaultCaseChange,
   faultCaseChangeSchema,
-  faultCasePageSchema,
   faultCaseSchema,
   type FaultCount,
   faultCountListSchema,

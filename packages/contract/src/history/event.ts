@@ -1,7 +1,6 @@
 import Joi from 'joi';
 import { fieldChangeSchema } from './command.ts';
 import { type FieldChange, RECORD_KINDS, type RecordKind } from '@hot-bead/core/history';
-import { pageSchema } from '../base/page.ts';
 import { exactly } from '../base/validation.ts';
 
 /** What can happen to one. */
@@ -74,8 +73,6 @@ export const shopEventSchema = exactly<ShopEvent>({
     .allow(null)
     .required(),
 });
-
-export const eventPageSchema = pageSchema(shopEventSchema);
 
 /** A record that was kept in a form that cannot be read: it is left alone, and nothing else is harmed by it. */
 export interface SetAside {

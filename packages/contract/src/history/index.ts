@@ -12,12 +12,12 @@ export {
 export {
   type EventAbout,
   type EventKind,
-  eventPageSchema,
   type SetAside,
   setAsideListSchema,
   type SetAsideRecord,
   setAsideRecordSchema,
   type ShopEvent,
+  shopEventSchema,
 } from './event.ts';
 export {
   gasWord,
@@ -32,7 +32,6 @@ export {
   logFilterSchema,
   type LogKind,
   type LogLine,
-  logPageSchema,
   type LogPoint,
   type LogRequest,
   logRequestSchema,

@@ -1,7 +1,7 @@
 import { gasNamed, type GasId, type Joint, JOINTS, WIRE_CLASSES, type WireClass } from '@hot-bead/core/trade';
 import Joi from 'joi';
 import { gasSchema } from '../trade/gas.ts';
-import { type PageRequest, pageRequestSchema, pageSchema } from '../base/page.ts';
+import { type PageRequest, pageRequestSchema } from '../base/page.ts';
 import { exactly } from '../base/validation.ts';
 
 /** What a line of the log can tell of. */
@@ -90,7 +90,6 @@ export const logEntrySchema = exactly<LogEntry>({
   minutes: number,
   count: number,
 });
-export const logPageSchema = pageSchema(logEntrySchema);
 
 export const LOG_SORTS = ['newest', 'oldest', 'thinnest', 'thickest'] as const;
 export type LogSort = (typeof LOG_SORTS)[number];

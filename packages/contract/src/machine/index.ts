@@ -31,14 +31,11 @@ export {
   type KeptMachine,
   type MachineChange,
   machineChangeSchema,
-  machineListSchema,
   type MachineProfile,
   machineSchema,
   type NewMachine,
   newMachineSchema,
   newNameSchema,
-  type WholeMachine,
-  wholeMachineSchema,
 } from './machine.ts';
 export { type KeptPastReadings, pastReadingsListSchema } from './past-readings.ts';
 export { OTHER_VALUE, type RigChange, rigChangeSchema, type RigValueChange } from './rig.ts';

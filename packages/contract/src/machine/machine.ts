@@ -38,9 +38,6 @@ export interface NewMachine extends Machine, ChosenId {}
 /** Changes to a machine, field by field: what is absent stays, null is no longer known. */
 export type MachineChange = SeenVersion & { readonly [K in keyof Omit<Machine, 'rig'>]?: Machine[K] | null };
 
-/** A machine taken whole: what is absent is no longer known. */
-export interface WholeMachine extends Machine, SeenVersion {}
-
 /** A machine as it is kept, with the readings that count. */
 export interface KeptMachine extends Machine {
   readonly id: string;
@@ -195,9 +192,6 @@ export const newNameSchema = exactly<Pick<Machine, 'name'>>({ name: machineNameS
 export const newMachineSchema = consistent(
   Joi.object<NewMachine>({ ...entered, name: machineNameSchema, id: idSchema }),
 );
-export const wholeMachineSchema = consistent(
-  Joi.object<WholeMachine>({ ...entered, version: versionSchema }),
-);
 
 /** How it stands is told step by step, never as a whole. */
 const { rig: _rig, ...told } = fields;
@@ -240,5 +234,3 @@ export const machineSchema = Joi.object<KeptMachine>({
   voltsReadAt: Joi.string().allow(null).required(),
   entryReadAt: Joi.string().allow(null).required(),
 });
-
-export const machineListSchema = Joi.array<KeptMachine[]>().items(machineSchema);

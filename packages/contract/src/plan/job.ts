@@ -12,7 +12,7 @@ import { DIAL_WAYS, type DialWay } from '@hot-bead/core/window';
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from '../history/command.ts';
 import { figure } from '../base/figure.ts';
-import { type FindRequest, findRequestSchema, pageSchema } from '../base/page.ts';
+import { type FindRequest, findRequestSchema } from '../base/page.ts';
 import { lineSchema } from '../base/plain-text.ts';
 import type { StoredShape } from '../history/stored.ts';
 import { type JobTask, type JobTaskChange, taskChangeSchema, taskSchema } from './task.ts';
@@ -224,14 +224,12 @@ export const jobSchema = exactly<Job>({
 
 export const jobListSchema = Joi.array<Job[]>().items(jobSchema);
 
-export const jobPageSchema = pageSchema(
-  exactly<JobSummary>({
-    ...summaryFields,
-    state: Joi.valid(...JOB_STATES).required(),
-    queued: Joi.boolean().required(),
-    pieceId: Joi.string().allow(null).required(),
-  }),
-);
+export const jobSummarySchema = exactly<JobSummary>({
+  ...summaryFields,
+  state: Joi.valid(...JOB_STATES).required(),
+  queued: Joi.boolean().required(),
+  pieceId: Joi.string().allow(null).required(),
+});
 
 export const findJobsSchema = findRequestSchema.append<FindJobs>({
   piece: Joi.string().max(60),

@@ -1,7 +1,6 @@
 export {
   type InspectionChange,
   inspectionChangeSchema,
-  inspectionListSchema,
   inspectionSchema,
   KEPT_INSPECTION,
   type KeptInspection,
@@ -17,8 +16,6 @@ export {
   newRunSchema,
   type RunChange,
   runChangeSchema,
-  runListSchema,
-  runPageSchema,
   runRecordSchema,
   type RunRecordValue,
 } from './run.ts';
@@ -29,7 +26,6 @@ export {
   type NewSheetRevision,
   newSheetRevisionSchema,
   type SheetDrawing,
-  sheetListSchema,
   type SheetRevision,
   sheetRevisionSchema,
 } from './sheet.ts';

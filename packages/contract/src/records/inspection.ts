@@ -173,4 +173,3 @@ export const keptInspectionSchema = exactly<KeptInspection>({
   updatedAt: Joi.string().required(),
   away: Joi.boolean().required(),
 });
-export const inspectionListSchema = Joi.array<KeptInspection[]>().items(keptInspectionSchema);

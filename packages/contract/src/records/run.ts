@@ -16,7 +16,6 @@ import {
 import Joi from 'joi';
 import { type ChosenId, idSchema, type SeenVersion, versionSchema } from '../history/command.ts';
 import { figure } from '../base/figure.ts';
-import { pageSchema } from '../base/page.ts';
 import { lineSchema, textSchema } from '../base/plain-text.ts';
 import type { StoredShape } from '../history/stored.ts';
 import { momentSchema } from '../base/time.ts';
@@ -124,5 +123,3 @@ export const keptRunSchema = exactly<KeptRun>({
   updatedAt: Joi.string().required(),
   away: Joi.boolean().required(),
 });
-export const runListSchema = Joi.array<KeptRun[]>().items(keptRunSchema);
-export const runPageSchema = pageSchema(keptRunSchema);

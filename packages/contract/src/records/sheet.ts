@@ -98,4 +98,3 @@ export const keptSheetSchema = exactly<KeptSheet>({
   updatedAt: Joi.string().required(),
   away: Joi.boolean().required(),
 });
-export const sheetListSchema = Joi.array<KeptSheet[]>().items(keptSheetSchema);

@@ -7,6 +7,4 @@ export {
   type ShopChange,
   shopChangeSchema,
   type ShopSettings,
-  type WholeShop,
-  wholeShopSchema,
 } from './shop.ts';

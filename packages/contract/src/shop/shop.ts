@@ -28,9 +28,6 @@ export interface KeptShop extends ShopSettings {
   readonly shelf: Shelf | null;
 }
 
-/** Settings taken whole. */
-export interface WholeShop extends ShopSettings, SeenVersion {}
-
 /** Changes of the settings, field by field; null takes a choice away. */
 export interface ShopChange extends SeenVersion {
   readonly schools?: { readonly [K in keyof Schools]?: Schools[K] | null };
@@ -69,7 +66,6 @@ export const keptShopSchema = Joi.object<KeptShop>({
   version: versionSchema.required(),
   shelf: shelfSchema.allow(null).required(),
 });
-export const wholeShopSchema = Joi.object<WholeShop>({ ...settings, version: versionSchema });
 
 export const shopChangeSchema = Joi.object<ShopChange>({
   version: versionSchema,

@@ -5,9 +5,8 @@ export {
   type NewStockEntry,
   type NewStockItem,
   newStockItemSchema,
+  type StockChange,
+  stockChangeSchema,
   stockEntrySchema,
   stockItemSchema,
-  stockListSchema,
-  type WholeStockItem,
-  wholeStockItemSchema,
 } from './stock.ts';

@@ -117,8 +117,12 @@ const ITEM = byKind({ spool: spoolFields, cylinder: cylinderFields, part: partFi
 
 /** A thing in Stores as it is entered. */
 export type NewStockItem = (Spool | Cylinder | Part) & ChosenId;
-/** A thing in Stores taken whole. */
-export type WholeStockItem = (Spool | Cylinder | Part) & SeenVersion;
+type FieldOf<Item> = Item extends unknown ? Exclude<keyof Item, 'kind'> : never;
+type ValueOf<Item, Field> = Item extends unknown ? (Field extends keyof Item ? Item[Field] : never) : never;
+/** What of a thing in Stores changes, field by field; null is no longer known. What kind of thing it is stays. */
+export type StockChange = SeenVersion & {
+  readonly [Field in FieldOf<StockItem>]?: ValueOf<StockItem, Field> | null;
+};
 
 /** A thing in Stores as it is kept. */
 export interface KeptStockItem {
@@ -132,7 +136,21 @@ export interface KeptStockItem {
 
 export const stockItemSchema = possible(Joi.object<StockItem>(ITEM));
 export const newStockItemSchema = possible(Joi.object<NewStockItem>({ ...ITEM, id: idSchema }));
-export const wholeStockItemSchema = possible(Joi.object<WholeStockItem>({ ...ITEM, version: versionSchema }));
+
+/** Fields of whatever kind, each alone; whether they make a thing of its kind is asked where they come together. */
+function changeable(kinds: readonly Readonly<Record<string, Joi.Schema>>[]): Record<string, Joi.Schema> {
+  const names = [...new Set(kinds.flatMap(Object.keys))];
+  const schemaOf = (name: string): Joi.Schema => {
+    const schemas = kinds.flatMap(({ [name]: schema }) => (schema ? [schema.optional().allow(null)] : []));
+    const [only] = schemas;
+    return schemas.length === 1 && only ? only : Joi.alternatives(...schemas);
+  };
+  return Object.fromEntries(names.map((name) => [name, schemaOf(name)]));
+}
+export const stockChangeSchema = Joi.object<StockChange>({
+  ...changeable([spoolFields, cylinderFields, partFields]),
+  version: versionSchema,
+});
 
 export const keptStockItemSchema = exactly<KeptStockItem>({
   id: Joi.string().required(),
@@ -141,7 +159,6 @@ export const keptStockItemSchema = exactly<KeptStockItem>({
   updatedAt: Joi.string().required(),
   away: Joi.boolean().required(),
 });
-export const stockListSchema = Joi.array<KeptStockItem[]>().items(keptStockItemSchema);
 
 /** What is told of a thing in Stores; the ledger keeps it as it was told. */
 export type NewStockEntry = StockEntry;

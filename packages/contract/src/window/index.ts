@@ -1,1 +1,6 @@
-export { type KeptProvenSetting, provenPageSchema, type ShopLearning, shopLearningSchema } from './proven.ts';
+export {
+  type KeptProvenSetting,
+  keptProvenSettingSchema,
+  type ShopLearning,
+  shopLearningSchema,
+} from './proven.ts';

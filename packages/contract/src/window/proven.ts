@@ -2,7 +2,6 @@ import { JOINTS, POSITIONS, TRANSFER_MODES } from '@hot-bead/core/trade';
 import type { BeadsTold, LearnedGroup, MachineLearning, ProvenSetting } from '@hot-bead/core/window';
 import Joi from 'joi';
 import { gasSchema } from '../trade/gas.ts';
-import { pageSchema } from '../base/page.ts';
 import { wireSchema } from '../trade/wire.ts';
 import { exactly } from '../base/validation.ts';
 
@@ -38,16 +37,14 @@ const settingFields = {
   position: Joi.valid(...POSITIONS).required(),
 };
 
-export const provenPageSchema = pageSchema(
-  exactly<KeptProvenSetting>({
-    ...settingFields,
-    id: Joi.string().required(),
-    machineId: Joi.string().required(),
-    jobId: Joi.string().required(),
-    title: Joi.string().required(),
-    at: Joi.string().required(),
-  }),
-);
+export const keptProvenSettingSchema = exactly<KeptProvenSetting>({
+  ...settingFields,
+  id: Joi.string().required(),
+  machineId: Joi.string().required(),
+  jobId: Joi.string().required(),
+  title: Joi.string().required(),
+  at: Joi.string().required(),
+});
 
 /** What beads taught of every machine in use, by the machine's id. */
 export type ShopLearning = Readonly<Record<string, MachineLearning>>;

@@ -1,10 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { renameSync } from 'node:fs';
 import type { Page } from '@hot-bead/contract/base';
-import type { KeptTestBead } from '@hot-bead/contract/dial-in';
 import type { Job, JobSummary } from '@hot-bead/contract/plan';
 import Database from 'better-sqlite3';
-import { asking, inOnePacket, type RunningServer, runningServer } from '../../../test/running-server.ts';
+import {
+  asking,
+  inOnePacket,
+  itemsAt,
+  type RunningServer,
+  runningServer,
+} from '../../../test/running-server.ts';
 import { smallDisk } from '../../../test/small-disk.ts';
 import { Writes } from './writes.ts';
 
@@ -36,7 +41,7 @@ describe('a transaction that cannot be kept', () => {
     const { id } = await made();
     server = await server.restart();
     expect(await ids()).toEqual([id]);
-    expect((await asking(server).get(`/api/jobs/${id}/test-beads`)).body as KeptTestBead[]).toEqual([]);
+    expect(await itemsAt(server, `/api/jobs/${id}/test-beads`)).toEqual([]);
   });
 
   it('is not answered as kept where its connection lost it', async () => {
@@ -194,7 +199,7 @@ describe('a command sent again', () => {
       ]);
     }
     expect([...(await ids())].toSorted()).toEqual([id, other.id].toSorted());
-    expect((await asking(server).get('/api/machines')).body).toEqual([]);
+    expect(await itemsAt(server, '/api/machines')).toEqual([]);
   });
 
   it('of several records together is taken once, and nothing else under its id', async () => {

@@ -3,7 +3,7 @@ import type { Page } from '@hot-bead/contract/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { JobSummary } from '@hot-bead/contract/plan';
 import Database from 'better-sqlite3';
-import { asking, type RunningServer, runningServer } from '../../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../../test/running-server.ts';
 import { databaseTrouble } from './sqlite-errors.ts';
 
 let server: RunningServer;
@@ -119,13 +119,13 @@ describe('a row that cannot be read', () => {
     expect((await asking(server).get('/api/jobs')).status).toBe(200);
     await broken('machine', 'profile', 'not json', 'demo-marigold');
     await asking(server)
-      .put('/api/shop')
+      .patch('/api/shop')
       .send({ schools: { leanMix: 'avoid' } })
       .expect(200);
     await server.writing.query(`UPDATE shop SET schools = '{"leanMix":"sometimes"}'`);
     server = await server.restart();
     expect((await asking(server).post('/api/plan').send({ line: '3 mm tee Old Tom' })).status).toBe(200);
-    const machines = (await asking(server).get('/api/machines')).body as KeptMachine[];
+    const machines = await itemsAt<KeptMachine>(server, '/api/machines');
     expect(machines.map(({ name }) => name)).toEqual(['Old Tom', 'Suitcase']);
     const aside = (await asking(server).get('/api/set-aside')).body as { id: string }[];
     expect(aside.map((one) => one.id).toSorted()).toEqual(['demo-marigold', 'shop']);

@@ -32,9 +32,8 @@ export class PieceRecord extends JsonRecord<PieceEntity, 'piece', Piece, KeptPie
     return counted as KeptPiece;
   }
 
-  /** Rows as they are told, with their welds; those that cannot be read are set aside. */
-  told(rows: readonly PieceEntity[]): Promise<readonly KeptPiece[]> {
-    return this.counted(rows.flatMap((row) => this.kept(row) ?? []));
+  override async toldRows(rows: readonly PieceEntity[]): Promise<readonly KeptPiece[]> {
+    return this.counted(await super.toldRows(rows));
   }
 
   private async counted(pieces: readonly KeptPiece[]): Promise<readonly KeptPiece[]> {

@@ -1,21 +1,19 @@
+import { pageRequestSchema } from '@hot-bead/contract/base';
 import {
   keptPieceSchema,
-  type NewPiece,
   newPieceSchema,
   type NewWelds,
   newWeldsSchema,
-  type PieceChange,
   pieceChangeSchema,
-  pieceListSchema,
-  pieceWithWeldsSchema,
 } from '@hot-bead/contract/day';
 import { jobListSchema } from '@hot-bead/contract/plan';
-import { Body, Controller, Delete, Get, HttpCode, Module, Param, Patch, Post } from '@nestjs/common';
+import { Body, Controller, Get, Module, Param, Post } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { Answers, openApi } from '../../base/api-docs.ts';
 import { ContractPipe } from '../../base/errors/contract.pipe.ts';
 import { Asked, type Command } from '../../history/command.ts';
+import { changedRoutes } from '../../history/record-routes.ts';
 import { JobsModule } from '../../plan/jobs/jobs.module.ts';
 import { PieceEntity } from './piece.entity.ts';
 import { PieceRecord } from './piece-record.ts';
@@ -23,41 +21,30 @@ import { PiecesService } from './pieces.service.ts';
 
 @ApiTags('pieces')
 @Controller('api/pieces')
-export class PiecesController {
-  constructor(private readonly pieces: PiecesService) {}
-
-  @Get()
-  @ApiOperation({ summary: 'Pieces, last changed first, with how many welds each has' })
-  @Answers(pieceListSchema)
-  list() {
-    return this.pieces.list();
+export class PiecesController extends changedRoutes({
+  kept: keptPieceSchema,
+  listed: keptPieceSchema,
+  made: newPieceSchema,
+  changed: pieceChangeSchema,
+  list: pageRequestSchema,
+  says: {
+    list: 'Pieces, last changed first, with how many welds each has',
+    one: 'One piece',
+    create: 'Begin a piece',
+    change: 'Change a piece, field by field; null takes a field away',
+    putAway: 'Put it away; its welds stay, and it can be brought back',
+    restore: 'Bring back what was put away',
+  },
+}) {
+  constructor(private readonly pieces: PiecesService) {
+    super(pieces);
   }
 
-  @Post()
-  @ApiOperation({ summary: 'Begin a piece' })
-  @ApiBody({ schema: openApi(newPieceSchema) })
-  @Answers(keptPieceSchema, 201, 200)
-  create(@Body(new ContractPipe(newPieceSchema)) body: NewPiece, @Asked() command: Command) {
-    return this.pieces.create(body, command);
-  }
-
-  @Get(':id')
-  @ApiOperation({ summary: 'One piece with its welds in order' })
-  @Answers(pieceWithWeldsSchema)
-  read(@Param('id') id: string) {
-    return this.pieces.read(id);
-  }
-
-  @Patch(':id')
-  @ApiOperation({ summary: 'Change a piece, field by field; null takes a field away' })
-  @ApiBody({ schema: openApi(pieceChangeSchema) })
-  @Answers(keptPieceSchema)
-  change(
-    @Param('id') id: string,
-    @Body(new ContractPipe(pieceChangeSchema)) body: PieceChange,
-    @Asked() command: Command,
-  ) {
-    return this.pieces.change(id, body, command);
+  @Get(':id/welds')
+  @ApiOperation({ summary: "A piece's welds, in order" })
+  @Answers(jobListSchema)
+  welds(@Param('id') id: string) {
+    return this.pieces.welds(id);
   }
 
   @Post(':id/welds')
@@ -70,21 +57,6 @@ export class PiecesController {
     @Asked() command: Command,
   ) {
     return this.pieces.addWelds(id, body, command);
-  }
-
-  @Delete(':id')
-  @HttpCode(204)
-  @ApiOperation({ summary: 'Put it away; its welds stay, and it can be brought back' })
-  putAway(@Param('id') id: string, @Asked() command: Command) {
-    return this.pieces.putAway(id, command);
-  }
-
-  @Post(':id/restore')
-  @HttpCode(200)
-  @ApiOperation({ summary: 'Bring back what was put away' })
-  @Answers(keptPieceSchema)
-  restore(@Param('id') id: string, @Asked() command: Command) {
-    return this.pieces.restore(id, command);
   }
 }
 

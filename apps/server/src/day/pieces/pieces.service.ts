@@ -1,64 +1,33 @@
-import { randomUUID } from 'node:crypto';
 import { ContractError, type Problem } from '@hot-bead/contract/base';
-import type { KeptPiece, NewPiece, NewWelds, PieceChange, PieceWithWelds } from '@hot-bead/contract/day';
+import type { KeptPiece, NewWelds, Piece, PieceChange } from '@hot-bead/contract/day';
 import type { Job } from '@hot-bead/contract/plan';
-import { changeOf } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
-import { IsNull } from 'typeorm';
 import { notFound } from '../../base/errors/domain-error.ts';
 import type { Command } from '../../history/command.ts';
 import { EventsService } from '../../history/events.service.ts';
-import { type Made, RecordsService } from '../../history/records.service.ts';
+import { JsonRecords } from '../../history/json-records.ts';
+import { RecordsService } from '../../history/records.service.ts';
 import { JobsService } from '../../plan/jobs/jobs.service.ts';
-import { PieceEntity } from './piece.entity.ts';
+import type { PieceEntity } from './piece.entity.ts';
 import { PieceRecord } from './piece-record.ts';
 
 @Injectable()
-export class PiecesService {
+export class PiecesService extends JsonRecords<PieceEntity, Piece, KeptPiece, PieceChange> {
+  protected readonly order = { by: 'updatedAt', holds: 'time', is: 'falling' } as const;
+
   constructor(
-    private readonly record: PieceRecord,
-    private readonly records: RecordsService,
-    private readonly jobs: JobsService,
+    record: PieceRecord,
+    records: RecordsService,
     events: EventsService,
+    private readonly jobs: JobsService,
   ) {
-    events.register(record);
+    super(record, records, events);
   }
 
-  /** Every piece, last changed first. */
-  async list(): Promise<readonly KeptPiece[]> {
-    const rows = await this.record.manager.find(PieceEntity, {
-      where: { awayAt: IsNull() },
-      order: { updatedAt: 'DESC', id: 'ASC' },
-    });
-    return this.record.told(rows);
-  }
-
-  async read(id: string): Promise<PieceWithWelds> {
-    const piece = await this.record.tell(id);
-    return { piece, welds: await this.jobs.ofPiece(id) };
-  }
-
-  create({ id, ...piece }: NewPiece, command: Command): Promise<Made<KeptPiece>> {
-    const newId = id ?? command.id;
-    return this.records.create(this.record, command, this.record.creation(newId, piece));
-  }
-
-  /** Begins many pieces: all of them or none. */
-  createAll(pieces: readonly NewPiece[], command: Command): Promise<void> {
-    const creations = pieces.map(({ id, ...piece }) => this.record.creation(id ?? randomUUID(), piece));
-    return this.records.createAll(this.record, command, creations);
-  }
-
-  change(id: string, { version: _seen, ...change }: PieceChange, command: Command): Promise<KeptPiece> {
-    return this.records.change(this.record, command, { id, kind: 'changed', change: changeOf(change, []) });
-  }
-
-  putAway(id: string, command: Command): Promise<void> {
-    return this.records.putAway(this.record, command, id);
-  }
-
-  restore(id: string, command: Command): Promise<KeptPiece> {
-    return this.records.restore(this.record, command, id);
+  /** The welds of a piece, in order. */
+  async welds(id: string): Promise<readonly Job[]> {
+    await this.one(id);
+    return this.jobs.ofPiece(id);
   }
 
   /**

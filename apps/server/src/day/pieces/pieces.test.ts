@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@hot-bead/contract/base';
-import type { KeptPiece, PieceWithWelds } from '@hot-bead/contract/day';
+import type { KeptPiece } from '@hot-bead/contract/day';
 import type { Job, JobSummary } from '@hot-bead/contract/plan';
-import { asking, type RunningServer, runningServer } from '../../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -20,8 +20,11 @@ async function begun(over: object = {}): Promise<KeptPiece> {
 const lines = (...of: readonly string[]) => of.map((line) => ({ id: randomUUID(), line }));
 const add = (piece: KeptPiece, welds: readonly object[]) =>
   asking(server).post(`/api/pieces/${piece.id}/welds`).send({ welds });
-const read = async (id: string): Promise<PieceWithWelds> =>
-  (await asking(server).get(`/api/pieces/${id}`).expect(200)).body as PieceWithWelds;
+const read = async (id: string): Promise<{ readonly piece: KeptPiece; readonly welds: readonly Job[] }> => {
+  const { body: piece } = await asking(server).get(`/api/pieces/${id}`).expect(200);
+  const { body: welds } = await asking(server).get(`/api/pieces/${id}/welds`).expect(200);
+  return { piece: piece as KeptPiece, welds: welds as Job[] };
+};
 
 describe('pieces', () => {
   it('are begun, changed field by field, listed last changed first, put away and brought back', async () => {
@@ -29,12 +32,12 @@ describe('pieces', () => {
     expect(cart).toMatchObject({ name: 'Cart', numberOff: 4, welds: 0, welded: 0, away: false });
     const gate = await begun({ name: 'Gate' });
     await asking(server).patch(`/api/pieces/${cart.id}`).send({ weight: 3, due: null }).expect(200);
-    const list = (await asking(server).get('/api/pieces').expect(200)).body as KeptPiece[];
+    const list = await itemsAt<KeptPiece>(server, '/api/pieces');
     expect(list.map(({ name }) => name)).toEqual(['Cart', 'Gate']);
     expect(list[0]).toMatchObject({ weight: 3, note: 'For the yard.' });
     expect(list[0]).not.toHaveProperty('due');
     await asking(server).delete(`/api/pieces/${gate.id}`).expect(204);
-    expect((await asking(server).get('/api/pieces')).body).toHaveLength(1);
+    expect(await itemsAt(server, '/api/pieces')).toHaveLength(1);
     await asking(server).post(`/api/pieces/${gate.id}/restore`).expect(200);
     const [event] = ((await asking(server).get(`/api/events?of=${cart.id}`)).body as { items: object[] })
       .items;

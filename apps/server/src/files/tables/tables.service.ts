@@ -67,9 +67,9 @@ export class TablesService {
     if (name === 'stores')
       yield tableCsv(
         table,
-        (await this.stock.list()).map(({ item }) => item),
+        (await this.stock.all()).map(({ item }) => item),
       );
-    else if (name === 'pieces') yield tableCsv(table, await this.pieces.list());
+    else if (name === 'pieces') yield tableCsv(table, await this.pieces.all());
     else yield* this.writtenLog(table, filter);
   }
 

@@ -1,5 +1,5 @@
 import type { TableReport } from '@hot-bead/contract/files';
-import { asking, type RunningServer, runningServer } from '../../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -26,18 +26,18 @@ describe('Stores as a table', () => {
     expect(out).toContain('spool,ER70S-6,0.8,,,,,yes,,,,,,,5,0.2,3.25');
     const again = await send('stores', out);
     expect(again).toMatchObject({ taken: true, lines: 2 });
-    const { body } = await asking(server).get('/api/stock').expect(200);
-    const items = (body as { item: object }[]).map(({ item }) => JSON.stringify(item)).toSorted();
+    const stock = await itemsAt<{ item: object }>(server, '/api/stock');
+    const items = stock.map(({ item }) => JSON.stringify(item)).toSorted();
     expect(items).toHaveLength(4);
     expect(items[0]).toBe(items[1]);
     expect(items[2]).toBe(items[3]);
   });
 
   it('with one line that cannot be is refused whole, and the line is named', async () => {
-    const before = (await asking(server).get('/api/stock')).body as object[];
+    const before = await itemsAt(server, '/api/stock');
     const report = await send('stores', `${CSV}spool,ER70S-6,0.8,5,0.2,9,,,,,\n`);
     expect(report).toMatchObject({ taken: false, lines: 3, refusedLines: 1, refused: [{ line: 4 }] });
-    expect((await asking(server).get('/api/stock')).body).toHaveLength(before.length);
+    expect(await itemsAt(server, '/api/stock')).toHaveLength(before.length);
   });
 
   it.each([
@@ -90,7 +90,7 @@ describe('Stores as a table', () => {
 
   it('that is sent twice by one command is taken once', async () => {
     const command = '00000000-0000-4000-8000-0000000000f1';
-    const count = async () => ((await asking(server).get('/api/stock')).body as object[]).length;
+    const count = async () => (await itemsAt(server, '/api/stock')).length;
     const before = await count();
     for (const _time of [1, 2])
       await asking(server)
@@ -109,7 +109,7 @@ it('pieces go out and come back, a text that looks like a formula among them', a
   const out = await read('pieces');
   expect(out).toContain(`"Cart, frame",2,,,'=SUM(A1),`);
   await send('pieces', out);
-  const pieces = (await asking(server).get('/api/pieces')).body as { name: string; note: string }[];
+  const pieces = await itemsAt<{ name: string; note: string }>(server, '/api/pieces');
   expect(pieces.map(({ name, note }) => [name, note])).toEqual([
     ['Cart, frame', '=SUM(A1)'],
     ['Cart, frame', '=SUM(A1)'],

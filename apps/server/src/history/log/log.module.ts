@@ -1,9 +1,9 @@
+import { pageSchema } from '@hot-bead/contract/base';
 import {
   logChartsSchema,
   logEntrySchema,
   type LogFilter,
   logFilterSchema,
-  logPageSchema,
   type LogRequest,
   logRequestSchema,
 } from '@hot-bead/contract/history';
@@ -23,7 +23,7 @@ export class LogController {
   @Get()
   @Queried(logRequestSchema)
   @ApiOperation({ summary: 'Everything that happened, page by page, by filters and full text' })
-  @Answers(logPageSchema)
+  @Answers(pageSchema(logEntrySchema))
   page(@Query(new ContractPipe(logRequestSchema)) request: LogRequest) {
     return this.log.page(request);
   }

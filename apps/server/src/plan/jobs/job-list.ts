@@ -1,6 +1,6 @@
 import type { FindJobs, JobState, JobSummary } from '@hot-bead/contract/plan';
 import { Brackets, type EntityManager } from 'typeorm';
-import { pageByTime } from '../../base/paging/page-by-time.ts';
+import { pageBy } from '../../base/paging/page-by.ts';
 import { JobEntity } from './job.entity.ts';
 
 export interface JobRow extends JobSummary {
@@ -83,7 +83,7 @@ export async function findJobs(
         ),
       );
     });
-  const { rows, next } = await pageByTime(query, 'updatedAt', request);
+  const { rows, next } = await pageBy(query, { by: 'updatedAt', holds: 'time', is: 'falling' }, request);
   const ids = rows.map(({ id }) => id);
   const counts = await beadCounts(manager, ids);
   const states = await statesOf(manager, ids);

@@ -62,6 +62,7 @@ function jsonOf({ work, own, task, dialIn }: JobEntity): Readonly<Record<keyof K
 export class JobRecord implements RecordType<Job> {
   readonly kind = 'job';
   readonly word = 'job';
+  readonly branches = JOB_BRANCHES;
   readonly derived = ['line'];
 
   constructor(

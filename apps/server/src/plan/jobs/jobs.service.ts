@@ -30,6 +30,7 @@ import type { Command } from '../../history/command.ts';
 import type { Creation } from '../../history/creation.ts';
 import { eventOf } from '../../history/event-log.ts';
 import { EventsService } from '../../history/events.service.ts';
+import { ChangedRecords, type KeptRecords } from '../../history/kept-records.ts';
 import { type Made, RecordsService } from '../../history/records.service.ts';
 import { MachinesService, type NamedMachine } from '../../machine/machines.service.ts';
 import { AcknowledgementEntity } from './acknowledgement.entity.ts';
@@ -53,15 +54,18 @@ type WrittenParts = WrittenJob & Pick<Job, 'own' | 'task' | 'dialIn'>;
 export type JobToPlan = Pick<Job, 'id' | 'work' | 'own' | 'machine'>;
 
 @Injectable()
-export class JobsService {
+export class JobsService
+  extends ChangedRecords<Job, JobChange>
+  implements KeptRecords<Job, NewJob, JobChange, FindJobs, JobSummary>
+{
   constructor(
     private readonly record: JobRecord,
     private readonly machines: MachinesService,
-    private readonly records: RecordsService,
+    records: RecordsService,
     private readonly lines: LineContextService,
     events: EventsService,
   ) {
-    events.register(record);
+    super(record, records, events);
   }
 
   async create({ id, ...said }: NewJob, command: Command): Promise<Made<Job>> {
@@ -119,7 +123,7 @@ export class JobsService {
   }
 
   /** One page of the jobs, last changed first; those that match all words, where some are given. */
-  async list(request: FindJobs): Promise<Page<JobSummary>> {
+  async page(request: FindJobs): Promise<Page<JobSummary>> {
     const { rows, next } = await findJobs(this.record.manager, request);
     const named = await this.machines.named(rows.flatMap(({ machineId }) => machineId ?? []));
     const items = rows.map(({ machineId, line, ...row }) => ({
@@ -129,11 +133,11 @@ export class JobsService {
     return { items, next };
   }
 
-  read(id: string): Promise<Job> {
-    return this.record.tell(id);
-  }
-
-  async change(id: string, { version: _seen, ...change }: JobChange, command: Command): Promise<Job> {
+  override async change(
+    id: string,
+    { version: _seen, ...change }: JobChange,
+    command: Command,
+  ): Promise<Job> {
     const work =
       change.line === undefined ? undefined : workOfLine(change.line, await this.lines.context(change.unit));
     const machine = await this.machineSaid(work ?? (change.work as StatedWork | undefined));
@@ -165,14 +169,6 @@ export class JobsService {
     return this.records.note(this.record, command, noted, async (manager, at) => {
       await manager.insert(AcknowledgementEntity, { id: command.id, jobId: id, code, text, at });
     });
-  }
-
-  remove(id: string, command: Command): Promise<void> {
-    return this.records.putAway(this.record, command, id);
-  }
-
-  restore(id: string, command: Command): Promise<Job> {
-    return this.records.restore(this.record, command, id);
   }
 
   /** The welds of a piece, in order. */

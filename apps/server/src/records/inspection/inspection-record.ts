@@ -19,6 +19,7 @@ export class InspectionRecord extends JsonRecord<InspectionEntity, 'inspection',
     shape: KEPT_INSPECTION,
     schema: inspectionSchema,
     branches: INSPECTION_BRANCHES,
+    under: 'jobId',
   };
 
   protected titleOf(inspection: Inspection): string {
@@ -51,9 +52,5 @@ export class InspectionRecord extends JsonRecord<InspectionEntity, 'inspection',
       thicknessMm: inspection.thicknessMm,
       verdict,
     };
-  }
-
-  protected override ofRow({ jobId }: InspectionEntity): string {
-    return jobId;
   }
 }

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { asking, type RunningServer, runningServer } from '../../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../../test/running-server.ts';
 
 let server: RunningServer;
 let jobId: string;
@@ -37,8 +37,8 @@ it('an inspection is kept with the verdict of its level, and none without one', 
     items: { crack: { value: 0 } },
   });
   await asking(server).delete(path).expect(204);
-  const { body } = await asking(server).get(`/api/jobs/${jobId}/inspections`).expect(200);
-  expect((body as ListedInspection[]).map(({ verdict }) => verdict)).toEqual([null]);
+  const listed = await itemsAt<ListedInspection>(server, `/api/jobs/${jobId}/inspections`);
+  expect(listed.map(({ verdict }) => verdict)).toEqual([null]);
   await asking(server).post(`${path}/restore`).expect(200);
 });
 

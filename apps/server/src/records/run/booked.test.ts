@@ -3,7 +3,13 @@ import { seededRandom } from '@hot-bead/core/base';
 import type { Page } from '@hot-bead/contract/base';
 import type { LogEntry, ShopEvent } from '@hot-bead/contract/history';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { asking, inOnePacket, type RunningServer, runningServer } from '../../../test/running-server.ts';
+import {
+  asking,
+  inOnePacket,
+  itemsAt,
+  type RunningServer,
+  runningServer,
+} from '../../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -24,8 +30,8 @@ const weigh = (id: string, leftKg: number) =>
     .send({ kind: 'weighed', weightKg: leftKg + 0.2 })
     .expect(200);
 async function leftOf(id: string): Promise<number | undefined> {
-  const { body } = await asking(server).get('/api/stock').expect(200);
-  return (body as { id: string; item: { leftKg?: number } }[]).find((one) => one.id === id)?.item.leftKg;
+  const stock = await itemsAt<{ id: string; item: { leftKg?: number } }>(server, '/api/stock');
+  return stock.find((one) => one.id === id)?.item.leftKg;
 }
 const eventsOf = async (id: string): Promise<readonly ShopEvent[]> =>
   ((await asking(server).get(`/api/events?of=${id}&limit=100`).expect(200)).body as Page<ShopEvent>).items;

@@ -55,6 +55,7 @@ export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, Kept
     shape: KEPT_RUN,
     schema: runRecordSchema,
     branches: [],
+    under: 'jobId',
   };
 
   constructor(
@@ -83,10 +84,6 @@ export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, Kept
       spoolId: spoolId ?? null,
       cylinderId: cylinderId ?? null,
     };
-  }
-
-  protected override ofRow({ jobId }: RunEntity): string {
-    return jobId;
   }
 
   protected override async lineOf(

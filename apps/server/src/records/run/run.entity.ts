@@ -1,4 +1,5 @@
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index } from 'typeorm';
+import { JsonRow } from '../../history/json-row.ts';
 
 /** A run that was welded on a job, or several alike. */
 @Entity('weld_run')
@@ -7,23 +8,13 @@ import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
 @Index('weld_run_of_spool', ['spoolId'], { where: '"spoolId" IS NOT NULL' })
 @Index('weld_run_of_cylinder', ['cylinderId'], { where: '"cylinderId" IS NOT NULL' })
 @Index('weld_run_by_time', ['weldedAt', 'id'])
-export class RunEntity {
-  @PrimaryColumn('text')
-  id: string;
-
-  @Column('integer', { default: 1 })
-  version: number;
-
+export class RunEntity extends JsonRow {
   @Column('text')
   jobId: string;
 
   /** What was told of it, as JSON. */
   @Column('text')
   run: string;
-
-  /** The form that it is kept in. */
-  @Column('integer', { default: 1 })
-  shape: number;
 
   @Column('text', { nullable: true })
   machineId: string | null;
@@ -36,11 +27,4 @@ export class RunEntity {
 
   @Column('text')
   weldedAt: string;
-
-  @Column('text')
-  updatedAt: string;
-
-  /** When it was put away; null while it is there. */
-  @Column('text', { nullable: true })
-  awayAt: string | null;
 }

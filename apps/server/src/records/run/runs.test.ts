@@ -1,4 +1,4 @@
-import { asking, type RunningServer, runningServer } from '../../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../../test/running-server.ts';
 
 let server: RunningServer;
 beforeAll(async () => {
@@ -24,8 +24,8 @@ const spool = (leftKg?: number) =>
     ...(leftKg === undefined ? {} : { fullKg: 5, leftKg }),
   });
 async function leftOf(id: string): Promise<number | undefined> {
-  const { body } = await asking(server).get('/api/stock').expect(200);
-  return (body as { id: string; item: { leftKg?: number } }[]).find((one) => one.id === id)?.item.leftKg;
+  const stock = await itemsAt<{ id: string; item: { leftKg?: number } }>(server, '/api/stock');
+  return stock.find((one) => one.id === id)?.item.leftKg;
 }
 const record = (jobId: string, run: object) =>
   asking(server)
@@ -38,8 +38,7 @@ describe('runs of a job', () => {
     const told = { run: 1, volts: 19.5, amps: 150, lengthMm: 200, arcSeconds: 30, who: 'ea', result: 'ok' };
     await record(id, { ...told, weldedAt: '2026-03-02T10:05:00.000Z' }).expect(201);
     await record(id, { note: 'same as last, fine' }).expect(201);
-    const { body } = await asking(server).get(`/api/jobs/${id}/runs`).expect(200);
-    const [first, second] = body as Record<string, unknown>[];
+    const [first, second] = await itemsAt<Record<string, unknown>>(server, `/api/jobs/${id}/runs`);
     // what was not told stays unknown: nothing becomes a zero
     expect(Object.keys(first ?? {}).toSorted()).toEqual([
       'away',
@@ -107,7 +106,7 @@ describe('runs of a job', () => {
     const id = await job();
     const { body } = await record(id, run).expect(400);
     expect((body as { field: string }).field).toBe(field);
-    expect((await asking(server).get(`/api/jobs/${id}/runs`)).body).toEqual([]);
+    expect(await itemsAt(server, `/api/jobs/${id}/runs`)).toEqual([]);
   });
 
   it('make the tip of their machine older, and are found by it', async () => {

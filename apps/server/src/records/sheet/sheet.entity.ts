@@ -1,15 +1,10 @@
-import { Column, Entity, Index, PrimaryColumn } from 'typeorm';
+import { Column, Entity, Index } from 'typeorm';
+import { JsonRow } from '../../history/json-row.ts';
 
 /** One revision of a job's procedure sheet. */
 @Entity('procedure_sheet')
 @Index('procedure_sheet_of_job', ['jobId', 'revision'], { unique: true })
-export class SheetEntity {
-  @PrimaryColumn('text')
-  id: string;
-
-  @Column('integer', { default: 1 })
-  version: number;
-
+export class SheetEntity extends JsonRow {
   @Column('text')
   jobId: string;
 
@@ -20,17 +15,6 @@ export class SheetEntity {
   @Column('text')
   sheet: string;
 
-  /** The form that it is kept in. */
-  @Column('integer', { default: 1 })
-  shape: number;
-
   @Column('text')
   createdAt: string;
-
-  @Column('text')
-  updatedAt: string;
-
-  /** When it was put away; null while it is there. */
-  @Column('text', { nullable: true })
-  awayAt: string | null;
 }

@@ -1,24 +1,22 @@
+import { pageRequestSchema } from '@hot-bead/contract/base';
 import type { LogLine } from '@hot-bead/contract/history';
 import {
   KEPT_SHEET,
   type KeptSheet,
   keptSheetSchema,
-  type NewSheetRevision,
   newSheetRevisionSchema,
-  sheetListSchema,
   type SheetRevision,
   sheetRevisionSchema,
 } from '@hot-bead/contract/records';
-import { Body, Controller, Delete, Get, HttpCode, Injectable, Module, Param, Post } from '@nestjs/common';
-import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger';
-import { InjectRepository, TypeOrmModule } from '@nestjs/typeorm';
-import { type EntityManager, IsNull, Repository } from 'typeorm';
-import { Answers, openApi } from '../../base/api-docs.ts';
-import { ContractPipe } from '../../base/errors/contract.pipe.ts';
-import { Asked, type Command } from '../../history/command.ts';
+import { Controller, Injectable, Module } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import type { EntityManager } from 'typeorm';
 import { EventsService } from '../../history/events.service.ts';
 import { type JsonKind, JsonRecord, type ToldBeside } from '../../history/json-record.ts';
-import { type Made, RecordsService } from '../../history/records.service.ts';
+import { JsonRecords } from '../../history/json-records.ts';
+import { recordRoutes } from '../../history/record-routes.ts';
+import { RecordsService } from '../../history/records.service.ts';
 import { JobsModule } from '../../plan/jobs/jobs.module.ts';
 import { JobsService } from '../../plan/jobs/jobs.service.ts';
 import { SheetEntity } from './sheet.entity.ts';
@@ -34,6 +32,7 @@ export class SheetRecord extends JsonRecord<SheetEntity, 'sheet', SheetRevision,
     shape: KEPT_SHEET,
     schema: sheetRevisionSchema,
     branches: [],
+    under: 'jobId',
   };
 
   protected titleOf({ sheet }: SheetRevision): string {
@@ -60,10 +59,6 @@ export class SheetRecord extends JsonRecord<SheetEntity, 'sheet', SheetRevision,
       thicknessMm: sheet.essentials.thicknessMm,
     });
   }
-
-  protected override ofRow({ jobId }: SheetEntity): string {
-    return jobId;
-  }
 }
 
 /** The number after a job's last revision, also of one that was put away. */
@@ -73,75 +68,49 @@ async function nextRevision(manager: EntityManager, jobId: string): Promise<numb
 }
 
 @Injectable()
-export class SheetsService {
+export class SheetsService extends JsonRecords<SheetEntity, SheetRevision, KeptSheet, never> {
+  protected readonly order = { by: 'revision', holds: 'number', is: 'falling' } as const;
+
   constructor(
-    @InjectRepository(SheetEntity) private readonly rows: Repository<SheetEntity>,
-    private readonly record: SheetRecord,
-    private readonly records: RecordsService,
-    private readonly jobs: JobsService,
+    record: SheetRecord,
+    records: RecordsService,
     events: EventsService,
+    private readonly jobs: JobsService,
   ) {
-    events.register(record);
+    super(record, records, events);
   }
 
-  /** Revisions of a job's sheet, the last first. */
-  async list(jobId: string): Promise<readonly KeptSheet[]> {
-    await this.jobs.read(jobId);
-    const rows = await this.rows.find({ where: { jobId, awayAt: IsNull() }, order: { revision: 'DESC' } });
-    return rows.flatMap((row) => this.record.kept(row) ?? []);
+  protected override under(jobId: string): Promise<unknown> {
+    return this.jobs.one(jobId);
   }
 
-  /** Keeps a revision; those before it stay as they are. */
-  async create(
-    jobId: string,
-    { id, ...value }: NewSheetRevision,
-    command: Command,
-  ): Promise<Made<KeptSheet>> {
-    await this.jobs.read(jobId);
-    const beside = async (manager: EntityManager, at: string) => ({
-      jobId,
+  /** A revision has the number after the last; those before it stay as they are. */
+  protected override beside(_value: SheetRevision, jobId = '') {
+    return async (manager: EntityManager, at: string) => ({
       revision: await nextRevision(manager, jobId),
       createdAt: at,
     });
-    const creation = this.record.creation(id ?? command.id, value, beside, jobId);
-    return this.records.create(this.record, command, creation);
-  }
-
-  async putAway(jobId: string, id: string, command: Command): Promise<void> {
-    await this.records.refuseElsewhere(this.record, jobId, id);
-    return this.records.putAway(this.record, command, id);
   }
 }
 
 @ApiTags('procedure sheets')
 @Controller('api/jobs/:jobId/sheets')
-export class SheetsController {
-  constructor(private readonly sheets: SheetsService) {}
-
-  @Get()
-  @ApiOperation({ summary: "Revisions of a job's preliminary procedure sheet, the last first" })
-  @Answers(sheetListSchema)
-  list(@Param('jobId') jobId: string) {
-    return this.sheets.list(jobId);
-  }
-
-  @Post()
-  @ApiOperation({ summary: 'Keep a revision; it is never changed afterwards' })
-  @ApiBody({ schema: openApi(newSheetRevisionSchema) })
-  @Answers(keptSheetSchema, 201, 200)
-  create(
-    @Param('jobId') jobId: string,
-    @Body(new ContractPipe(newSheetRevisionSchema)) body: NewSheetRevision,
-    @Asked() command: Command,
-  ) {
-    return this.sheets.create(jobId, body, command);
-  }
-
-  @Delete(':id')
-  @HttpCode(204)
-  @ApiOperation({ summary: 'Put a revision away' })
-  putAway(@Param('jobId') jobId: string, @Param('id') id: string, @Asked() command: Command) {
-    return this.sheets.putAway(jobId, id, command);
+export class SheetsController extends recordRoutes({
+  under: 'jobId',
+  kept: keptSheetSchema,
+  listed: keptSheetSchema,
+  made: newSheetRevisionSchema,
+  list: pageRequestSchema,
+  says: {
+    list: "Revisions of a job's preliminary procedure sheet, the last first",
+    one: 'One revision',
+    create: 'Keep a revision; it is never changed afterwards',
+    putAway: 'Put a revision away; it can be brought back',
+    restore: 'Bring a revision back',
+  },
+}) {
+  constructor(sheets: SheetsService) {
+    super(sheets);
   }
 }
 

@@ -1,4 +1,4 @@
-import { asking, type RunningServer, runningServer } from '../../../test/running-server.ts';
+import { asking, itemsAt, type RunningServer, runningServer } from '../../../test/running-server.ts';
 
 let server: RunningServer;
 let jobId: string;
@@ -40,8 +40,7 @@ const keep = (body: object = {}, status = 201) =>
     .post(`/api/jobs/${jobId}/sheets`)
     .send({ sheet: SHEET, drawing: DRAWING, ...body })
     .expect(status);
-const list = async () =>
-  (await asking(server).get(`/api/jobs/${jobId}/sheets`).expect(200)).body as ListedSheet[];
+const list = () => itemsAt<ListedSheet>(server, `/api/jobs/${jobId}/sheets`);
 
 it('revisions are numbered as they are kept, and the number of one that was put away is not given again', async () => {
   const first = (await keep()).body as ListedSheet;
@@ -51,6 +50,10 @@ it('revisions are numbered as they are kept, and the number of one that was put 
   expect(((await keep()).body as ListedSheet).revision).toBe(3);
   expect((await list()).map(({ revision }) => revision)).toEqual([3, 1]);
   await asking(server).delete(`/api/jobs/nowhere/sheets/${first.id}`).expect(404);
+  await asking(server).post(`/api/jobs/nowhere/sheets/${second.id}/restore`).expect(404);
+  await asking(server).post(`/api/jobs/${jobId}/sheets/${second.id}/restore`).expect(200);
+  expect((await list()).map(({ revision }) => revision)).toEqual([3, 2, 1]);
+  await asking(server).delete(`/api/jobs/${jobId}/sheets/${second.id}`).expect(204);
   expect((await list())[1]).toMatchObject({ sheet: SHEET, drawing: DRAWING });
 });
 

@@ -76,7 +76,7 @@ function Day() {
             <Trouble result={result} />
           </>
         )}
-        <Continue jobs={jobs.data?.items ?? []} />
+        <Continue jobs={jobs.data ?? []} />
         <LastJobs />
       </div>
     </div>
@@ -85,7 +85,7 @@ function Day() {
 
 function LastJobs() {
   const jobs = useQuery(firstJobsQuery(FIRST_JOBS));
-  const items = jobs.data?.items ?? [];
+  const items = jobs.data ?? [];
   if (items.length === 0) return null;
   return (
     <section aria-labelledby="in-hand">
@@ -118,7 +118,7 @@ export function BenchPage() {
       <QuickLine large />
       <SetAsideNotice />
       <Machines />
-      {jobs.data.items.length === 0 ? <FirstSteps hasMachine={(machines.data?.length ?? 0) > 0} /> : <Day />}
+      {jobs.data.length === 0 ? <FirstSteps hasMachine={(machines.data?.length ?? 0) > 0} /> : <Day />}
     </div>
   );
 }

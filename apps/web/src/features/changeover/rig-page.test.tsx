@@ -3,7 +3,7 @@ import type { Job } from '@hot-bead/contract/plan';
 import { screen, within } from '@testing-library/react';
 import { jobOf } from '../../../test/jobs.ts';
 import { SHOWN } from '../../../test/machines.ts';
-import { Refusal, show } from '../../../test/show.tsx';
+import { listed, Refusal, show } from '../../../test/show.tsx';
 import { RigPage } from './rig-page.tsx';
 
 const JOB = jobOf({ work: { thicknessMm: 2, joint: 'lap', machineName: 'Shown' } });
@@ -16,9 +16,9 @@ const known = (values: Readonly<Record<string, string>>): KeptMachine['rig'] =>
 function shown(machine: object = SHOWN, job: Job = JOB, tell: unknown = machine) {
   return show(<RigPage />, {
     answers: {
-      'GET /machines': [machine],
+      'GET /machines': listed([machine]),
       'GET /shop': SHOP,
-      'GET /stock': [],
+      'GET /stock': listed([]),
       'GET /events?of=shown': { items: [], next: null },
       'POST /machines/shown/rig': tell,
       'PATCH /machines/shown': machine,

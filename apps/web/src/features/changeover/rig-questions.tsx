@@ -56,7 +56,7 @@ export function RigQuestions({
   readonly machine: KeptMachine;
   readonly assumed: readonly RigQuestion[];
 }) {
-  const change = useChangeMachine(machine);
+  const change = useChangeMachine();
   const toast = useToast();
   if (assumed.length === 0) return null;
   return (
@@ -80,10 +80,13 @@ export function RigQuestions({
                     type="button"
                     className="min-h-12 rounded-md border border-line-strong bg-plate px-4 font-medium hover:border-action"
                     onClick={() =>
-                      change.mutate(asked, {
-                        onSuccess: (_kept, undo) => toast('Told', undo),
-                        onError: (error) => toast(`Not kept. ${error.message}`),
-                      })
+                      change.mutate(
+                        { kept: machine, change: asked },
+                        {
+                          onSuccess: (_kept, undo) => toast('Told', undo),
+                          onError: (error) => toast(`Not kept. ${error.message}`),
+                        },
+                      )
                     }
                   >
                     {label}

@@ -2,8 +2,9 @@ import { contract } from '../../api/contract.ts';
 import type { DayTasks } from '@hot-bead/contract/day';
 import type { Job, JobTask } from '@hot-bead/contract/plan';
 import { JOB_BRANCHES } from '@hot-bead/core/history';
-import { queryOptions, useQueryClient } from '@tanstack/react-query';
-import { api, readBy } from '../../api/client.ts';
+import { useQueryClient } from '@tanstack/react-query';
+import { readBy } from '../../api/client.ts';
+import { queryOf } from '../../commands/record-spine.ts';
 import { sendChange } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
 import { jobKeys } from '../plan/jobs/index.ts';
@@ -15,15 +16,11 @@ export const pieceKey = ['pieces'] as const;
 const readJob = readBy<Job>(async () => (await contract.plan()).jobSchema);
 
 /** What is on the Bench and not yet welded. */
-export const dayTasksQuery = queryOptions({
-  queryKey: dayKey,
-  queryFn: () =>
-    api(
-      'GET',
-      '/day',
-      readBy<DayTasks>(async () => (await contract.day()).dayTasksSchema),
-    ),
-});
+export const dayTasksQuery = queryOf<DayTasks, typeof dayKey>(
+  dayKey,
+  '/day',
+  async () => (await contract.day()).dayTasksSchema,
+);
 
 /** What of a task changes; null takes it away. */
 export type TaskChange = { readonly [K in keyof JobTask]?: JobTask[K] | null };

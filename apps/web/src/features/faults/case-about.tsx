@@ -65,7 +65,7 @@ function AboutFields({
 }: Props & { readonly machines: readonly KeptMachine[] }) {
   const titled = useTitle();
   const { data: jobs } = useQuery(firstJobsQuery(JOBS_OFFERED));
-  const listed = (jobs?.items ?? []).map(({ id, title }) => [id, titled(title)] as const);
+  const listed = (jobs ?? []).map(({ id, title }) => [id, titled(title)] as const);
   const isAmong = jobId === undefined || listed.some(([id]) => id === jobId);
   return (
     <div className="grid grid-cols-1 gap-3 md:grid-cols-3">

@@ -1,8 +1,9 @@
 import { contract } from '../../api/contract.ts';
-import type { FaultCase, FaultCaseChange, KeptFaultCase } from '@hot-bead/contract/faults';
+import type { FaultCase, FaultCaseChange, KeptFaultCase, NewFaultCase } from '@hot-bead/contract/faults';
 import { changeOf, FAULT_CASE_BRANCHES, fieldsAfter, fieldsOf, recordOf } from '@hot-bead/core/history';
-import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
+import { pagesOf, queryOf } from '../../commands/record-spine.ts';
 import { sendAway, sendChange } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
 
@@ -16,36 +17,20 @@ const faultKeys = {
   one: (id: string) => ['faults', 'one', id] as const,
 };
 
-const readCase = readBy<KeptFaultCase>(async () => (await contract.faults()).keptFaultCaseSchema);
+const schema = async () => (await contract.faults()).keptFaultCaseSchema;
+const readCase = readBy<KeptFaultCase>(schema);
 
 /** Cases, last touched first, a page at a time. */
-export const faultCasesQuery = infiniteQueryOptions({
-  queryKey: faultKeys.list,
-  queryFn: ({ pageParam }) =>
-    api(
-      'GET',
-      `/faults?${new URLSearchParams(pageParam && { after: pageParam })}`,
-      readBy(async () => (await contract.faults()).faultCasePageSchema),
-    ),
-  initialPageParam: '',
-  getNextPageParam: ({ next }) => next,
-});
+export const faultCasesQuery = pagesOf(faultKeys.list, { path: '/faults' }, schema);
 
-export const faultCountsQuery = queryOptions({
-  queryKey: faultKeys.counts,
-  queryFn: () =>
-    api(
-      'GET',
-      '/faults/counts',
-      readBy(async () => (await contract.faults()).faultCountListSchema),
-    ),
-});
+export const faultCountsQuery = queryOf(
+  faultKeys.counts,
+  '/faults/counts',
+  async () => (await contract.faults()).faultCountListSchema,
+);
 
 export function faultCaseQuery(id: string) {
-  return queryOptions({
-    queryKey: faultKeys.one(id),
-    queryFn: () => api('GET', `/faults/${id}`, readCase),
-  });
+  return queryOf(faultKeys.one(id), `/faults/${id}`, schema);
 }
 
 /** Commands of one case are sent in order: each sees what the one before it made. */
@@ -57,7 +42,10 @@ export function useBeginCase(id: string) {
   const key = faultKeys.one(id);
   return useCommand<FaultCase, KeptFaultCase>({
     scope: scopeOf(id),
-    send: (faultCase, command) => api('POST', '/faults', readCase, { body: { ...faultCase, id }, command }),
+    send: (faultCase, command) => {
+      const body: NewFaultCase = { ...faultCase, id };
+      return api('POST', '/faults', readCase, { body, command });
+    },
     onMutate: (faultCase) => {
       client.setQueryData(key, {
         ...faultCase,

@@ -1,7 +1,7 @@
 import type { FaultCount, KeptFaultCase } from '@hot-bead/contract/faults';
 import { screen, waitFor, within } from '@testing-library/react';
 import { SHOWN } from '../../../test/machines.ts';
-import { type Sent, show } from '../../../test/show.tsx';
+import { listed, type Sent, show } from '../../../test/show.tsx';
 import { CasePage } from './case-page.tsx';
 import { FaultsPage } from './faults-page.tsx';
 import { NewCasePage } from './new-case-page.tsx';
@@ -37,8 +37,8 @@ const COUNTS: readonly FaultCount[] = [
   { process: 'solid-gas', cause: 'tip-worn', machineId: 'other', month: '2026-11', count: 1, minutes: 2 },
 ];
 const OTHERS = {
-  'GET /machines': [SHOWN, { ...SHOWN, id: 'other', name: 'Other' }],
-  'GET /stock': [],
+  'GET /machines': listed([SHOWN, { ...SHOWN, id: 'other', name: 'Other' }]),
+  'GET /stock': listed([]),
   'GET /learning': {},
   'GET /shop': { schools: {}, day: {}, rates: {}, version: 1, shelf: null },
   'GET /faults/counts': COUNTS,
@@ -60,20 +60,20 @@ function opened(faultCase: KeptFaultCase, more: Readonly<Record<string, unknown>
 const lastChange = (sent: readonly Sent[]): unknown =>
   sent.findLast(({ method }) => method === 'PATCH')?.body;
 const look = () => within(screen.getByRole('region', { name: /^Look next/ }));
-const listed = (cases: readonly KeptFaultCase[], counts: readonly FaultCount[] = COUNTS) =>
+const casesPage = (cases: readonly KeptFaultCase[], counts: readonly FaultCount[] = COUNTS) =>
   show(<FaultsPage />, {
-    answers: { ...OTHERS, 'GET /faults?': { items: cases, next: null }, 'GET /faults/counts': counts },
+    answers: { ...OTHERS, 'GET /faults?': listed(cases), 'GET /faults/counts': counts },
   });
 
 describe('faults', () => {
   it('say what to do while none was looked into', async () => {
-    listed([], []);
+    casesPage([], []);
     expect(await screen.findByText('Nothing has been looked into yet')).toBeVisible();
     expect(screen.getByRole('link', { name: 'Find a fault' })).toHaveAttribute('href', '/faults/new');
   });
 
   it('are listed open and ended, by what it was or what was seen', async () => {
-    listed([CASE, MENDED]);
+    casesPage([CASE, MENDED]);
     const open = within(await screen.findByRole('region', { name: 'Open' }));
     expect(open.getByRole('link')).toHaveTextContent(/^Bead full of holes, like a sponge.*open$/);
     const ended = within(screen.getByRole('region', { name: 'Ended' }));
@@ -82,7 +82,7 @@ describe('faults', () => {
   });
 
   it('are counted by cause, of one machine or one month where that is asked', async () => {
-    const { user } = listed([MENDED]);
+    const { user } = casesPage([MENDED]);
     const here = within(await screen.findByRole('region', { name: 'What goes wrong here' }));
     const rows = async () => (await here.findAllByRole('listitem')).map((row) => row.textContent);
     expect((await rows())[0]).toMatch(/^Wind, a fan or extraction blows the gas awaygas · 9 min in all3$/);
@@ -193,7 +193,7 @@ describe('a fault being looked into', () => {
     const reversed = { ...SHOWN, standingPolarity: 'DCEN' as const };
     const { user, sent } = opened(
       { ...CASE, machineId: 'shown' },
-      { 'GET /machines': [reversed], 'POST /machines/shown/rig': SHOWN },
+      { 'GET /machines': listed([reversed]), 'POST /machines/shown/rig': SHOWN },
     );
     const causes = within(await screen.findByRole('region', { name: 'What it may be' }));
     await waitFor(() =>

@@ -3,34 +3,7 @@ import type { EventAbout, ShopEvent } from '@hot-bead/contract/history';
 import { rigVerb } from '@hot-bead/core/changeover';
 import { type FieldChange, isBooking } from '@hot-bead/core/history';
 import { fieldWord, valueText } from './field-text.ts';
-
-const CREATED: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
-  job: 'saved',
-  machine: 'added',
-  'test-bead': 'logged',
-  shop: 'set up',
-  stock: 'put into Stores',
-  piece: 'begun',
-  'fault-case': 'begun',
-  run: 'welded',
-  inspection: 'looked at',
-  sheet: 'kept as a revision',
-  'ear-test': 'taken',
-};
-
-const PUT_AWAY: Readonly<Record<ShopEvent['subject']['kind'], string>> = {
-  job: 'put away',
-  machine: 'retired',
-  'test-bead': 'taken away',
-  shop: 'put away',
-  stock: 'put away',
-  piece: 'put away',
-  'fault-case': 'put away',
-  run: 'taken away',
-  inspection: 'taken away',
-  sheet: 'put away',
-  'ear-test': 'put away',
-};
+import { RECORD_KIND } from './record-kinds.ts';
 
 const STOCK_WORD: Readonly<Record<string, string>> = {
   weighed: 'weighed',
@@ -71,9 +44,9 @@ export function eventWord({
 }: Pick<ShopEvent, 'kind' | 'subject'> & Partial<Pick<ShopEvent, 'about'>>): Words {
   switch (kind) {
     case 'created':
-      return CREATED[subject.kind];
+      return RECORD_KIND[subject.kind].begun;
     case 'put-away':
-      return PUT_AWAY[subject.kind];
+      return RECORD_KIND[subject.kind].away;
     case 'deleted':
       return 'could not be read, and was deleted';
     case 'changed':

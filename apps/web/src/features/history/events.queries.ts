@@ -1,49 +1,29 @@
 import { contract } from '../../api/contract.ts';
 import type { SetAside } from '@hot-bead/contract/history';
-import { infiniteQueryOptions, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, readBy } from '../../api/client.ts';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { api } from '../../api/client.ts';
+import { pagesOf, queryOf } from '../../commands/record-spine.ts';
 import { undoCommand, useCommand } from '../../commands/use-command.ts';
 
 /** What happened in the shop, or to one record, newest first, a page at a time. */
 export function eventsQuery(of: string | undefined) {
-  return infiniteQueryOptions({
-    queryKey: ['events', of ?? 'all'] as const,
-    queryFn: ({ pageParam }) =>
-      api(
-        'GET',
-        `/events?${new URLSearchParams({ ...(of && { of }), ...(pageParam && { after: pageParam }) })}`,
-        readBy(async () => (await contract.history()).eventPageSchema),
-      ),
-    initialPageParam: '',
-    getNextPageParam: ({ next }) => next,
-    staleTime: 0,
-  });
+  const schema = async () => (await contract.history()).shopEventSchema;
+  const list = { path: '/events', ...(of && { asked: { of } }) };
+  return pagesOf(['events', of ?? 'all'], list, schema, { staleTime: 0 });
 }
 
-export const setAsideQuery = queryOptions({
-  queryKey: ['set-aside'] as const,
-  queryFn: () =>
-    api(
-      'GET',
-      '/set-aside',
-      readBy(async () => (await contract.history()).setAsideListSchema),
-    ),
-  // what was just read may have been set aside by it
-  staleTime: 0,
-});
+// what was just read may have been set aside by it: it is asked for every time
+export const setAsideQuery = queryOf(
+  ['set-aside'],
+  '/set-aside',
+  async () => (await contract.history()).setAsideListSchema,
+  { staleTime: 0 },
+);
 
 /** One of them as it stands in the database. */
 export function setAsideRecordQuery({ kind, id }: SetAside) {
-  return queryOptions({
-    queryKey: ['set-aside', kind, id] as const,
-    queryFn: () =>
-      api(
-        'GET',
-        asideAddress({ kind, id }),
-        readBy(async () => (await contract.history()).setAsideRecordSchema),
-      ),
-    staleTime: 0,
-  });
+  const schema = async () => (await contract.history()).setAsideRecordSchema;
+  return queryOf(['set-aside', kind, id], asideAddress({ kind, id }), schema, { staleTime: 0 });
 }
 
 function asideAddress({ kind, id }: Pick<SetAside, 'kind' | 'id'>): string {

@@ -10,25 +10,8 @@ import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { changedFields, eventWord, isUndoable } from './event-text.ts';
 import { eventsQuery, useUndoEvent } from './events.queries.ts';
+import { RECORD_KIND } from './record-kinds.ts';
 import { PageTitle } from '../../ui/page/page-title.tsx';
-
-/** Where what it happened to is found. */
-function addressOf({ subject: { kind, id, of } }: ShopEvent): string {
-  const at: Readonly<Record<typeof kind, string>> = {
-    job: `/jobs/${id}`,
-    machine: `/machines/${id}`,
-    'test-bead': `/jobs/${of}/dial-in`,
-    shop: '/settings',
-    stock: '/stores',
-    piece: `/pieces/${id}`,
-    'fault-case': `/faults/${id}`,
-    run: `/jobs/${of}/record`,
-    sheet: `/jobs/${of}/record/sheet`,
-    'ear-test': '/lab/ear',
-    inspection: `/jobs/${of}/record/inspections/${id}`,
-  };
-  return at[kind];
-}
 
 /** A browser has an id that says nothing; a program says what it is. */
 function deviceWord(device: string): string {
@@ -50,13 +33,14 @@ function Row({ event }: { readonly event: ShopEvent }) {
       onSuccess: () => toast('Undone'),
       onError: (error) => toast(`Not undone. ${error.message}`),
     });
+  const { kind, id, of } = event.subject;
   const fields = changedFields(event);
   const title = titled(event.subject.title) || 'a record';
   return (
     <li className="flex items-start gap-4 border-b border-line px-4 py-2 last:border-b-0">
       <div className="min-w-0 flex-1">
         <p className={event.undoneBy === null ? '' : 'text-ink-soft line-through'}>
-          <Link to={addressOf(event)} className="font-medium hover:text-action hover:underline">
+          <Link to={RECORD_KIND[kind].at(id, of)} className="font-medium hover:text-action hover:underline">
             {title}
           </Link>
           : {say(eventWord(event))}

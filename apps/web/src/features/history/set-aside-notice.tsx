@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';
 import { setAsideQuery } from './events.queries.ts';
-import { KIND_WORD } from './kind-word.ts';
+import { RECORD_KIND } from './record-kinds.ts';
 import { SetAsideDialog } from './set-aside-dialog.tsx';
 
 /** Records that could not be read, with what can be done about each. Nothing where there are none. */
@@ -29,7 +29,7 @@ export function SetAsideNotice() {
           >
             <span>
               <span className="font-medium">
-                {KIND_WORD[aside.kind]} {aside.title}
+                {RECORD_KIND[aside.kind].word} {aside.title}
               </span>
               : {aside.why}
             </span>

@@ -74,7 +74,7 @@ export function FoundList({ text, onDone }: { readonly text: string; readonly on
   const groups: readonly (readonly [string, readonly Found[]])[] = [
     [
       'Jobs like this',
-      (jobs.data?.items ?? []).map(({ id, title }) => ({ key: id, name: title, to: `/jobs/${id}` })),
+      (jobs.data ?? []).map(({ id, title }) => ({ key: id, name: title, to: `/jobs/${id}` })),
     ],
     ['Pieces', named(pieces, ({ id, name }) => ({ key: id, name, to: `/pieces/${id}` }))],
     ['Machines', named(machines, ({ id, name }) => ({ key: id, name, to: `/machines/${id}` }))],
@@ -86,7 +86,7 @@ export function FoundList({ text, onDone }: { readonly text: string; readonly on
     [
       'In the log',
       isLong
-        ? (log.data?.items ?? []).map(({ id, title }) => ({
+        ? (log.data ?? []).map(({ id, title }) => ({
             key: id,
             name: title,
             to: `/log/${encodeURIComponent(id)}`,

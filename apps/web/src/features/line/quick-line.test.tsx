@@ -1,9 +1,9 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import { Refusal, show } from '../../../test/show.tsx';
+import { listed, Refusal, show } from '../../../test/show.tsx';
 import { QuickLine } from './quick-line.tsx';
 
 const SHOP = { schools: {}, day: {}, rates: {}, words: { grommit: 'lap' }, version: 1, shelf: null };
-const ANSWERS = { 'GET /machines': [], 'GET /shop': SHOP };
+const ANSWERS = { 'GET /machines': listed([]), 'GET /shop': SHOP };
 
 it('reads the line as it grows, with the shop’s own words', async () => {
   const { user } = show(<QuickLine large />, { answers: ANSWERS });

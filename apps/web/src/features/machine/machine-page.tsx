@@ -11,7 +11,7 @@ import { LearnedSection } from './learned-section.tsx';
 import { machineChange } from './machine-fields.ts';
 import { MachineForm } from './machine-form.tsx';
 import { MachineRoute } from './machine-route.tsx';
-import { useRetireMachine, useSaveMachine } from './machines.queries.ts';
+import { useRetireMachine, useChangeMachine } from './machines.queries.ts';
 import { PlateSection } from './plate-section.tsx';
 import { VoltsSection } from './volts-section.tsx';
 import { PageTitle } from '../../ui/page/page-title.tsx';
@@ -62,7 +62,7 @@ function Actions({ machine }: { readonly machine: KeptMachine }) {
 
 /** What the machine is, as it was entered; nothing is sent that was not changed. */
 function WhatItIs({ machine }: { readonly machine: KeptMachine }) {
-  const save = useSaveMachine();
+  const save = useChangeMachine();
   // the machine as it was when its form was begun to be changed: only what differs from it is sent
   const [held, setHeld] = useState<KeptMachine | undefined>();
   const opened = held ?? machine;
@@ -75,7 +75,7 @@ function WhatItIs({ machine }: { readonly machine: KeptMachine }) {
       onBegin={() => setHeld(opened)}
       onSave={(next, onError) =>
         save.mutate(
-          { seen: opened, next: machineChange(opened, next) },
+          { kept: opened, change: machineChange(opened, next) },
           {
             onError,
             onSuccess: (_kept, undo) => {

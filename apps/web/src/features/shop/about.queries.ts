@@ -1,14 +1,12 @@
 import { contract } from '../../api/contract.ts';
-import type { About, DemoAddress } from '@hot-bead/contract/shop';
-import { queryOptions, useMutation } from '@tanstack/react-query';
+import type { DemoAddress } from '@hot-bead/contract/shop';
+import { useMutation } from '@tanstack/react-query';
 import { api, readBy } from '../../api/client.ts';
+import { queryOf } from '../../commands/record-spine.ts';
 
-const readAbout = readBy<About>(async () => (await contract.shop()).aboutSchema);
 const readAddress = readBy<DemoAddress>(async () => (await contract.shop()).demoAddressSchema);
 
-export const aboutQuery = queryOptions({
-  queryKey: ['about'],
-  queryFn: () => api('GET', '/about', readAbout),
+export const aboutQuery = queryOf(['about'], '/about', async () => (await contract.shop()).aboutSchema, {
   staleTime: Infinity,
 });
 

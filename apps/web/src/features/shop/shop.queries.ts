@@ -1,20 +1,18 @@
 import { contract } from '../../api/contract.ts';
 import { changeBetween, fieldsOf, SHOP_BRANCHES } from '@hot-bead/core/history';
 import type { KeptShop, ShopSettings } from '@hot-bead/contract/shop';
-import { queryOptions, useQueryClient } from '@tanstack/react-query';
-import { api, readBy } from '../../api/client.ts';
+import { useQueryClient } from '@tanstack/react-query';
+import { readBy } from '../../api/client.ts';
+import { queryOf } from '../../commands/record-spine.ts';
 import { sendChange } from '../../commands/send-change.ts';
 import { useCommand } from '../../commands/use-command.ts';
 
 export const shopKeys = { all: ['shop'] as const };
 
-const readShop = readBy<KeptShop>(async () => (await contract.shop()).keptShopSchema);
+const schema = async () => (await contract.shop()).keptShopSchema;
+const readShop = readBy<KeptShop>(schema);
 
-export const shopQuery = queryOptions({
-  queryKey: shopKeys.all,
-  queryFn: () => api('GET', '/shop', readShop),
-  staleTime: 60_000,
-});
+export const shopQuery = queryOf(shopKeys.all, '/shop', schema, { staleTime: 60_000 });
 
 /** What a shop has chosen before it chose anything. */
 export const NOTHING_CHOSEN: ShopSettings = { schools: {}, day: {}, rates: {}, words: {} };

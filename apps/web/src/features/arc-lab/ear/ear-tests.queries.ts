@@ -1,11 +1,12 @@
 import { contract } from '../../../api/contract.ts';
 import type { KeptEarTest, NewEarTest } from '@hot-bead/contract/arc-lab';
-import { queryOf, recordSpine } from '../../../commands/record-spine.ts';
+import { listOf, queryOf, recordSpine } from '../../../commands/record-spine.ts';
 
 const KEY = ['ear-tests'] as const;
+const schema = async () => (await contract.arcLab()).keptEarTestSchema;
 const earTests = recordSpine<KeptEarTest>({
   kind: 'ear-test',
-  schema: async () => (await contract.arcLab()).keptEarTestSchema,
+  schema,
   path: ({ id }) => `/ear-tests/${id}`,
   touches: [KEY],
 });
@@ -19,8 +20,7 @@ export const learnersQuery = queryOf(
 
 /** Tests of one learner, the first first. */
 export function earTestsQuery(learner: string) {
-  const schema = async () => (await contract.arcLab()).earTestListSchema;
-  return queryOf([...KEY, 'of', learner], `/ear-tests?learner=${encodeURIComponent(learner)}`, schema);
+  return listOf([...KEY, 'of', learner], { path: '/ear-tests', asked: { learner } }, schema);
 }
 
 export const useKeepEarTest = () => earTests.useCreate<NewEarTest>('/ear-tests');

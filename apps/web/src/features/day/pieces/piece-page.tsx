@@ -11,7 +11,6 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { PieceWithWelds } from '@hot-bead/contract/day';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { shortages } from '@hot-bead/core/day';
 import { gasOf } from '@hot-bead/core/trade';
@@ -33,7 +32,7 @@ import { stockQuery } from '../../stores/index.ts';
 import { AddWelds } from './add-welds.tsx';
 import { PieceFields } from './piece-fields.tsx';
 import { type PieceTotals, totalsOf, type WeldOfPiece, weldsOfPiece } from './piece-plan.ts';
-import { pieceQuery, useChangePiece, usePutPieceAway } from './pieces.queries.ts';
+import { pieceQuery, type PieceWithWelds, useChangePiece, usePutPieceAway } from './pieces.queries.ts';
 import { placeBetween } from './place-between.ts';
 import { SharedSettings } from './shared-setting.tsx';
 import { WeldRow } from './weld-row.tsx';

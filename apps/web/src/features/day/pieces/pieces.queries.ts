@@ -1,9 +1,10 @@
 import { contract } from '../../../api/contract.ts';
-import type { KeptPiece, NewPiece, NewWelds, PieceChange, PieceWithWelds } from '@hot-bead/contract/day';
+import type { KeptPiece, NewPiece, NewWelds, PieceChange } from '@hot-bead/contract/day';
 import type { Job } from '@hot-bead/contract/plan';
+import { queryOptions } from '@tanstack/react-query';
 import { v4 as uuid } from 'uuid';
 import { api, readBy } from '../../../api/client.ts';
-import { queryOf, recordSpine } from '../../../commands/record-spine.ts';
+import { listOf, recordSpine } from '../../../commands/record-spine.ts';
 import { dayKey, pieceKey } from '../index.ts';
 import { jobKeys } from '../../plan/jobs/index.ts';
 
@@ -12,26 +13,35 @@ const pieceKeys = {
   one: (id: string) => [...pieceKey, 'one', id] as const,
 };
 
+const schema = async () => (await contract.day()).keptPieceSchema;
 /** What a piece or its welds changed is read anew wherever it is shown. */
 const pieces = recordSpine<KeptPiece>({
   kind: 'piece',
-  schema: async () => (await contract.day()).keptPieceSchema,
+  schema,
   path: ({ id }) => `/pieces/${id}`,
   touches: [pieceKey, dayKey, jobKeys.lists()],
 });
 
-export const pieceListQuery = queryOf<KeptPiece[], ReturnType<typeof pieceKeys.list>>(
-  pieceKeys.list(),
-  '/pieces',
-  async () => (await contract.day()).pieceListSchema,
-);
+export const pieceListQuery = listOf(pieceKeys.list(), { path: '/pieces' }, schema);
+
+const readWelds = readBy<Job[]>(async () => (await contract.plan()).jobListSchema);
+
+/** A piece with its welds in order. */
+export interface PieceWithWelds {
+  readonly piece: KeptPiece;
+  readonly welds: readonly Job[];
+}
 
 export function pieceQuery(id: string) {
-  return queryOf<PieceWithWelds, ReturnType<typeof pieceKeys.one>>(
-    pieceKeys.one(id),
-    `/pieces/${id}`,
-    async () => (await contract.day()).pieceWithWeldsSchema,
-  );
+  const queryFn = async (): Promise<PieceWithWelds> => {
+    const path = `/pieces/${id}`;
+    const [piece, welds] = await Promise.all([
+      api('GET', path, pieces.read),
+      api('GET', `${path}/welds`, readWelds),
+    ]);
+    return { piece, welds };
+  };
+  return queryOptions({ queryKey: pieceKeys.one(id), queryFn });
 }
 
 export const useBeginPiece = () => pieces.useCreate<NewPiece>('/pieces');
@@ -63,8 +73,7 @@ export const usePutPieceAway = pieces.usePutAway;
 
 /** Adds welds to a piece, one a line: all of them or none. */
 export function useAddWelds(pieceId: string) {
-  const read = readBy<Job[]>(async () => (await contract.plan()).jobListSchema);
   return pieces.useRecordCommand((welds: NewWelds, command) =>
-    api('POST', `/pieces/${pieceId}/welds`, read, { body: welds, command }),
+    api('POST', `/pieces/${pieceId}/welds`, readWelds, { body: welds, command }),
   );
 }

@@ -2,7 +2,7 @@ import type { Job } from '@hot-bead/contract/plan';
 import { screen } from '@testing-library/react';
 import { jobOf } from '../../../../test/jobs.ts';
 import { SHOWN, TAPPED } from '../../../../test/machines.ts';
-import { show } from '../../../../test/show.tsx';
+import { listed, show } from '../../../../test/show.tsx';
 import { EveryMachinePage } from './every-machine-page.tsx';
 
 const JOB = jobOf({ work: { thicknessMm: 2, joint: 'lap', machineName: 'Shown' } });
@@ -10,7 +10,7 @@ const SHOP = { schools: {}, day: {}, rates: {}, shelf: null, version: 1 };
 
 function shown(job: Job, machines: readonly object[]) {
   return show(<EveryMachinePage />, {
-    answers: { 'GET /machines': machines, 'GET /shop': SHOP, 'PATCH /jobs/j': job },
+    answers: { 'GET /machines': listed(machines), 'GET /shop': SHOP, 'PATCH /jobs/j': job },
     context: job,
   });
 }

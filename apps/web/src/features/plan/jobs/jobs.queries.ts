@@ -3,10 +3,11 @@ import type { Job, JobDialIn, JobState, NewAcknowledgement, NewJob } from '@hot-
 import type { LengthUnit } from '@hot-bead/core/base';
 import { changeBetween, type FieldChange, fieldsOf, JOB_BRANCHES } from '@hot-bead/core/history';
 import type { OwnNumbers, StatedWork } from '@hot-bead/core/plan';
-import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { v4 as uuid } from 'uuid';
 import { JOBS_KEY } from '../../../api/query-keys.ts';
 import { api, readBy } from '../../../api/client.ts';
+import { firstOf, pagesOf, queryOf } from '../../../commands/record-spine.ts';
 import { sendAway, sendChange } from '../../../commands/send-change.ts';
 import { type Then, useCommand } from '../../../commands/use-command.ts';
 
@@ -35,34 +36,22 @@ export const jobKeys = {
   one: (id: string) => [...jobKeys.all, 'one', id] as const,
 };
 
-const readJob = readBy<Job>(async () => (await contract.plan()).jobSchema);
-const readPage = readBy(async () => (await contract.plan()).jobPageSchema);
+const schema = async () => (await contract.plan()).jobSchema;
+const readJob = readBy<Job>(schema);
+const summarySchema = async () => (await contract.plan()).jobSummarySchema;
 
 /** Jobs, narrowed, last changed first, a page at a time. */
 export function jobListQuery(filter: JobFilter) {
-  return infiniteQueryOptions({
-    queryKey: jobKeys.list(filter),
-    queryFn: ({ pageParam }) =>
-      api(
-        'GET',
-        `/jobs?${new URLSearchParams({ ...asked(filter), ...(pageParam && { after: pageParam }) })}`,
-        readPage,
-      ),
-    initialPageParam: '',
-    getNextPageParam: ({ next }) => next,
-  });
+  return pagesOf(jobKeys.list(filter), { path: '/jobs', asked: asked(filter) }, summarySchema);
 }
 
 /** The first few of them. */
 export function firstJobsQuery(limit: number, find = '') {
-  return queryOptions({
-    queryKey: jobKeys.first(find, limit),
-    queryFn: () => api('GET', `/jobs?${new URLSearchParams({ find, limit: String(limit) })}`, readPage),
-  });
+  return firstOf(jobKeys.first(find, limit), { path: '/jobs', asked: { find } }, summarySchema, limit);
 }
 
 export function jobQuery(id: string) {
-  return queryOptions({ queryKey: jobKeys.one(id), queryFn: () => api('GET', `/jobs/${id}`, readJob) });
+  return queryOf(jobKeys.one(id), `/jobs/${id}`, schema);
 }
 
 /** What a job changes to: the whole of each part that is named; only what differs in it is sent. */

@@ -1,12 +1,13 @@
 import { contract } from '../../../api/contract.ts';
 import type { InspectionChange, KeptInspection, NewInspection } from '@hot-bead/contract/records';
 import { INSPECTION_BRANCHES } from '@hot-bead/core/history';
-import { queryOf, recordSpine } from '../../../commands/record-spine.ts';
+import { listOf, recordSpine } from '../../../commands/record-spine.ts';
 
 const KEY = ['inspections'] as const;
+const schema = async () => (await contract.records()).keptInspectionSchema;
 const inspections = recordSpine<KeptInspection>({
   kind: 'inspection',
-  schema: async () => (await contract.records()).keptInspectionSchema,
+  schema,
   branches: INSPECTION_BRANCHES,
   path: ({ id, jobId }) => `/jobs/${jobId}/inspections/${id}`,
   touches: [KEY],
@@ -14,8 +15,7 @@ const inspections = recordSpine<KeptInspection>({
 
 /** Inspections of a job, last looked at first. */
 export function inspectionListQuery(jobId: string) {
-  const schema = async () => (await contract.records()).inspectionListSchema;
-  return queryOf([...KEY, jobId], `/jobs/${jobId}/inspections`, schema);
+  return listOf([...KEY, jobId], { path: `/jobs/${jobId}/inspections` }, schema);
 }
 
 export const useKeepInspection = (jobId: string) =>

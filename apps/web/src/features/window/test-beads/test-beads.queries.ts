@@ -4,22 +4,22 @@ import type { WeldedWith } from '@hot-bead/core/dial-in';
 import { beadVerdict } from '@hot-bead/core/window';
 import { useQueryClient } from '@tanstack/react-query';
 import { api } from '../../../api/client.ts';
-import { queryOf, recordSpine } from '../../../commands/record-spine.ts';
+import { listOf, recordSpine } from '../../../commands/record-spine.ts';
 import { JOBS_KEY } from '../../../api/query-keys.ts';
 
 export const testBeadKeys = { ofJob: (jobId: string) => ['test-beads', jobId] as const };
 
+const schema = async () => (await contract.dialIn()).testBeadSchema;
 /** A bead makes the gun hot and the tip older, and may prove a setting, or speak against one. */
 const beads = recordSpine<KeptTestBead>({
   kind: 'test-bead',
-  schema: async () => (await contract.dialIn()).testBeadSchema,
+  schema,
   path: ({ id, jobId }) => `/jobs/${jobId}/test-beads/${id}`,
   touches: [['test-beads'], JOBS_KEY, ['machines'], ['learning']],
 });
 
 export function testBeadListQuery(jobId: string) {
-  const schema = async () => (await contract.dialIn()).testBeadListSchema;
-  return queryOf(testBeadKeys.ofJob(jobId), `/jobs/${jobId}/test-beads`, schema);
+  return listOf(testBeadKeys.ofJob(jobId), { path: `/jobs/${jobId}/test-beads` }, schema);
 }
 
 /** A bead to be logged, and what it was welded with as far as the screen knows. */
@@ -61,17 +61,17 @@ function shownBead(
 export function useReportBead(jobId: string) {
   const client = useQueryClient();
   const key = testBeadKeys.ofJob(jobId);
-  return beads.useRecordCommand<ReportedBead, KeptTestBead, KeptTestBead[] | undefined>(
+  return beads.useRecordCommand<ReportedBead, KeptTestBead, readonly KeptTestBead[] | undefined>(
     ({ bead }: ReportedBead, command) =>
       api('POST', `/jobs/${jobId}/test-beads`, beads.read, { body: { id: command, ...bead }, command }),
     {
       onMutate: async (asked: ReportedBead) => {
         await client.cancelQueries({ queryKey: key });
-        const before = client.getQueryData<KeptTestBead[]>(key);
+        const before = client.getQueryData<readonly KeptTestBead[]>(key);
         if (before) client.setQueryData(key, [...before, shownBead(jobId, asked, before)]);
         return before;
       },
-      onError: (before: KeptTestBead[] | undefined) => {
+      onError: (before: readonly KeptTestBead[] | undefined) => {
         if (before) client.setQueryData(key, before);
       },
     },
