@@ -79,9 +79,26 @@ test('a shop in inches: a job is typed, planned, rigged, dialled in, recorded, l
     await form.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByText(/^11\.0 lb, 45\d\d ft$/)).toBeVisible();
 
+    // a run takes of it what its wire speed and its arc time come to, whatever the unit it is shown in
+    await page.goto(`${server.url}${job}/record`);
+    const run = page.getByRole('form', { name: 'Record a run' });
+    await run.getByLabel(/^Wire speed/).fill('300');
+    await run.getByLabel(/^Arc time \(/).fill('1:00');
+    await run.getByText('Say more').click();
+    await run.getByLabel('Wire from').selectOption({ index: 1 });
+    await run.getByRole('button', { name: 'Keep this run' }).click();
+    await expect(page.getByRole('region', { name: 'Welded so far' })).toContainText('1 run');
+    const runs = await fetch(`${server.url}/api${job}/runs`);
+    const [{ wireKg }] = ((await runs.json()) as { items: { wireKg: number }[] }).items as [
+      { wireKg: number },
+    ];
+    // 300 in are 7.62 m of wire 0.762 mm thick, of steel at 7 850 kg/m³
+    expect(wireKg).toBeCloseTo(7.62 * (Math.PI / 4) * 0.000762 ** 2 * 7850, 3);
+
     // the same shop on a device that is metric
     await page.getByRole('radio', { name: 'Metric' }).first().click();
-    await expect(page.getByText(/^5\.0 kg, 139\d m$/)).toBeVisible();
+    await page.goto(`${server.url}/stores`);
+    await expect(page.getByText(/kg, 138\d m$/)).toBeVisible();
     await page.goto(`${server.url}${job}`);
     await expect(page.getByRole('heading', { name: '3.2 on 4.8 mm carbon steel tee, flat' })).toBeVisible();
     await expect(page.getByRole('textbox', { name: 'Tip to work' })).toHaveValue('13');

@@ -67,6 +67,15 @@ test('a run is recorded by the clock and by hand, with its heat, corrected and t
   await expect(welded).toContainText('140 A');
 });
 
+test('a weld of several runs says which one is recorded', async ({ page, open }) => {
+  await open('/jobs');
+  await typeJob(page, '10 mm steel butt flat Marigold 0.8 Ar+18 400 mm seam');
+  await toRecord(page);
+  await expect(page.getByRole('heading', { name: /^Run 1 of \d+, root$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this run' }).click();
+  await expect(page.getByRole('heading', { name: /^Run 2 of \d+, / })).toBeVisible();
+});
+
 test('a trace of volts and current gives the true power, and says by how much the means are off', async ({
   page,
   open,

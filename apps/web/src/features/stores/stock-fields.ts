@@ -1,12 +1,4 @@
-import {
-  amount,
-  type AmountQuantity,
-  inWords,
-  type Units,
-  wireSizeText,
-  words,
-  type Words,
-} from '@hot-bead/core/base';
+import { amount, inWords, type Units, wireSizeText, words } from '@hot-bead/core/base';
 import { rigValueText } from '@hot-bead/core/machine';
 import {
   isLiquidGas,
@@ -17,27 +9,9 @@ import {
   type StockItem,
 } from '@hot-bead/core/stores';
 import { COMMON_GASES, gasOf, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
-import { numberOrText, readFigure, typedFigure } from '../../units/index.ts';
+import { type FormField, type Options, TEXT, type Typed, YES_NO_OPTIONS } from '../../ui/form/form-fields.ts';
 
 export type StockKind = StockItem['kind'];
-/** What was typed, by field. */
-export type Typed = Readonly<Record<string, string>>;
-
-type Options = readonly (readonly [value: string, label: string])[];
-
-/** One field of a form: a number or a text, or a choice where it has options. */
-export interface FormField {
-  readonly name: string;
-  readonly label: string;
-  /** What its figure is: typed in the user's unit, which stands behind its label. */
-  readonly quantity?: AmountQuantity;
-  readonly options?: Options | ((units: Units) => Options);
-  /** Kept as it was typed, not as a number. */
-  readonly text?: true;
-  /** Whether it is asked, by what was typed so far. */
-  readonly when?: (typed: Typed) => boolean;
-  readonly hint?: (typed: Typed) => Words | undefined;
-}
 
 const NONE = ['', 'not said'] as const;
 const CLASSES: Options = WIRE_CLASSES.map((id) => [id, id] as const);
@@ -50,7 +24,6 @@ const spools = (units: Units): Options => [
 const GASES: Options = COMMON_GASES.filter((id) => gasOf(id).shields).map(
   (id) => [id, gasOf(id).name] as const,
 );
-const YES_NO: Options = [NONE, ['true', 'yes'], ['false', 'no']];
 const PART_WORD: Readonly<Record<(typeof PART_KINDS)[number], string>> = {
   tip: 'tip',
   nozzle: 'nozzle',
@@ -89,12 +62,12 @@ export const FIELDS: Readonly<Record<StockKind, readonly FormField[]>> = {
       quantity: 'distance',
       hint: () => 'a micrometer; changes length and minutes',
     },
-    { name: 'batch', label: 'Maker’s batch', text: true },
-    { name: 'openedOn', label: 'Opened on', text: true, hint: () => 'as 2026-03-01' },
-    { name: 'keptDry', label: 'Kept dry', options: YES_NO },
+    { name: 'batch', label: 'Maker’s batch', typing: TEXT },
+    { name: 'openedOn', label: 'Opened on', typing: TEXT, hint: () => 'as 2026-03-01' },
+    { name: 'keptDry', label: 'Kept dry', options: YES_NO_OPTIONS },
   ],
   cylinder: [
-    { name: 'name', label: 'Number or name', text: true },
+    { name: 'name', label: 'Number or name', typing: TEXT },
     { name: 'gas', label: 'Gas', options: GASES },
     {
       name: 'waterL',
@@ -129,7 +102,7 @@ export const FIELDS: Readonly<Record<StockKind, readonly FormField[]>> = {
   ],
   part: [
     { name: 'part', label: 'What', options: PART_KINDS.map((id) => [id, PART_WORD[id]] as const) },
-    { name: 'name', label: 'Called', text: true },
+    { name: 'name', label: 'Called', typing: TEXT },
     {
       name: 'forMm',
       label: 'For wire',
@@ -151,7 +124,7 @@ export const FIELDS: Readonly<Record<StockKind, readonly FormField[]>> = {
     {
       name: 'forAluminium',
       label: 'Marked for aluminium',
-      options: YES_NO,
+      options: YES_NO_OPTIONS,
       when: ({ part }) => part === 'tip',
     },
     { name: 'count', label: 'How many' },
@@ -159,58 +132,9 @@ export const FIELDS: Readonly<Record<StockKind, readonly FormField[]>> = {
   ],
 };
 
-const START: Readonly<Record<StockKind, Typed>> = {
+/** What stands in the fields of a new thing: what is usual. */
+export const START: Readonly<Record<StockKind, Typed>> = {
   spool: { wireClass: 'ER70S-6', diameterMm: '0.8', size: 'D200' },
   cylinder: { gas: 'ar-co2-18' },
   part: { part: 'tip', count: '' },
 };
-
-/** What stands in the fields at first: a thing as it is kept, or what is usual. */
-export function typedOf(kind: StockKind, item: StockItem | undefined, units: Units): Typed {
-  const quantityOf = (name: string) => FIELDS[kind].find((field) => field.name === name)?.quantity;
-  if (!item) return START[kind];
-  return Object.fromEntries(
-    Object.entries(item).flatMap(([name, value]) =>
-      name === 'kind' || value === undefined
-        ? []
-        : [[name, typedValue(quantityOf(name), value as number | string | boolean, units)] as const],
-    ),
-  );
-}
-
-function typedValue(
-  quantity: AmountQuantity | undefined,
-  value: number | string | boolean,
-  units: Units,
-): string {
-  return quantity !== undefined && typeof value === 'number'
-    ? typedFigure(quantity, value, units)
-    : String(value);
-}
-
-function valueOf({ text, options, quantity }: FormField, typed: string, units: Units): unknown {
-  if (quantity !== undefined) return readFigure(quantity, typed, units);
-  if (typed === 'true' || typed === 'false') return typed === 'true';
-  if (text || (options && Number.isNaN(Number(typed)))) return typed;
-  return numberOrText(typed);
-}
-
-/** What was typed as a thing, for its contract to check; what is empty is left out. */
-export function enteredItem(
-  kind: StockKind,
-  typed: Typed,
-  units: Units,
-  before?: StockItem,
-): Record<string, unknown> {
-  const shown = before && typedOf(kind, before, units);
-  const asked = FIELDS[kind].filter(({ when }) => when?.(typed) !== false);
-  const values = asked.flatMap((field) => {
-    const text = (typed[field.name] ?? '').trim();
-    if (text === '') return [];
-    // what was not touched is kept to its last digit
-    const stays = shown && field.quantity !== undefined && shown[field.name] === text;
-    const kept = (before as Readonly<Record<string, unknown>> | undefined)?.[field.name];
-    return [[field.name, stays ? kept : valueOf(field, text, units)] as const];
-  });
-  return { kind, ...Object.fromEntries(values) };
-}

@@ -12,7 +12,7 @@ import { useToast } from '../../ui/toasts.tsx';
 import { useTellRig, ValuesForm } from '../machine/index.ts';
 import { StockForm } from './stock-form.tsx';
 import { doubtOf, leftOf, minutesLeft, stockName, type Usual } from './stock-text.ts';
-import { useChangeStock, usePutStockAway, useTellStock } from './stock.queries.ts';
+import { stockChange, useChangeStock, usePutStockAway, useTellStock } from './stock.queries.ts';
 
 interface Props {
   readonly kept: KeptStockItem;
@@ -123,7 +123,7 @@ function More({
 }: Pick<Props, 'kept' | 'machines'> & { readonly onClose: () => void }) {
   const { item } = kept;
   const tell = useTellStock(kept.id);
-  const change = useChangeStock(kept);
+  const change = useChangeStock();
   const away = usePutStockAway();
   const toast = useToast();
   const [, , , , quantity] = measureOf(item);
@@ -172,7 +172,7 @@ function More({
         label="What it is"
         saving={change.isPending}
         onClose={onClose}
-        onKeep={(next, onError) => change.mutate(next, { onError, onSuccess: onClose })}
+        onKeep={(next, onError) => change.mutate(stockChange(kept, next), { onError, onSuccess: onClose })}
       />
     </div>
   );

@@ -1,32 +1,33 @@
 import { contract } from '../../api/contract.ts';
-import type { KeptStockItem, NewStockEntry, NewStockItem } from '@hot-bead/contract/stores';
+import type { KeptStockItem, NewStockEntry, NewStockItem, StockChange } from '@hot-bead/contract/stores';
 import type { StockItem } from '@hot-bead/core/stores';
 import { api } from '../../api/client.ts';
-import { queryOf, recordSpine } from '../../commands/record-spine.ts';
+import { listOf, recordSpine } from '../../commands/record-spine.ts';
 import { shopKeys } from '../shop/index.ts';
 
 const KEY = ['stock'] as const;
+const schema = async () => (await contract.stores()).keptStockItemSchema;
 const stock = recordSpine<KeptStockItem>({
   kind: 'stock',
-  schema: async () => (await contract.stores()).keptStockItemSchema,
+  schema,
   path: ({ id }) => `/stock/${id}`,
+  within: ({ item }) => item,
   touches: [KEY, shopKeys.all],
 });
 
 /** Everything in Stores. */
-export const stockQuery = queryOf(KEY, '/stock', async () => (await contract.stores()).stockListSchema, {
-  staleTime: 60_000,
-});
+export const stockQuery = listOf(KEY, { path: '/stock' }, schema, { staleTime: 60_000 });
 
 /** Puts something into Stores. */
 export const useAddStock = () => stock.useCreate<NewStockItem>('/stock');
 
-/** Takes what is known of a thing as the form says it. */
-export function useChangeStock({ id, version }: KeptStockItem) {
-  return stock.useRecordCommand((item: StockItem, command) =>
-    api('PUT', `/stock/${id}`, stock.read, { body: item, version, command }),
-  );
+/** What a form says of a thing as a change of it: what it no longer says is no longer known. */
+export function stockChange(kept: KeptStockItem, { kind: _kind, ...item }: StockItem) {
+  const { kind: _same, ...before } = kept.item;
+  const none = Object.fromEntries(Object.keys(before).map((field) => [field, null]));
+  return { kept, change: { ...none, ...item } };
 }
+export const useChangeStock = stock.useChange<Omit<StockChange, 'version'>>;
 
 /** Tells a weight, a gauge, a count. */
 export function useTellStock(id: string) {

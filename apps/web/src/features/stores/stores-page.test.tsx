@@ -3,8 +3,9 @@ import type { KeptStockItem } from '@hot-bead/contract/stores';
 import type { StockItem } from '@hot-bead/core/stores';
 import { screen, within } from '@testing-library/react';
 import { SHOWN } from '../../../test/machines.ts';
-import { Refusal, show } from '../../../test/show.tsx';
-import { enteredItem, typedOf } from './stock-fields.ts';
+import { listed, Refusal, show } from '../../../test/show.tsx';
+import { enteredIn, typedOf } from '../../ui/form/form-fields.ts';
+import { FIELDS } from './stock-fields.ts';
 import { StoresPage } from './stores-page.tsx';
 
 const kept = (id: string, item: StockItem): KeptStockItem => ({
@@ -45,7 +46,7 @@ function shown(
   part = 'spools',
 ) {
   return show(<StoresPage />, {
-    answers: { 'GET /stock': stock, 'GET /machines': [SHOWN], ...more },
+    answers: { 'GET /stock': listed(stock), 'GET /machines': listed([SHOWN]), ...more },
     path: `/stores?part=${part}`,
   });
 }
@@ -120,25 +121,25 @@ describe('what was typed of a thing', () => {
   it('is read in the user’s own units, and kept in the core’s', () => {
     const typed = { wireClass: 'ER70S-6', diameterMm: '0.8', fullKg: '33', tareKg: 'light' };
     // Source: 1 lb = 0.45359237 kg exactly.
-    expect(enteredItem('spool', typed, US)).toMatchObject({ fullKg: 14.968548, tareKg: 'light' });
-    expect(enteredItem('spool', typed, METRIC)).toMatchObject({ fullKg: 33 });
+    expect(enteredIn(FIELDS.spool, typed, US)).toMatchObject({ fullKg: 14.968548, tareKg: 'light' });
+    expect(enteredIn(FIELDS.spool, typed, METRIC)).toMatchObject({ fullKg: 33 });
   });
 
   it('comes back as it was kept, and what does not belong to its kind is left out', () => {
     for (const { item } of [SPOOL, CO2, TIPS]) {
       for (const units of [METRIC, US]) {
-        expect(enteredItem(item.kind, typedOf(item.kind, item, units), units, item)).toEqual(item);
+        const fields = FIELDS[item.kind];
+        const entered = enteredIn(fields, typedOf(fields, item, units), units, item);
+        expect({ kind: item.kind, ...entered }).toEqual(item);
       }
     }
-    expect(enteredItem('cylinder', { name: '3', gas: 'co2', leftBar: '57' }, METRIC)).toEqual({
-      kind: 'cylinder',
+    expect(enteredIn(FIELDS.cylinder, { name: '3', gas: 'co2', leftBar: '57' }, METRIC)).toEqual({
       name: '3',
       gas: 'co2',
     });
     expect(
-      enteredItem('spool', { wireClass: 'ER5356', diameterMm: '1', keptDry: 'true', batch: '77' }, METRIC),
+      enteredIn(FIELDS.spool, { wireClass: 'ER5356', diameterMm: '1', keptDry: 'true', batch: '77' }, METRIC),
     ).toEqual({
-      kind: 'spool',
       wireClass: 'ER5356',
       diameterMm: 1,
       keptDry: true,

@@ -51,9 +51,9 @@ function plannedFields({ job, plan, machine, runs, stock }: Recording, units: Un
   return {
     ...NO_RUN,
     run: plan && plan.runs.length > 1 && run ? String(run.number) : '',
-    wireFeedSpeed: speed === undefined ? '' : figureOf('wireFeedSpeed', speed, units),
+    wireFeedSpeedMPerMin: speed === undefined ? '' : figureOf('wireFeedSpeed', speed, units),
     volts: volts === undefined ? '' : volts.toFixed(1),
-    length: seamMm === undefined ? '' : lengthText(seamMm, units),
+    lengthMm: seamMm === undefined ? '' : lengthText(seamMm, units),
     who: runs.at(-1)?.who ?? '',
     ...onTheMachine(stock, plan, machine),
   };
@@ -66,11 +66,11 @@ function again(run: KeptRun, units: Units): RunFields {
     note: '',
     result: '',
     defect: '',
-    arcTime: '',
-    wire: '',
-    gas: '',
+    arcSeconds: '',
+    wireKg: '',
+    gasL: '',
     weldedAt: '',
-    interpass: '',
+    interpassC: '',
   } as const;
   return { ...fields, ...without, power: undefined };
 }
@@ -91,7 +91,7 @@ function EnterRun({ recording, initial, onKept }: EntryProps) {
   const planned = plan?.runs.length ?? 0;
   const title =
     planned > 1 && next
-      ? `PlannedRun ${entry.fields.run === '' ? next.number : entry.fields.run} of ${planned}, ${RUN_ROLE_NAME[next.role]}`
+      ? `Run ${entry.fields.run === '' ? next.number : entry.fields.run} of ${planned}, ${RUN_ROLE_NAME[next.role]}`
       : runs.length === 0
         ? 'The first run'
         : 'The next run';
@@ -121,7 +121,7 @@ function EnterRun({ recording, initial, onKept }: EntryProps) {
         <RunForm fields={entry.fields} faults={entry.faults} used={entry.used} onChange={entry.set}>
           <RunTimer
             timer={timer}
-            onTaken={(seconds) => entry.set({ arcTime: seconds < 0.2 ? '' : secondsText(seconds) })}
+            onTaken={(seconds) => entry.set({ arcSeconds: seconds < 0.2 ? '' : secondsText(seconds) })}
           />
         </RunForm>
         <div className="max-md:sticky max-md:bottom-14 max-md:z-10 max-md:-mx-4 max-md:border-t max-md:border-line max-md:bg-plate max-md:px-4 max-md:py-2">

@@ -35,20 +35,26 @@ describe('a run as it is typed', () => {
   });
 
   it('is read in the units of its user', () => {
-    const typed = { ...NO_RUN, wireFeedSpeed: '300', length: '18', interpass: '212 F', volts: '18,5' };
+    const typed = {
+      ...NO_RUN,
+      wireFeedSpeedMPerMin: '300',
+      lengthMm: '18',
+      interpassC: '212 F',
+      volts: '18,5',
+    };
     const us = runOf(typed, US, NOW);
     expect(us['wireFeedSpeedMPerMin']).toBeCloseTo(7.62, 6);
     expect(us['lengthMm']).toBeCloseTo(457.2, 6);
     expect(us['interpassC']).toBeCloseTo(100, 6);
     expect(us['volts']).toBe(18.5);
-    expect(runOf({ ...typed, length: '18 in', wireFeedSpeed: '7.6' }, METRIC, NOW)).toMatchObject({
+    expect(runOf({ ...typed, lengthMm: '18 in', wireFeedSpeedMPerMin: '7.6' }, METRIC, NOW)).toMatchObject({
       lengthMm: 457.2,
       wireFeedSpeedMPerMin: 7.6,
     });
   });
 
   it('keeps what is none as it was typed, for the contract to refuse at its field', () => {
-    expect(runOf({ ...NO_RUN, amps: 'lots', length: 'long', weldedAt: 'soon' }, METRIC, NOW)).toEqual({
+    expect(runOf({ ...NO_RUN, amps: 'lots', lengthMm: 'long', weldedAt: 'soon' }, METRIC, NOW)).toEqual({
       amps: 'lots',
       lengthMm: 'long',
       weldedAt: 'soon',

@@ -1,60 +1,16 @@
-import {
-  figureOf,
-  lengthText,
-  numberOrText,
-  readFigure,
-  shownAs,
-  typedFigure,
-} from '../../../units/index.ts';
-import { type AmountQuantity, measuredLength, type Units } from '@hot-bead/core/base';
-import type { KeptRun, NewRun } from '@hot-bead/contract/records';
+import { isSameValue } from '@hot-bead/core/history';
+import { measuredLength, type Units } from '@hot-bead/core/base';
+import type { KeptRun } from '@hot-bead/contract/records';
 import type { TracePower } from '@hot-bead/core/records';
-
-/** A run as it is typed. */
-export interface RunFields {
-  readonly run: string;
-  readonly count: string;
-  readonly wireFeedSpeed: string;
-  readonly volts: string;
-  readonly amps: string;
-  readonly length: string;
-  readonly arcTime: string;
-  readonly result: '' | 'ok' | 'redo' | 'scrap';
-  readonly defect: string;
-  readonly preheat: string;
-  readonly interpass: string;
-  readonly who: string;
-  readonly note: string;
-  readonly power: TracePower | undefined;
-  readonly spoolId: string;
-  readonly cylinderId: string;
-  readonly wire: string;
-  readonly gas: string;
-  /** Local date and time, as its field writes it; empty: now. */
-  readonly weldedAt: string;
-}
-
-export const NO_RUN: RunFields = {
-  run: '',
-  count: '',
-  wireFeedSpeed: '',
-  volts: '',
-  amps: '',
-  length: '',
-  arcTime: '',
-  result: '',
-  defect: '',
-  preheat: '',
-  interpass: '',
-  who: '',
-  note: '',
-  power: undefined,
-  spoolId: '',
-  cylinderId: '',
-  wire: '',
-  gas: '',
-  weldedAt: '',
-};
+import {
+  changedIn,
+  enteredIn,
+  type FormField,
+  TEXT,
+  type Typing,
+  typedOf,
+} from '../../../ui/form/form-fields.ts';
+import { figureOf, lengthText, numberOrText, readFigure, shownAs } from '../../../units/index.ts';
 
 /** Seconds from "30", "1:30", "2 min", "1.5 min"; what is none of them is left as text, for the contract to refuse. */
 export function secondsOf(text: string): number | string {
@@ -78,124 +34,115 @@ export function secondsText(seconds: number): string {
   return hours === 0 ? `${minutes}:${rest}` : `${hours}:${String(minutes).padStart(2, '0')}:${rest}`;
 }
 
-/** A length as it is typed: bare numbers in the user's unit. */
-function lengthOf(text: string, units: Units): number | string {
-  const read = measuredLength(text, units.distance === 'in' ? 'in' : 'mm');
-  return read.status === 'read' ? read.lengthMm : text;
-}
+const SECONDS: Typing = { show: secondsText, read: secondsOf };
 
-/** A temperature as it is typed: with its letter in that scale, bare in the user's own. */
-function celsiusOf(text: string, units: Units): number | string {
-  const [, figure = text, letter] = /^\s*(-?[\d.,]+)\s*°?\s*([cf])\s*$/i.exec(text) ?? [];
-  const scale = letter === undefined ? units.temperature : letter.toLowerCase() === 'f' ? '°F' : '°C';
-  const value = readFigure('temperature', figure, { ...units, temperature: scale });
-  return typeof value === 'number' ? value : text;
-}
+/** A length: bare numbers in the user's unit. */
+const LENGTH: Typing = {
+  show: lengthText,
+  read: (text, units) => {
+    const read = measuredLength(text, units.distance === 'in' ? 'in' : 'mm');
+    return read.status === 'read' ? read.lengthMm : text;
+  },
+};
 
-const given = (text: string): boolean => text.trim() !== '';
-
-/** What was typed as the contract takes it; what is empty is left out. */
-export function runOf(fields: RunFields, units: Units, now: string): Record<string, unknown> {
-  const own = <T>(text: string, read: (text: string) => T): T | undefined =>
-    given(text) ? read(text) : undefined;
-  const speed = (text: string): number | string => {
+/** A wire speed, shown as far as it can be set. */
+const WIRE_SPEED: Typing = {
+  show: (speedMPerMin: number, units) => figureOf('wireFeedSpeed', speedMPerMin, units),
+  read: (text, units) => {
     const value = numberOrText(text);
     return typeof value === 'number' ? shownAs('wireFeedSpeed', units).to(value) : value;
-  };
-  const at = fields.weldedAt === '' ? now : new Date(fields.weldedAt);
-  const told = {
-    run: own(fields.run, numberOrText),
-    count: own(fields.count, numberOrText),
-    wireFeedSpeedMPerMin: own(fields.wireFeedSpeed, speed),
-    volts: own(fields.volts, numberOrText),
-    amps: own(fields.amps, numberOrText),
-    lengthMm: own(fields.length, (text) => lengthOf(text, units)),
-    arcSeconds: own(fields.arcTime, secondsOf),
-    power: fields.power,
-    preheatC: own(fields.preheat, (text) => celsiusOf(text, units)),
-    interpassC: own(fields.interpass, (text) => celsiusOf(text, units)),
-    result: fields.result === '' ? undefined : fields.result,
-    defect:
-      fields.result === '' || fields.result === 'ok' || fields.defect === '' ? undefined : fields.defect,
-    who: own(fields.who, (text) => text.trim()),
-    note: own(fields.note, (text) => text.trim()),
-    wireKg: own(fields.wire, (text) => readFigure('weight', text, units)),
-    gasL: own(fields.gas, (text) => readFigure('gasVolume', text, units)),
-    spoolId: fields.spoolId === '' ? undefined : fields.spoolId,
-    cylinderId: fields.cylinderId === '' ? undefined : fields.cylinderId,
-    weldedAt: typeof at === 'string' ? at : Number.isNaN(at.getTime()) ? fields.weldedAt : at.toISOString(),
-  };
-  return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined));
+  },
+};
+
+/** A temperature: with its letter in that scale, bare in the user's own. */
+const TEMPERATURE: Typing = {
+  show: (celsius: number, units) => figureOf('temperature', celsius, units),
+  read: (text, units) => {
+    const [, figure = text, letter] = /^\s*(-?[\d.,]+)\s*°?\s*([cf])\s*$/i.exec(text) ?? [];
+    const scale = letter === undefined ? units.temperature : letter.toLowerCase() === 'f' ? '°F' : '°C';
+    const value = readFigure('temperature', figure, { ...units, temperature: scale });
+    return typeof value === 'number' ? value : text;
+  },
+};
+
+/** A moment, as a field of local date and time has it. */
+const MOMENT: Typing = {
+  show: localTime,
+  read: (text) => {
+    const at = new Date(text);
+    return Number.isNaN(at.getTime()) ? text : at.toISOString();
+  },
+};
+
+const FIELDS = [
+  { name: 'run', label: 'Run' },
+  { name: 'count', label: 'How many alike' },
+  { name: 'wireFeedSpeedMPerMin', label: 'Wire speed', typing: WIRE_SPEED },
+  { name: 'volts', label: 'Volts' },
+  { name: 'amps', label: 'Current read' },
+  { name: 'lengthMm', label: 'Length (any unit)', typing: LENGTH },
+  { name: 'arcSeconds', label: 'Arc time (s, or 1:30)', typing: SECONDS },
+  { name: 'preheatC', label: 'Preheat', typing: TEMPERATURE },
+  { name: 'interpassC', label: 'Between runs, highest', typing: TEMPERATURE },
+  { name: 'result', label: 'How did it come out?', typing: TEXT },
+  {
+    name: 'defect',
+    label: 'What was wrong',
+    typing: TEXT,
+    when: ({ result }) => result === 'redo' || result === 'scrap',
+  },
+  { name: 'who', label: 'Who (optional)', typing: TEXT },
+  { name: 'note', label: 'Note', typing: TEXT },
+  { name: 'wireKg', label: 'Wire used', quantity: 'weight' },
+  { name: 'gasL', label: 'Gas used', quantity: 'gasVolume' },
+  { name: 'spoolId', label: 'Wire from', typing: TEXT },
+  { name: 'cylinderId', label: 'Gas from', typing: TEXT },
+  { name: 'weldedAt', label: 'When', typing: MOMENT },
+] as const satisfies readonly FormField[];
+
+export type RunFieldName = (typeof FIELDS)[number]['name'];
+
+/** A run as it is typed, named as its contract names it; a moment that is empty is now. */
+export type RunFields = Readonly<Record<RunFieldName, string>> & { readonly power: TracePower | undefined };
+
+export const NO_RUN = {
+  ...Object.fromEntries(FIELDS.map(({ name }) => [name, ''])),
+  power: undefined,
+} as RunFields;
+
+/** What was typed as the contract takes it; what is empty is left out, and what was not touched of a kept run stays. */
+export function runOf(
+  { power, ...typed }: RunFields,
+  units: Units,
+  now: string,
+  kept?: KeptRun,
+): Record<string, unknown> {
+  return { weldedAt: now, ...enteredIn(FIELDS, typed, units, kept), ...(power ? { power } : {}) };
 }
 
 /** Local date and time as its field writes it. */
-export function localTime(iso: string): string {
+function localTime(iso: string): string {
   const at = new Date(iso);
   return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
 }
 
-const text = (value: string | number | undefined): string => (value === undefined ? '' : String(value));
-
 /** A run that is kept, as it would be typed. */
 export function fieldsOfRun(run: KeptRun, units: Units): RunFields {
-  const { wireFeedSpeedMPerMin: speed, lengthMm, arcSeconds } = run;
-  const figure = (quantity: AmountQuantity, value: number | undefined): string =>
-    value === undefined ? '' : typedFigure(quantity, value, units);
-  return {
-    run: text(run.run),
-    count: text(run.count),
-    wireFeedSpeed: speed === undefined ? '' : figureOf('wireFeedSpeed', speed, units),
-    volts: text(run.volts),
-    amps: text(run.amps),
-    length: lengthMm === undefined ? '' : lengthText(lengthMm, units),
-    arcTime: arcSeconds === undefined ? '' : secondsText(arcSeconds),
-    result: run.result ?? '',
-    defect: run.defect ?? '',
-    preheat: figure('temperature', run.preheatC),
-    interpass: figure('temperature', run.interpassC),
-    who: run.who ?? '',
-    note: run.note ?? '',
-    power: run.power,
-    spoolId: run.spoolId ?? '',
-    cylinderId: run.cylinderId ?? '',
-    wire: figure('weight', run.wireKg),
-    gas: figure('gasVolume', run.gasL),
-    weldedAt: localTime(run.weldedAt),
-  };
+  return { ...typedOf(FIELDS, run, units), power: run.power } as RunFields;
 }
 
-/** Fields that a correction may take away again. */
-const FIELDS = [
-  'run',
-  'count',
-  'wireFeedSpeedMPerMin',
-  'volts',
-  'amps',
-  'lengthMm',
-  'arcSeconds',
-  'power',
-  'preheatC',
-  'interpassC',
-  'result',
-  'defect',
-  'who',
-  'note',
-  'wireKg',
-  'gasL',
-  'spoolId',
-  'cylinderId',
-] as const satisfies readonly (keyof NewRun)[];
-
 /** What a correction changes: fields that were typed otherwise than they stood, null for those that were emptied. */
-export function runChange(run: KeptRun, fields: RunFields, units: Units): Record<string, unknown> {
-  const before = runOf(fieldsOfRun(run, units), units, run.weldedAt);
-  const after = runOf(fields, units, run.weldedAt);
-  const change: Record<string, unknown> = {};
-  for (const name of FIELDS) {
-    if (JSON.stringify(before[name]) !== JSON.stringify(after[name])) change[name] = after[name] ?? null;
-  }
-  if (fields.weldedAt !== localTime(run.weldedAt)) change['weldedAt'] = after['weldedAt'];
-  return change;
+export function runChange(
+  kept: KeptRun,
+  { power, ...typed }: RunFields,
+  units: Units,
+): Record<string, unknown> {
+  const { weldedAt, ...change } = changedIn(FIELDS, typed, units, kept);
+  const wanted = { ...change, power: power ?? null, weldedAt: weldedAt ?? kept.weldedAt };
+  const before = kept as unknown as Readonly<Record<string, unknown>>;
+  return Object.fromEntries(
+    Object.entries(wanted).filter(([name, value]) => !isSameValue(before[name] ?? null, value)),
+  );
 }
 
 /** What is wrong with a run, at its fields. */

@@ -34,8 +34,6 @@ export interface RunEntry {
   /** As far as it can be read. */
   readonly run: WeldedRun;
   readonly used: UsedChoices;
-  /** What is typed with what is reckoned of it filled in. */
-  readonly whole: RunFields;
   /** Checks what was typed and sends it; what is wrong stands at its field. */
   readonly submit: (send: (run: NewRun, onError: (error: Error) => void) => void) => void;
 }
@@ -48,23 +46,21 @@ export function useRunEntry({ initial, plan, stock }: Given): RunEntry {
   const now = new Date().toISOString();
   const run = runSoFar(runOf(fields, units, now));
   const used = usedChoices(stock, plan, run);
-  const { wireKg, gasL } = used.reckoned;
-  const whole: RunFields = {
-    ...fields,
-    wire: fields.wire === '' && wireKg !== undefined ? wireKg.toFixed(4) : fields.wire,
-    gas: fields.gas === '' && gasL !== undefined ? gasL.toFixed(1) : fields.gas,
-  };
   return {
     fields,
     faults,
     run,
     used,
-    whole,
     set: (change) => setFields((before) => ({ ...before, ...change })),
     submit: (send) => {
       setFaults({});
       sendChecked({
-        check: () => validated(newRunSchema, runOf(whole, units, new Date().toISOString())),
+        check: () =>
+          validated(newRunSchema, {
+            // what was not typed of it is taken as it is reckoned
+            ...used.reckoned,
+            ...runOf(fields, units, new Date().toISOString()),
+          }),
         send,
         place: (problems) => setFaults(faultsOf(problems)),
       });

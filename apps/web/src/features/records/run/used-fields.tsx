@@ -93,9 +93,9 @@ export function UsedFields({ fields, faults, choices, onChange }: Props) {
             ? 'not known'
             : typedFigure('weight', Number(reckoned.wireKg.toFixed(3)), units)
         }
-        value={fields.wire}
+        value={fields.wireKg}
         error={faults['wireKg']}
-        onChange={(event) => onChange({ wire: event.target.value })}
+        onChange={(event) => onChange({ wireKg: event.target.value })}
       />
       <SelectField
         label="Gas from"
@@ -108,9 +108,9 @@ export function UsedFields({ fields, faults, choices, onChange }: Props) {
         label={`Gas used (${shownAs('gasVolume', units).unit})`}
         inputMode="decimal"
         placeholder={reckoned.gasL === undefined ? 'not known' : figureOf('gasVolume', reckoned.gasL, units)}
-        value={fields.gas}
+        value={fields.gasL}
         error={faults['gasL']}
-        onChange={(event) => onChange({ gas: event.target.value })}
+        onChange={(event) => onChange({ gasL: event.target.value })}
       />
     </div>
   );
