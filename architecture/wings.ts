@@ -66,6 +66,7 @@ export const WINGS = {
     'ui',
     'preferences',
     'units',
+    'form',
     'commands',
     'drawing',
     'print',

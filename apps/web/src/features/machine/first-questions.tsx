@@ -1,17 +1,12 @@
 import type { NewMachine } from '@hot-bead/contract/machine';
-import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
 import { ControlDrawing, type DrawnControl } from '../../drawing/control-drawing.tsx';
-import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';
-import { focusFirstInvalid } from '../../ui/form/focus-first-invalid.ts';
 import { PickField } from '../../ui/form/pick-field.tsx';
-import { sendChecked } from '../../ui/form/problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
-import { type FormParts, messageOf, wireSizes } from './form-parts.ts';
-import { fieldOfProblem, fieldsOf, machineOf, type MachineFields } from './machine-fields.ts';
-import { CLASSES, GASES } from './machine-choices.ts';
+import { CLASSES, GASES, wireSizes } from './machine-choices.ts';
+import type { MachineFields } from './machine-fields.ts';
+import { type MachineFormState, useMachineForm } from './use-machine-form.ts';
 
 interface Choice {
   readonly value: string;
@@ -42,18 +37,26 @@ function Pictures({
   legend,
   name,
   choices,
-  parts: { register, errors },
+  form: { bind },
 }: {
   readonly legend: string;
   readonly name: 'wireControl' | 'voltsControl' | 'standingPolarity';
   readonly choices: readonly Choice[];
-  readonly parts: FormParts;
+  readonly form: MachineFormState;
 }) {
+  const { value: chosen, error, onChange } = bind(name);
   return (
-    <PickField legend={legend} error={messageOf(errors, name)} columns="grid-cols-2 md:grid-cols-4">
+    <PickField legend={legend} error={error} columns="grid-cols-2 md:grid-cols-4">
       {choices.map(({ value, words, drawn }) => (
         <label key={value} className={CARD}>
-          <input type="radio" value={value} className="sr-only" {...register(name)} />
+          <input
+            type="radio"
+            name={name}
+            value={value}
+            checked={value === chosen}
+            onChange={onChange}
+            className="sr-only"
+          />
           {drawn && <ControlDrawing of={drawn} />}
           {words}
         </label>
@@ -62,56 +65,24 @@ function Pictures({
   );
 }
 
-/** What a control's scale is called, where it has one. */
-function Scale({ parts }: { readonly parts: FormParts }) {
-  const { register, control, errors } = parts;
-  const wire = useWatch({ control, name: 'wireControl' });
-  const field = (name: keyof MachineFields, label: string) => (
-    <Field label={label} className="w-40" error={messageOf(errors, name)} {...register(name)} />
-  );
-  if (wire === 'knob') {
-    return (
-      <div className="flex gap-3">
-        {field('knobMin', 'Its marks from')}
-        {field('knobMax', 'to')}
-      </div>
-    );
-  }
-  if (wire === 'letters') return field('letters', 'Letters, slowest first');
-  return null;
+interface ScaleProps {
+  readonly form: MachineFormState;
+  readonly from: 'knobMin' | 'voltsKnobMin';
+  readonly to: 'knobMax' | 'voltsKnobMax';
 }
 
-function VoltsScale({ parts }: { readonly parts: FormParts }) {
-  const { register, control, errors } = parts;
-  const volts = useWatch({ control, name: 'voltsControl' });
-  if (volts === 'knob') {
-    return (
-      <div className="flex gap-3">
-        <Field
-          label="Its marks from"
-          className="w-40"
-          error={messageOf(errors, 'voltsKnobMin')}
-          {...register('voltsKnobMin')}
-        />
-        <Field
-          label="to"
-          className="w-40"
-          error={messageOf(errors, 'voltsKnobMax')}
-          {...register('voltsKnobMax')}
-        />
-      </div>
-    );
-  }
-  if (volts !== 'positions') return null;
+/** What the marks of a knob are called. */
+function KnobScale({ form: { bind }, from, to }: ScaleProps) {
   return (
-    <Field
-      label="What they are called, lowest first"
-      placeholder="1 2 3 4 5 6"
-      className="max-w-md"
-      error={messageOf(errors, 'positions')}
-      {...register('positions')}
-    />
+    <div className="flex gap-3">
+      <Field label="Its marks from" className="w-40" {...bind(from)} />
+      <Field label="to" className="w-40" {...bind(to)} />
+    </div>
   );
+}
+
+function tapsByLine(fields: MachineFields): MachineFields {
+  return { ...fields, positions: fields.positions.trim().replace(/[\s,;]+/g, '\n') };
 }
 
 interface Props {
@@ -121,75 +92,53 @@ interface Props {
 
 /** A machine in five questions, each with a drawing of what to look for; all else waits until it is worth telling. */
 export function FirstQuestions({ saving, onSave }: Props) {
-  const { units } = usePreferences();
-  const [blank] = useState(() => ({ ...fieldsOf(undefined, units), kind: '', standingPolarity: '' }));
-  const { register, handleSubmit, control, setValue, setError, clearErrors, formState } =
-    useForm<MachineFields>({ defaultValues: blank });
-  const { errors } = formState;
-  const parts: FormParts = { register, control, setValue, errors };
-  const wire = useWatch({ control, name: 'wireControl' });
-  const send = (fields: MachineFields, form: HTMLFormElement): void =>
-    sendChecked({
-      // names of taps in one line here, one a line there
-      check: () =>
-        machineOf(
-          { ...fields, positions: fields.positions.trim().replace(/[\s,;]+/g, '\n') },
-          undefined,
-          units,
-        ),
-      send: onSave,
-      place: (problems) => {
-        for (const { field, message } of problems) setError(fieldOfProblem(field), { message });
-        focusFirstInvalid(form);
-      },
-    });
+  // names of taps in one line here, one a line there
+  const form = useMachineForm({ adapted: tapsByLine, onSave });
+  const { fields, problems, bind, submit, units } = form;
   return (
     <form
       noValidate
       aria-label="Five questions about the machine"
-      onSubmit={(event) => {
-        clearErrors();
-        const form = event.currentTarget;
-        void handleSubmit((fields) => send(fields, form))(event);
-      }}
+      onSubmit={submit}
       className="grid grid-cols-1 gap-6 rounded-md border border-line bg-plate p-4"
     >
-      <Field
-        label="1. What do you call it?"
-        className="max-w-md"
-        error={messageOf(errors, 'name')}
-        {...register('name')}
-      />
+      <Field label="1. What do you call it?" className="max-w-md" {...bind('name')} />
       <div className="grid gap-3">
-        <Pictures legend="2. How is the wire speed set?" name="wireControl" choices={WIRE_IS} parts={parts} />
-        <Scale parts={parts} />
+        <Pictures legend="2. How is the wire speed set?" name="wireControl" choices={WIRE_IS} form={form} />
+        {fields.wireControl === 'knob' && <KnobScale form={form} from="knobMin" to="knobMax" />}
+        {fields.wireControl === 'letters' && (
+          <Field label="Letters, slowest first" className="w-40" {...bind('letters')} />
+        )}
       </div>
-      {wire !== 'entry' && (
+      {fields.wireControl !== 'entry' && (
         <div className="grid gap-3">
-          <Pictures
-            legend="3. How are the volts set?"
-            name="voltsControl"
-            choices={VOLTS_ARE}
-            parts={parts}
-          />
-          <VoltsScale parts={parts} />
+          <Pictures legend="3. How are the volts set?" name="voltsControl" choices={VOLTS_ARE} form={form} />
+          {fields.voltsControl === 'knob' && <KnobScale form={form} from="voltsKnobMin" to="voltsKnobMax" />}
+          {fields.voltsControl === 'positions' && (
+            <Field
+              label="What they are called, lowest first"
+              placeholder="1 2 3 4 5 6"
+              className="max-w-md"
+              {...bind('positions')}
+            />
+          )}
         </div>
       )}
       <fieldset>
         <legend className="label-text">4. What is on it now?</legend>
         <div className="flex flex-wrap gap-3">
-          <SelectField label="Wire" options={CLASSES} {...register('loadedWireClass')} />
-          <SelectField label="Size" options={wireSizes(units)} {...register('loadedWireDiameterMm')} />
-          <SelectField label="Gas" options={GASES} {...register('loadedGas')} />
+          <SelectField label="Wire" options={CLASSES} {...bind('loadedWireClass')} />
+          <SelectField label="Size" options={wireSizes(units)} {...bind('loadedWireDiameterMm')} />
+          <SelectField label="Gas" options={GASES} {...bind('loadedGas')} />
         </div>
       </fieldset>
       <Pictures
         legend="5. Which way do the leads stand?"
         name="standingPolarity"
         choices={[...LEADS, { value: '', words: 'I have not looked' }]}
-        parts={parts}
+        form={form}
       />
-      <Wrong>{errors.root?.message}</Wrong>
+      <Wrong>{problems.root}</Wrong>
       <Button type="submit" tone="main" disabled={saving} className="min-h-14 text-lg">
         {saving ? 'Adding…' : 'Add the machine'}
       </Button>

@@ -14,7 +14,7 @@ import { sendChecked } from '../../ui/form/problems.ts';
 import { TextArea } from '../../ui/form/text-area.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Table } from '../../ui/page/table.tsx';
-import { wireSizes } from './form-parts.ts';
+import { wireSizes } from './machine-choices.ts';
 import { CLASSES, GASES } from './machine-choices.ts';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 

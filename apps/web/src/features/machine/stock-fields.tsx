@@ -1,10 +1,10 @@
-import { usePreferences } from '../../preferences/preferences.tsx';
+import type { RollForm } from '@hot-bead/core/trade';
 import { Trash2 } from 'lucide-react';
-import { useFieldArray, useWatch } from 'react-hook-form';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';
 import { WireList } from '../trade/index.ts';
-import { type FormParts, messageOf, wireSizes } from './form-parts.ts';
+import { wireSizes } from './machine-choices.ts';
+import type { MachineFormState } from './use-machine-form.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
 const ROLLS = [
@@ -26,55 +26,78 @@ function Remove({ label, onRemove }: { readonly label: string; readonly onRemove
   );
 }
 
-function DutyFields({ register, control, errors }: FormParts) {
-  const { fields, append, remove } = useFieldArray({ control, name: 'duty' });
+/** A list with one of its rows otherwise. */
+function withRow<T>(rows: readonly T[], at: number, change: Partial<T>): T[] {
+  return rows.map((row, i) => (i === at ? { ...row, ...change } : row));
+}
+
+function DutyFields({ fields: { duty }, set, problems }: MachineFormState) {
+  const field = (i: number, name: keyof (typeof duty)[number], label: string) => (
+    <Field
+      className="flex-1"
+      label={label}
+      inputMode="decimal"
+      value={duty[i]?.[name] ?? ''}
+      onChange={(event) => set({ duty: withRow(duty, i, { [name]: event.target.value }) })}
+    />
+  );
   return (
     <fieldset className="grid content-start gap-2">
       <legend className="label-text">Duty ratings, from its plate</legend>
-      {fields.map(({ id }, i) => (
-        <div key={id} className="flex gap-2">
-          <Field className="flex-1" label="At (A)" inputMode="decimal" {...register(`duty.${i}.currentA`)} />
-          <Field className="flex-1" label="Duty (%)" inputMode="decimal" {...register(`duty.${i}.percent`)} />
-          <Remove label={`Remove rating ${i + 1}`} onRemove={() => remove(i)} />
+      {duty.map((_, i) => (
+        <div key={i} className="flex gap-2">
+          {field(i, 'currentA', 'At (A)')}
+          {field(i, 'percent', 'Duty (%)')}
+          <Remove
+            label={`Remove rating ${i + 1}`}
+            onRemove={() => set({ duty: duty.filter((_one, at) => at !== i) })}
+          />
         </div>
       ))}
-      <Wrong>{messageOf(errors, 'duty')}</Wrong>
-      <Button className="justify-self-start" onClick={() => append({ currentA: '', percent: '' })}>
+      <Wrong>{problems.duty}</Wrong>
+      <Button
+        className="justify-self-start"
+        onClick={() => set({ duty: [...duty, { currentA: '', percent: '' }] })}
+      >
         Add a rating
       </Button>
     </fieldset>
   );
 }
 
-function RollFields({ register, control, setValue, errors }: FormParts) {
-  const { units } = usePreferences();
-  const { fields, append, remove } = useFieldArray({ control, name: 'rolls' });
-  const known = useWatch({ control, name: 'rollsKnown' });
+function RollFields({ fields: { rolls, rollsKnown }, set, problems, units }: MachineFormState) {
   return (
     <fieldset className="grid content-start gap-2">
       <legend className="label-text">Drive rolls it has</legend>
-      {fields.length === 0 && (
-        <p className="text-sm">{known ? 'None.' : 'Not filled in: nothing is held against a plan.'}</p>
+      {rolls.length === 0 && (
+        <p className="text-sm">{rollsKnown ? 'None.' : 'Not filled in: nothing is held against a plan.'}</p>
       )}
-      {fields.map(({ id }, i) => (
-        <div key={id} className="flex gap-2">
-          <SelectField className="flex-1" label="Groove" options={ROLLS} {...register(`rolls.${i}.form`)} />
+      {rolls.map(({ form, grooveMm }, i) => (
+        <div key={i} className="flex gap-2">
+          <SelectField
+            className="flex-1"
+            label="Groove"
+            options={ROLLS}
+            value={form}
+            onChange={(event) => set({ rolls: withRow(rolls, i, { form: event.target.value as RollForm }) })}
+          />
           <SelectField
             className="flex-1"
             label="For wire"
             options={wireSizes(units)}
-            {...register(`rolls.${i}.grooveMm`)}
+            value={grooveMm}
+            onChange={(event) => set({ rolls: withRow(rolls, i, { grooveMm: event.target.value }) })}
           />
-          <Remove label={`Remove roll ${i + 1}`} onRemove={() => remove(i)} />
+          <Remove
+            label={`Remove roll ${i + 1}`}
+            onRemove={() => set({ rolls: rolls.filter((_one, at) => at !== i) })}
+          />
         </div>
       ))}
-      <Wrong>{messageOf(errors, 'rolls')}</Wrong>
+      <Wrong>{problems.rolls}</Wrong>
       <Button
         className="justify-self-start"
-        onClick={() => {
-          setValue('rollsKnown', true);
-          append({ form: 'v-smooth', grooveMm: '0.8' });
-        }}
+        onClick={() => set({ rollsKnown: true, rolls: [...rolls, { form: 'v-smooth', grooveMm: '0.8' }] })}
       >
         Add a roll
       </Button>
@@ -83,9 +106,8 @@ function RollFields({ register, control, setValue, errors }: FormParts) {
 }
 
 /** What its plate allows, and what is kept with it: ratings, rolls and wires. */
-export function StockFields(parts: FormParts) {
-  const { control, setValue, errors } = parts;
-  const wires = useWatch({ control, name: 'wires' });
+export function StockFields(parts: MachineFormState) {
+  const { fields, set, problems } = parts;
   return (
     <div className="grid grid-cols-1 gap-5 md:grid-cols-3">
       <DutyFields {...parts} />
@@ -93,15 +115,12 @@ export function StockFields(parts: FormParts) {
       <fieldset className="grid content-start gap-2">
         <legend className="label-text">Wires kept with it; its lid chart shows them</legend>
         <WireList
-          wires={wires}
+          wires={fields.wires}
           addText="Keep it here"
           removeText="away from it"
-          onChange={(next) => {
-            setValue('wires', [...next], { shouldDirty: true });
-            setValue('wiresKnown', next.length > 0);
-          }}
+          onChange={(next) => set({ wires: [...next], wiresKnown: next.length > 0 })}
         />
-        <Wrong>{messageOf(errors, 'wires')}</Wrong>
+        <Wrong>{problems.wires}</Wrong>
       </fieldset>
     </div>
   );

@@ -9,7 +9,7 @@ import {
   type StockItem,
 } from '@hot-bead/core/stores';
 import { COMMON_GASES, gasOf, WIRE_CLASSES, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
-import { type FormField, type Options, TEXT, type Typed, YES_NO_OPTIONS } from '../../ui/form/form-fields.ts';
+import { type FormField, type Options, TEXT, type Typed, YES_NO_OPTIONS } from '../../form/form-fields.ts';
 
 export type StockKind = StockItem['kind'];
 

@@ -2,8 +2,8 @@ import { validated } from '@hot-bead/contract/base';
 import { newStockItemSchema } from '@hot-bead/contract/stores';
 import type { StockItem } from '@hot-bead/core/stores';
 import { Button } from '../../ui/button.tsx';
-import { FormFieldsGrid } from '../../ui/form/form-fields-grid.tsx';
-import { useForm } from '../../ui/form/use-form.ts';
+import { FormFieldsGrid } from '../../form/form-fields-grid.tsx';
+import { useForm } from '../../form/use-form.ts';
 import { FIELDS, START, type StockKind } from './stock-fields.ts';
 
 interface Props {

@@ -4,7 +4,7 @@ import type { StockItem } from '@hot-bead/core/stores';
 import { screen, within } from '@testing-library/react';
 import { SHOWN } from '../../../test/machines.ts';
 import { listed, Refusal, show } from '../../../test/show.tsx';
-import { enteredIn, typedOf } from '../../ui/form/form-fields.ts';
+import { enteredIn, typedOf } from '../../form/form-fields.ts';
 import { FIELDS } from './stock-fields.ts';
 import { StoresPage } from './stores-page.tsx';
 

@@ -1,9 +1,9 @@
 import { validated } from '@hot-bead/contract/base';
 import { type KeptPiece, pieceChangeSchema } from '@hot-bead/contract/day';
 import { Button } from '../../../ui/button.tsx';
-import { type FormField, TEXT } from '../../../ui/form/form-fields.ts';
-import { FormFieldsGrid } from '../../../ui/form/form-fields-grid.tsx';
-import { useForm } from '../../../ui/form/use-form.ts';
+import { type FormField, TEXT } from '../../../form/form-fields.ts';
+import { FormFieldsGrid } from '../../../form/form-fields-grid.tsx';
+import { useForm } from '../../../form/use-form.ts';
 import { useToast } from '../../../ui/toasts.tsx';
 import { WEIGHT_OPTIONS } from '../index.ts';
 import { useChangePiece } from './pieces.queries.ts';

@@ -1,29 +1,42 @@
 import { validated } from '@hot-bead/contract/base';
 import { type ShopRates, shopRatesSchema, WORK_KINDS } from '@hot-bead/contract/shop';
-import { sentence } from '@hot-bead/core/base';
+import { sentence, type Units } from '@hot-bead/core/base';
 import { OPERATING_FACTORS, USUAL_RATES, USUAL_TIP_LIFE_H, type WorkKind } from '@hot-bead/core/records';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Button } from '../../../ui/button.tsx';
-import { Field, SelectField } from '../../../ui/form/field.tsx';
-import { sendChecked } from '../../../ui/form/problems.ts';
+import { type FormField, TEXT, type Typing } from '../../../form/form-fields.ts';
+import { FormFieldsGrid } from '../../../form/form-fields-grid.tsx';
+import { useForm } from '../../../form/use-form.ts';
 import { Wrong } from '../../../ui/form/wrong.tsx';
 import { Section } from '../../../ui/page/section.tsx';
 import { useToast } from '../../../ui/toasts.tsx';
 import { NOTHING_CHOSEN, shopQuery, useChangeShop } from '../../shop/index.ts';
-import { numberOrText } from '../../../units/index.ts';
+import { numberOrText, shownAs } from '../../../units/index.ts';
 
-type NumberRate = Exclude<keyof ShopRates, 'currency' | 'kind' | 'leftOut'>;
+/** A price of one of the core's units, as a price of the one that the user buys by. */
+function priceOf(unitOf: (units: Units) => number): Typing {
+  return {
+    show: (price: number, units) => String(Number((price * unitOf(units)).toFixed(3))),
+    read: (text, units) => {
+      const price = numberOrText(text);
+      return typeof price === 'number' ? price / unitOf(units) : price;
+    },
+    isFigure: true,
+  };
+}
 
-const NUMBERS: readonly (readonly [NumberRate, string, number | undefined])[] = [
-  ['perHour', 'An hour of work', USUAL_RATES.perHour],
-  ['perWireKg', 'A kilogram of wire', USUAL_RATES.perWireKg],
-  ['perGasM3', 'A cubic metre of gas', USUAL_RATES.perGasM3],
-  ['perKWh', 'A kilowatt-hour', USUAL_RATES.perKWh],
-  ['perTip', 'A contact tip', USUAL_RATES.perTip],
-  ['tipLifeH', 'A tip lasts (h of arc)', USUAL_TIP_LIFE_H],
-  ['minimum', 'The least that is charged', undefined],
-];
+const isUs = ({ distance }: Units): boolean => distance === 'in';
+/** What wire is bought by, kg. */
+const WIRE_PRICE = priceOf((units) => shownAs('weight', units).to(1));
+/** What gas is bought by, m³. */
+const GAS_PRICE = priceOf((units) => (isUs(units) ? shownAs('gasVolume', units).to(1) / 1000 : 1));
+const PRICE = priceOf(() => 1);
+
+function rate(name: string, label: FormField['label'], usual: number | undefined, typing = PRICE): FormField {
+  const placeholder =
+    usual === undefined ? 'none' : (units: Units) => `${typing.show(usual as never, units)}, assumed`;
+  return { name, label, typing, placeholder };
+}
 
 /** Kinds of work to pick from, each with the share of the time that its arc burns. */
 export const KIND_CHOICES: readonly (readonly [WorkKind, string])[] = WORK_KINDS.map((kind) => {
@@ -31,50 +44,53 @@ export const KIND_CHOICES: readonly (readonly [WorkKind, string])[] = WORK_KINDS
   return [kind, `${sentence(name)}: arc ${Math.round(factor[0] * 100)}–${Math.round(factor[2] * 100)} %`];
 });
 
-type Typed = Readonly<Record<NumberRate | 'currency' | 'kind' | 'leftOut', string>>;
-
-function typedOf(rates: ShopRates): Typed {
-  const text = (value: string | number | undefined): string => (value === undefined ? '' : String(value));
-  return {
-    ...(Object.fromEntries(NUMBERS.map(([name]) => [name, text(rates[name])])) as Record<NumberRate, string>),
-    currency: text(rates.currency),
-    kind: text(rates.kind),
-    leftOut: text(rates.leftOut),
-  };
-}
-
-function ratesOf(typed: Typed): Record<string, unknown> {
-  const numbers = NUMBERS.map(([name]) => [name, typed[name] === '' ? undefined : numberOrText(typed[name])]);
-  const words = (['currency', 'kind', 'leftOut'] as const).map((name) => [
-    name,
-    typed[name].trim() || undefined,
-  ]);
-  return Object.fromEntries([...numbers, ...words].filter(([, value]) => value !== undefined)) as Record<
-    string,
-    unknown
-  >;
-}
+const FIELDS: readonly FormField[] = [
+  rate('perHour', 'An hour of work', USUAL_RATES.perHour),
+  rate(
+    'perWireKg',
+    (units) => (isUs(units) ? 'A pound of wire' : 'A kilogram of wire'),
+    USUAL_RATES.perWireKg,
+    WIRE_PRICE,
+  ),
+  rate(
+    'perGasM3',
+    (units) => (isUs(units) ? 'A cubic foot of gas' : 'A cubic metre of gas'),
+    USUAL_RATES.perGasM3,
+    GAS_PRICE,
+  ),
+  rate('perKWh', 'A kilowatt-hour', USUAL_RATES.perKWh),
+  rate('perTip', 'A contact tip', USUAL_RATES.perTip),
+  rate('tipLifeH', 'A tip lasts (h of arc)', USUAL_TIP_LIFE_H),
+  rate('minimum', 'The least that is charged', undefined),
+  { name: 'currency', label: 'Money is written', typing: TEXT, placeholder: 'nothing' },
+  {
+    name: 'kind',
+    label: 'Usual kind of work',
+    options: [['', 'Not said: bench work'], ...KIND_CHOICES],
+    wide: true,
+  },
+  {
+    name: 'leftOut',
+    label: 'What a quote leaves out',
+    typing: TEXT,
+    placeholder: 'paint, taking apart, tests',
+    wide: true,
+  },
+];
 
 function RatesForm({ rates }: { readonly rates: ShopRates }) {
   const { data: shop = NOTHING_CHOSEN } = useQuery(shopQuery);
   const change = useChangeShop();
   const toast = useToast();
-  const [typed, setTyped] = useState(() => typedOf(rates));
-  const [faults, setFaults] = useState<Readonly<Partial<Record<string, string>>>>({});
-  const set = (name: keyof Typed) => (event: { readonly target: { readonly value: string } }) =>
-    setTyped({ ...typed, [name]: event.target.value });
-  const save = (): void => {
-    setFaults({});
-    sendChecked({
-      check: () => validated(shopRatesSchema, ratesOf(typed)),
-      send: (next) => {
+  const { bound, entered, submit } = useForm(FIELDS, { kept: rates });
+  const save = (): void =>
+    submit(
+      () => validated(shopRatesSchema, entered()),
+      (next) => {
         change.mutate({ ...shop, rates: next });
         toast('Quotes are reckoned by these');
       },
-      place: (problems) =>
-        setFaults(Object.fromEntries(problems.map(({ field, message }) => [field, message]))),
-    });
-  };
+    );
   return (
     <form
       noValidate
@@ -84,40 +100,7 @@ function RatesForm({ rates }: { readonly rates: ShopRates }) {
         save();
       }}
     >
-      <div className="grid grid-cols-2 gap-3">
-        {NUMBERS.map(([name, label, usual]) => (
-          <Field
-            key={name}
-            label={label}
-            inputMode="decimal"
-            placeholder={usual === undefined ? 'none' : `${usual}, assumed`}
-            value={typed[name]}
-            error={faults[name]}
-            onChange={set(name)}
-          />
-        ))}
-        <Field
-          label="Money is written"
-          placeholder="nothing"
-          value={typed.currency}
-          error={faults['currency']}
-          onChange={set('currency')}
-        />
-      </div>
-      <SelectField
-        label="Usual kind of work"
-        options={[['', 'Not said: bench work'], ...KIND_CHOICES]}
-        value={typed.kind}
-        error={faults['kind']}
-        onChange={set('kind')}
-      />
-      <Field
-        label="What a quote leaves out"
-        placeholder="paint, taking apart, tests"
-        value={typed.leftOut}
-        error={faults['leftOut']}
-        onChange={set('leftOut')}
-      />
+      <FormFieldsGrid {...bound} columns="grid-cols-2" />
       {change.error && <Wrong>{change.error.message} The rates were taken back.</Wrong>}
       <Button type="submit" tone="main" className="justify-self-start">
         Keep the rates

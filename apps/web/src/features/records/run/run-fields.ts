@@ -9,7 +9,7 @@ import {
   TEXT,
   type Typing,
   typedOf,
-} from '../../../ui/form/form-fields.ts';
+} from '../../../form/form-fields.ts';
 import { figureOf, lengthText, numberOrText, readFigure, shownAs } from '../../../units/index.ts';
 
 /** Seconds from "30", "1:30", "2 min", "1.5 min"; what is none of them is left as text, for the contract to refuse. */

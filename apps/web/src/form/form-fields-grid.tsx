@@ -1,9 +1,9 @@
 import type { Units } from '@hot-bead/core/base';
-import { shownAs, useWords } from '../../units/index.ts';
-import { Field, SelectField } from './field.tsx';
-import { askedFields, type FormField, type Typed } from './form-fields.ts';
-import { TextArea } from './text-area.tsx';
-import { Wrong } from './wrong.tsx';
+import { shownAs, useWords } from '../units/index.ts';
+import { Field, SelectField } from '../ui/form/field.tsx';
+import { askedFields, type FormField, type Typed, typingOf } from './form-fields.ts';
+import { TextArea } from '../ui/form/text-area.tsx';
+import { Wrong } from '../ui/form/wrong.tsx';
 
 interface Props {
   readonly fields: readonly FormField[];
@@ -12,21 +12,37 @@ interface Props {
   /** What is wrong, by field; what is about none of those that are asked stands below them. */
   readonly problems: Readonly<Record<string, string>>;
   readonly onChange: (typed: Typed) => void;
+  /** How many stand beside each other. */
+  readonly columns?: string;
+}
+
+/** A text that may hang on the user's units. */
+function textIn(text: string | ((units: Units) => string), units: Units): string {
+  return typeof text === 'function' ? text(units) : text;
 }
 
 /** The fields of a form that are asked, each with what is wrong with it. */
-export function FormFieldsGrid({ fields, typed, units, problems, onChange }: Props) {
+export function FormFieldsGrid({
+  fields,
+  typed,
+  units,
+  problems,
+  onChange,
+  columns = 'grid-cols-2 md:grid-cols-4',
+}: Props) {
   const say = useWords();
   const asked = askedFields(fields, typed);
   const named = new Set(asked.map(({ name }) => name));
   const elsewhere = Object.entries(problems).filter(([name]) => !named.has(name));
   return (
     <>
-      <div className="mt-2 grid grid-cols-2 gap-3 md:grid-cols-4">
-        {asked.map(({ name, label, quantity, options, hint, type, wide }) => {
+      <div className={`mt-2 grid gap-3 ${columns}`}>
+        {asked.map((field) => {
+          const { name, label, quantity, options, hint, placeholder, type, rows = 2, wide } = field;
+          const called = textIn(label, units);
           const told = say(hint?.(typed) ?? '') || undefined;
           const bound = {
-            label: quantity === undefined ? label : `${label} (${shownAs(quantity, units).unit})`,
+            label: quantity === undefined ? called : `${called} (${shownAs(quantity, units).unit})`,
             value: typed[name] ?? '',
             error: problems[name],
             onChange: (event: { readonly target: { readonly value: string } }) =>
@@ -39,9 +55,11 @@ export function FormFieldsGrid({ fields, typed, units, problems, onChange }: Pro
           }
           if (type === 'lines') {
             const { error, ...area } = bound;
-            return <TextArea key={name} {...area} rows={2} errors={error === undefined ? [] : [error]} />;
+            return <TextArea key={name} {...area} rows={rows} errors={error === undefined ? [] : [error]} />;
           }
-          return <Field key={name} {...bound} {...(type ? { type } : {})} hint={told} />;
+          const shown = placeholder === undefined ? {} : { placeholder: textIn(placeholder, units) };
+          const keys = typingOf(field).isFigure ? ({ inputMode: 'decimal' } as const) : {};
+          return <Field key={name} {...bound} {...shown} {...keys} {...(type ? { type } : {})} hint={told} />;
         })}
       </div>
       {elsewhere.map(([name, message]) => (

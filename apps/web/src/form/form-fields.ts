@@ -1,5 +1,5 @@
 import type { AmountQuantity, Units, Words } from '@hot-bead/core/base';
-import { numberOrText, readFigure, typedFigure } from '../../units/index.ts';
+import { numberOrText, readFigure, typedFigure } from '../units/index.ts';
 
 /** What was typed, by field. */
 export type Typed = Readonly<Record<string, string>>;
@@ -10,10 +10,12 @@ export type Options = readonly (readonly [value: string, label: string])[];
 export interface Typing {
   readonly show: (value: never, units: Units) => string;
   readonly read: (text: string, units: Units) => unknown;
+  /** A phone shows its figures to type it with. */
+  readonly isFigure?: true;
 }
 
 /** A number as it is, or the name of a choice. */
-const NUMBER: Typing = { show: String, read: numberOrText };
+const NUMBER: Typing = { show: String, read: numberOrText, isFigure: true };
 /** A text as it is. */
 export const TEXT: Typing = { show: String, read: (text) => text };
 /** Yes or no. */
@@ -24,13 +26,14 @@ export function figureOfQuantity(quantity: AmountQuantity): Typing {
   return {
     show: (value: number, units) => typedFigure(quantity, value, units),
     read: (text, units) => readFigure(quantity, text, units),
+    isFigure: true,
   };
 }
 
 /** One field of a form: named as its contract names it. */
 export interface FormField {
   readonly name: string;
-  readonly label: string;
+  readonly label: string | ((units: Units) => string);
   /** What its figure is: typed in the user's unit, which stands behind its label. */
   readonly quantity?: AmountQuantity;
   /** A choice of one of these. */
@@ -40,8 +43,11 @@ export interface FormField {
   /** Whether it is asked, by what was typed so far. */
   readonly when?: (typed: Typed) => boolean;
   readonly hint?: (typed: Typed) => Words | undefined;
+  /** What is taken while it is empty. */
+  readonly placeholder?: string | ((units: Units) => string);
   /** How the browser's own field takes it. */
   readonly type?: 'datetime-local' | 'lines';
+  readonly rows?: number;
   readonly wide?: true;
 }
 
@@ -52,7 +58,8 @@ export const YES_NO_OPTIONS: Options = [
   ['false', 'no'],
 ];
 
-function typingOf({ typing, quantity, options }: FormField): Typing {
+/** How a field is typed. */
+export function typingOf({ typing, quantity, options }: FormField): Typing {
   if (typing) return typing;
   if (quantity !== undefined) return figureOfQuantity(quantity);
   return options === YES_NO_OPTIONS ? YES_NO : NUMBER;

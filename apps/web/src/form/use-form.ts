@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useReader } from '../../units/index.ts';
+import { useReader } from '../units/index.ts';
 import { changedIn, enteredIn, type FormField, type Typed, typedOf } from './form-fields.ts';
-import { sendChecked } from './problems.ts';
+import { sendChecked } from '../ui/form/problems.ts';
 
 /** A form of fields over something that is kept, or that begins with what is usual. */
 export function useForm(
