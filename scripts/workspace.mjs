@@ -1,5 +1,6 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import { once } from 'node:events';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -23,13 +24,30 @@ export function run(program, args, env = {}) {
   return result.status ?? 1;
 }
 
-/** Runs a locally installed tool through this very Node. */
-export function runTool(name, args, env = {}) {
+/** The file that a tool of ours starts by: "eslint", or "typescript:tsc" where its package is called otherwise. */
+function toolFile(name) {
   const folder = join(ROOT, 'node_modules', name.split(':')[0]);
   const { bin } = JSON.parse(readFileSync(join(folder, 'package.json'), 'utf8'));
   const wanted = name.split(':')[1] ?? name;
-  const file = typeof bin === 'string' ? bin : bin[wanted];
-  return run(process.execPath, [join(folder, file), ...args], env);
+  return join(folder, typeof bin === 'string' ? bin : bin[wanted]);
+}
+
+/** Runs a locally installed tool through this very Node. */
+export function runTool(name, args, env = {}) {
+  return run(process.execPath, [toolFile(name), ...args], env);
+}
+
+/** The same beside others: what it says is held until it ends. */
+export async function runToolBeside(name, args) {
+  const child = spawn(process.execPath, [toolFile(name), ...args], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  const said = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => said.push(part));
+  const [status] = await once(child, 'close');
+  process.stderr.write(Buffer.concat(said));
+  return status ?? 1;
 }
 
 function hashOf(paths) {
