@@ -13,3 +13,4 @@ export {
 export { numberOrText } from './number-text.ts';
 export { type Say, useReader, useTitle, useWords } from './use-words.ts';
 export { readFigure, readSize, typedFigure, typedSize } from './typed-figure.ts';
+export { secondsOf, secondsText } from './seconds.ts';

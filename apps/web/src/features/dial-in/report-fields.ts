@@ -2,7 +2,8 @@ import type { Units } from '@hot-bead/core/base';
 import { validated } from '@hot-bead/contract/base';
 import { type NewTestBead, newTestBeadSchema } from '@hot-bead/contract/dial-in';
 import type { BeadFlag, BeadReport, BeadSetting } from '@hot-bead/core/window';
-import { figureOf, numberOrText, shownAs } from '../../units/index.ts';
+import { enteredIn, type FormField } from '../../form/form-fields.ts';
+import { MOMENT, VOLTS, WIRE_SPEED } from '../../form/typings.ts';
 
 /** A report as it is typed and picked: figures stay text, in the user's unit, until the contract has seen them. */
 export interface ReportFields extends Omit<BeadReport, 'flags' | 'heat' | 'doubt'> {
@@ -14,11 +15,18 @@ export interface ReportFields extends Omit<BeadReport, 'flags' | 'heat' | 'doubt
   readonly weldedAt: string;
 }
 
+/** What of it is typed. */
+const FIELDS: readonly FormField[] = [
+  { name: 'volts', label: 'Volts', typing: VOLTS },
+  { name: 'wireFeedSpeedMPerMin', label: 'Wire speed', typing: WIRE_SPEED },
+  { name: 'weldedAt', label: 'When', typing: MOMENT },
+];
+
 /** An empty report of a bead at a setting. */
 export function reportAt(setting: BeadSetting, units: Units): ReportFields {
   return {
-    volts: figureOf('volts', setting.volts, units),
-    wireFeedSpeedMPerMin: figureOf('wireFeedSpeed', setting.wireFeedSpeedMPerMin, units),
+    volts: VOLTS.show(setting.volts as never, units),
+    wireFeedSpeedMPerMin: WIRE_SPEED.show(setting.wireFeedSpeedMPerMin as never, units),
     flags: [],
     note: '',
     weldedAt: '',
@@ -34,33 +42,19 @@ export function reportOf(
   return { ...reportAt(bead, units), said, face, sound, spatter, back, ends, flags, cooled, note };
 }
 
-/** A figure as typed, or the exact one it was shown for while it was not touched. */
-function figure(typed: string, shown: string, exact: number, of: (value: number) => number): number | string {
-  if (typed === shown) return exact;
-  const value = numberOrText(typed);
-  return typeof value === 'number' ? of(value) : value;
-}
-
 /**
  * A report as the contract takes it.
  *
- * @param suggested what the figures were filled in from
+ * @param suggested what the figures were filled in from: one that was not touched stays, to its last digit
  * @throws {ContractError} with what is wrong, by field
  */
 export function beadOf(fields: ReportFields, suggested: BeadSetting, units: Units): NewTestBead {
-  const { volts, wireFeedSpeedMPerMin, flags, weldedAt, ...said } = fields;
-  const shown = reportAt(suggested, units);
-  const when = weldedAt === '' ? undefined : new Date(weldedAt);
+  const { volts, wireFeedSpeedMPerMin, weldedAt, flags, ...said } = fields;
+  const { volts: shownV, wireFeedSpeedMPerMin: shownSpeed } = suggested;
+  const filledIn = { volts: shownV, wireFeedSpeedMPerMin: shownSpeed };
   return validated(newTestBeadSchema, {
     ...Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined)),
-    volts: figure(volts, shown.volts, suggested.volts, (value) => value),
-    wireFeedSpeedMPerMin: figure(
-      wireFeedSpeedMPerMin,
-      shown.wireFeedSpeedMPerMin,
-      suggested.wireFeedSpeedMPerMin,
-      shownAs('wireFeedSpeed', units).to,
-    ),
+    ...enteredIn(FIELDS, { volts, wireFeedSpeedMPerMin, weldedAt }, units, filledIn),
     ...(flags.length > 0 ? { flags } : {}),
-    ...(when ? { weldedAt: Number.isNaN(when.getTime()) ? weldedAt : when.toISOString() } : {}),
   });
 }

@@ -1,2 +1,1 @@
 export { lastRunsQuery, runListQuery } from './runs.queries.ts';
-export { secondsText } from './run-fields.ts';

@@ -1,4 +1,4 @@
-import { figureOf, lengthText } from '../../../units/index.ts';
+import { figureOf, lengthText, secondsText } from '../../../units/index.ts';
 import type { Units } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
@@ -20,7 +20,7 @@ import { CorrectRun } from './correct-run.tsx';
 import { DutyCard } from './duty-card.tsx';
 import { HeatCard } from './heat-card.tsx';
 import { RunForm } from './run-form.tsx';
-import { fieldsOfRun, NO_RUN, type RunFields, secondsText } from './run-fields.ts';
+import { fieldsOfRun, NO_RUN, type RunFields } from './run-fields.ts';
 import { RunList } from './run-list.tsx';
 import { RunTimer, useArcTimer } from './run-timer.tsx';
 import { runListQuery, useKeepRun } from './runs.queries.ts';

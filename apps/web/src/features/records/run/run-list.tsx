@@ -1,4 +1,4 @@
-import { lengthText, useWords, withUnit } from '../../../units/index.ts';
+import { lengthText, secondsText, useWords, withUnit } from '../../../units/index.ts';
 import { amount, words } from '@hot-bead/core/base';
 import type { KeptRun } from '@hot-bead/contract/records';
 import { defectWord, isHeat, runCount, runHeat, runTotals } from '@hot-bead/core/records';
@@ -7,7 +7,6 @@ import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
 import { Section } from '../../../ui/page/section.tsx';
 import { useToast } from '../../../ui/toasts.tsx';
-import { secondsText } from './run-fields.ts';
 import { RESULT_WORD } from './run-words.ts';
 import { useTakeRunAway } from './runs.queries.ts';
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Button } from '../../../ui/button.tsx';
 import { useScreenAwake } from '../../../ui/full-screen.tsx';
-import { secondsText } from './run-fields.ts';
+import { secondsText } from '../../../units/index.ts';
 
 /** Arc time as it is taken: what burned before, and since when it burns now. */
 interface Taken {
