@@ -20,7 +20,7 @@ export function readingAt(
 export const TAPPED: KeptMachine = {
   id: 'tapped',
   version: 3,
-  retired: false,
+  away: false,
   name: 'Tapped',
   kind: 'transformer',
   loadedWireClass: 'ER70S-6',
@@ -54,7 +54,7 @@ export const TAPPED: KeptMachine = {
 export const SHOWN: KeptMachine = {
   id: 'shown',
   version: 1,
-  retired: false,
+  away: false,
   name: 'Shown',
   kind: 'inverter',
   loadedWireClass: 'ER70S-6',

@@ -29,6 +29,7 @@ import { Log1765300000000 } from './migrations/1765300000000-log.ts';
 import { EarTests1765400000000 } from './migrations/1765400000000-ear-tests.ts';
 import { LineWords1765500000000 } from './migrations/1765500000000-line-words.ts';
 import { WholeCommands1765600000000 } from './migrations/1765600000000-whole-commands.ts';
+import { OneWordForAway1765700000000 } from './migrations/1765700000000-one-word-for-away.ts';
 import { Sheets1765200000000 } from './migrations/1765200000000-sheets.ts';
 import { DialIn1764800000000 } from './migrations/1764800000000-dial-in.ts';
 import { TheDay1764700000000 } from './migrations/1764700000000-the-day.ts';
@@ -53,6 +54,7 @@ const MIGRATIONS = [
   EarTests1765400000000,
   LineWords1765500000000,
   WholeCommands1765600000000,
+  OneWordForAway1765700000000,
 ];
 
 /** Names of all migrations, in order, as the database keeps them. */

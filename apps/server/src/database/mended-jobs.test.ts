@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DataSource, type DataSourceOptions } from 'typeorm';
+import { takenBack } from '../../test/taken-back.ts';
 import { dataSourceOptions } from './data-source-options.ts';
 
 let folder: string;
@@ -20,8 +21,7 @@ async function olderWith(
   };
   const source = await new DataSource(options as DataSourceOptions).initialize();
   await source.runMigrations();
-  await source.undoLastMigration(); // whole commands
-  await source.undoLastMigration(); // the shop’s words, and the mending
+  await takenBack(source, 'LineWords'); // the shop’s words, and the mending
   for (const [id, [line, work]] of Object.entries(jobs)) {
     await source.query(
       `INSERT INTO job (id, title, line, work, own, modelVersion, createdAt, updatedAt) VALUES (?, '', ?, ?, '{}', '1', 'a', 'a')`,

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DataSource, type DataSourceOptions } from 'typeorm';
+import { takenBack } from '../../test/taken-back.ts';
 import { dataSourceOptions } from './data-source-options.ts';
 
 let folder: string;
@@ -15,6 +16,15 @@ afterAll(async () => {
   await source.destroy();
   rmSync(folder, { recursive: true, force: true });
 });
+
+/** A file of its own as it was before a migration. */
+async function fileBefore(migration: string): Promise<DataSource> {
+  const options = { ...dataSourceOptions(join(folder, `${migration}.sqlite`)), migrationsRun: false };
+  const file = await new DataSource(options as DataSourceOptions).initialize();
+  await file.runMigrations();
+  await takenBack(file, migration);
+  return file;
+}
 
 describe('migrations', () => {
   it('bring an empty file to exactly what the entities say', async () => {
@@ -36,21 +46,7 @@ describe('migrations', () => {
   });
 
   it('keep what was said of beads, and what their ladders had proven, through dialling in and back', async () => {
-    const before = new DataSource({
-      ...dataSourceOptions(join(folder, 'ladder.sqlite')),
-      migrationsRun: false,
-    } as DataSourceOptions);
-    await before.initialize();
-    await before.runMigrations();
-    await before.undoLastMigration(); // whole commands
-    await before.undoLastMigration(); // the shop’s words
-    await before.undoLastMigration(); // ear tests
-    await before.undoLastMigration(); // log
-    await before.undoLastMigration(); // sheets
-    await before.undoLastMigration(); // rates
-    await before.undoLastMigration(); // runs and inspections
-    await before.undoLastMigration(); // faults
-    await before.undoLastMigration(); // dialling in
+    const before = await fileBefore('DialIn');
     await before.query(
       `INSERT INTO job (id, line, work, own, modelVersion, createdAt, updatedAt) VALUES ('j', '2 mm', '{}', '{}', '1', 'a', 'a')`,
     );
@@ -77,15 +73,7 @@ describe('migrations', () => {
     expect(await before.query('SELECT toldOffsetV, toldVarianceV2 FROM proven_setting')).toEqual([
       { toldOffsetV: -0.4, toldVarianceV2: 0.09 },
     ]);
-    await before.undoLastMigration(); // whole commands
-    await before.undoLastMigration(); // the shop’s words
-    await before.undoLastMigration(); // ear tests
-    await before.undoLastMigration(); // log
-    await before.undoLastMigration(); // sheets
-    await before.undoLastMigration(); // rates
-    await before.undoLastMigration(); // runs and inspections
-    await before.undoLastMigration(); // faults
-    await before.undoLastMigration(); // dialling in
+    await takenBack(before, 'DialIn');
     expect(await before.query('SELECT face, sound FROM test_bead ORDER BY id')).toEqual([
       { face: 'flat', sound: 'sizzle' },
       { face: 'concave', sound: 'sizzle' },
@@ -94,28 +82,7 @@ describe('migrations', () => {
   });
 
   it('keep the machines of an older file, with their limits', async () => {
-    const older = new DataSource({
-      ...dataSourceOptions(join(folder, 'older.sqlite')),
-      migrationsRun: false,
-    } as DataSourceOptions);
-    await older.initialize();
-    await older.runMigrations();
-    await older.undoLastMigration(); // whole commands
-    await older.undoLastMigration(); // the shop’s words
-    await older.undoLastMigration(); // ear tests
-    await older.undoLastMigration(); // log
-    await older.undoLastMigration(); // sheets
-    await older.undoLastMigration(); // rates
-    await older.undoLastMigration(); // runs and inspections
-    await older.undoLastMigration(); // faults
-    await older.undoLastMigration(); // dialling in
-    await older.undoLastMigration(); // the day
-    await older.undoLastMigration(); // rig and stores
-    await older.undoLastMigration(); // the foundations
-    await older.undoLastMigration(); // past readings
-    await older.undoLastMigration(); // readings a tap
-    await older.undoLastMigration(); // the machine book
-    await older.undoLastMigration(); // shop, cautions and machine profiles
+    const older = await fileBefore('Shop');
     await older.query(
       `INSERT INTO machine VALUES ('a', 'Old', 'ER70S-6', 0.8, 'co2', 30, 170), ('b', 'Bare', 'E71T-11', 0.9, 'none', NULL, NULL)`,
     );
@@ -126,6 +93,29 @@ describe('migrations', () => {
       { name: 'Bare', profile: '{}' },
     ]);
     await older.destroy();
+  });
+
+  it('keep since when a machine, a job or a bead is put away, under one word and back', async () => {
+    const file = await fileBefore('OneWordForAway');
+    await file.query(
+      `INSERT INTO machine (id, name, loadedWireClass, loadedWireDiameterMm, loadedGas, profile, retiredAt) VALUES ('m', 'Old', 'ER70S-6', 0.8, 'co2', '{}', '2026-01-01')`,
+    );
+    await file.query(
+      `INSERT INTO job (id, line, work, own, modelVersion, createdAt, updatedAt, deletedAt) VALUES ('j', '2 mm', '{}', '{}', '1', 'a', 'a', '2026-01-02')`,
+    );
+    await file.query(
+      `INSERT INTO test_bead (id, jobId, number, wireFeedSpeedMPerMin, volts, note, createdAt, deletedAt) VALUES ('b', 'j', 1, 7, 18, '', 'a', '2026-01-03')`,
+    );
+    await file.runMigrations();
+    const away = async (table: string, column: string): Promise<unknown> =>
+      file.query(`SELECT "${column}" AS since FROM "${table}"`);
+    expect(await away('machine', 'awayAt')).toEqual([{ since: '2026-01-01' }]);
+    expect(await away('job', 'awayAt')).toEqual([{ since: '2026-01-02' }]);
+    expect(await away('test_bead', 'awayAt')).toEqual([{ since: '2026-01-03' }]);
+    await takenBack(file, 'OneWordForAway');
+    expect(await away('machine', 'retiredAt')).toEqual([{ since: '2026-01-01' }]);
+    expect(await away('job', 'deletedAt')).toEqual([{ since: '2026-01-02' }]);
+    await file.destroy();
   });
 
   it('go back to an empty file', async () => {

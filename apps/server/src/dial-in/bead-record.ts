@@ -57,7 +57,7 @@ function partsOf({ plan, weldedWith, details }: TestBeadEntity): Record<keyof Ke
   return { plan, weldedWith, details };
 }
 
-const HOME: RowHome = { entity: TestBeadEntity, awayColumn: 'deletedAt' };
+const HOME: RowHome = { entity: TestBeadEntity };
 
 /** How beads are kept, and what a job's beads prove: both in one transaction. */
 @Injectable()
@@ -81,7 +81,7 @@ export class BeadRecord implements RecordType<KeptTestBead> {
     const { details } = this.setAside.readOrThrow(KEPT_BEAD, this.keptRow(row), partsOf(row));
     const fields = {
       ...reportedFields({ wireFeedSpeedMPerMin, volts, note, ...details }),
-      ...awayField(row.deletedAt !== null),
+      ...awayField(row.awayAt !== null),
     };
     return { fields, version: row.version, of: row.jobId };
   }
@@ -93,8 +93,8 @@ export class BeadRecord implements RecordType<KeptTestBead> {
 
   async store(manager: EntityManager, id: string, step: Step & { readonly version: number }): Promise<void> {
     const { after, at, version } = step;
-    const deletedAt = after[AWAY] === true ? new Date(at) : null;
-    await manager.update(TestBeadEntity, { id }, { ...beadColumns(reportedOf(after)), deletedAt, version });
+    const awayAt = after[AWAY] === true ? new Date(at) : null;
+    await manager.update(TestBeadEntity, { id }, { ...beadColumns(reportedOf(after)), awayAt, version });
     const { jobId } = await manager.findOneOrFail(TestBeadEntity, { where: { id }, withDeleted: true });
     await this.prove(manager, jobId);
     await this.weld(manager, id, step.before, after);
@@ -189,8 +189,8 @@ export class BeadRecord implements RecordType<KeptTestBead> {
     });
   }
 
-  private keptRow({ id, number, shape, deletedAt }: TestBeadEntity): KeptRow {
-    return { kind: this.kind, id, title: `Bead ${number}`, shape, home: HOME, away: deletedAt !== null };
+  private keptRow({ id, number, shape, awayAt }: TestBeadEntity): KeptRow {
+    return { kind: this.kind, id, title: `Bead ${number}`, shape, home: HOME, away: awayAt !== null };
   }
 
   private kept(row: TestBeadEntity, { plan, weldedWith, details }: KeptBeadParts): KeptTestBead {

@@ -59,5 +59,5 @@ export class TestBeadEntity {
   createdAt: string;
 
   @DeleteDateColumn()
-  deletedAt: Date | null;
+  awayAt: Date | null;
 }

@@ -231,7 +231,6 @@ export abstract class JsonRecord<
 
   private keptRow({ id, shape, awayAt }: Row): KeptRow {
     const { kind, word, entity } = this.about;
-    const home = { entity, awayColumn: 'awayAt' };
-    return { kind, id, title: `a ${word}`, shape, home, away: awayAt !== null };
+    return { kind, id, title: `a ${word}`, shape, home: { entity }, away: awayAt !== null };
   }
 }

@@ -4,11 +4,11 @@ import { Injectable } from '@nestjs/common';
 import type { EntityTarget, ObjectLiteral } from 'typeorm';
 import { DomainError } from '../base/errors/domain-error.ts';
 
-/** Where rows of a kind stand, and the column that says since when one is put away. */
+/** Where rows of a kind stand; `awayAt` says since when one is put away. */
 export interface RowHome {
   readonly entity: EntityTarget<ObjectLiteral>;
-  /** Undefined: such a row is never put away by itself. */
-  readonly awayColumn?: string;
+  /** False: such a row is never put away by itself. */
+  readonly goesAway?: false;
   /** False: the one row of its table, which is written anew, never deleted. */
   readonly deletable?: boolean;
 }
@@ -34,7 +34,7 @@ export interface AsideRow extends SetAside {
 export function toldAside({ home, ...row }: AsideRow): SetAside {
   return {
     ...row,
-    canBePutAway: home.awayColumn !== undefined,
+    canBePutAway: home.goesAway !== false,
     canBeDeleted: home.deletable !== false,
   };
 }

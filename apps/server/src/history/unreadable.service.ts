@@ -39,16 +39,16 @@ export class UnreadableService {
   async putAway(kind: string, id: string, command: Command): Promise<void> {
     if ((await this.records.subjectOf(command)) !== undefined) return;
     const aside = this.found(kind, id);
-    const { awayColumn, entity } = aside.home;
-    if (awayColumn === undefined) {
+    const { goesAway, entity } = aside.home;
+    if (goesAway === false) {
       throw new DomainError('not-put-away', 409, 'This goes with its record: it can only be deleted.', 'id');
     }
     await this.writes.transaction(async (manager) => {
       const row = await this.rowOf(manager, aside);
       const at = new Date().toISOString();
-      const column = manager.connection.getMetadata(entity).findColumnWithPropertyName(awayColumn);
+      const column = manager.connection.getMetadata(entity).findColumnWithPropertyName('awayAt');
       const since = column?.isDeleteDate === true ? new Date(at) : at;
-      await manager.update(entity, { id }, { [awayColumn]: since });
+      await manager.update(entity, { id }, { awayAt: since });
       await this.writeHappened(manager, command, { aside, row, at, kind: 'put-away', after: { away: true } });
     });
     this.setAside.forget(kind, id);

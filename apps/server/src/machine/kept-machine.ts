@@ -53,7 +53,7 @@ export function keptMachine(machine: ReadMachine): KeptMachine {
     ...enteredMachine(machine),
     id: row.id,
     version: row.version,
-    retired: row.retiredAt !== null,
+    away: row.awayAt !== null,
     voltsReadAt: row.voltsReadAt,
     entryReadAt: row.entryReadAt,
     dialReadings: readings.filter(({ counts }) => counts).toSorted(byTapAndKnob),

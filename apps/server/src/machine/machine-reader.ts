@@ -10,12 +10,12 @@ import { keptReading, type ReadMachine } from './kept-machine.ts';
 import { MachineEntity } from './machine.entity.ts';
 
 /** A machine is retired, never deleted: jobs, readings and what it was taught speak of it. */
-const HOME: RowHome = { entity: MachineEntity, awayColumn: 'retiredAt', deletable: false };
+const HOME: RowHome = { entity: MachineEntity, deletable: false };
 /** A reading goes with its machine: by itself it is only deleted. */
-const READING_HOME: RowHome = { entity: DialReadingEntity };
+const READING_HOME: RowHome = { entity: DialReadingEntity, goesAway: false };
 
-function keptRow({ id, name, shape, retiredAt }: MachineEntity): KeptRow {
-  return { kind: 'machine', id, title: name, shape, home: HOME, away: retiredAt !== null };
+function keptRow({ id, name, shape, awayAt }: MachineEntity): KeptRow {
+  return { kind: 'machine', id, title: name, shape, home: HOME, away: awayAt !== null };
 }
 
 /** Reads machines with their readings; one that cannot be read is set aside, a reading that cannot be read too. */

@@ -72,7 +72,7 @@ function fieldsOfMachine(machine: ReadMachine): Fields {
     ...fieldsOf(enteredMachine(machine), MACHINE_BRANCHES),
     ...(row.voltsReadAt === null ? {} : { voltsReadAt: row.voltsReadAt }),
     ...(row.entryReadAt === null ? {} : { entryReadAt: row.entryReadAt }),
-    ...awayField(row.retiredAt !== null),
+    ...awayField(row.awayAt !== null),
     ...Object.fromEntries(readings.map(({ id, counts }) => [readingPath(id), counts])),
   };
 }
@@ -96,10 +96,10 @@ export function refuseStrays(
 
 /** Refuses a name that a machine has already, in whatever case. */
 export async function refuseTaken(manager: EntityManager, name: string, butId?: string): Promise<void> {
-  const rows = await manager.find(MachineEntity, { select: { id: true, name: true, retiredAt: true } });
+  const rows = await manager.find(MachineEntity, { select: { id: true, name: true, awayAt: true } });
   const taken = rows.find((row) => row.id !== butId && nameKey(row.name) === nameKey(name));
   if (!taken) return;
-  const retired = taken.retiredAt === null ? '' : ' among the retired';
+  const retired = taken.awayAt === null ? '' : ' among the retired';
   throw new DomainError('name-taken', 409, `There is a machine ${taken.name} already${retired}.`, 'name');
 }
 
@@ -162,7 +162,7 @@ export class MachineRecord implements RecordType<KeptMachine> {
       ...machineColumns(enteredFields(after) as unknown as Machine),
       voltsReadAt: (after['voltsReadAt'] as string | undefined) ?? null,
       entryReadAt: (after['entryReadAt'] as string | undefined) ?? null,
-      ...(wasAway === isAway ? {} : { retiredAt: isAway ? at : null }),
+      ...(wasAway === isAway ? {} : { awayAt: isAway ? at : null }),
       version,
     });
     for (const counts of [true, false]) {

@@ -40,7 +40,7 @@ export class MachineEntity {
 
   /** When it was retired; null while it is in use. */
   @Column('text', { nullable: true })
-  retiredAt: string | null;
+  awayAt: string | null;
 
   @OneToMany(() => DialReadingEntity, (reading) => reading.machine)
   dialReadings: Relation<DialReadingEntity>[];

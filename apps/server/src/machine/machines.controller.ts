@@ -46,12 +46,12 @@ export class MachinesController extends changedRoutes({
     super(machines);
   }
 
-  @Get('retired')
+  @Get('away')
   @Queried(pageRequestSchema)
   @ApiOperation({ summary: 'Machines that were retired, by name' })
   @Answers(pageSchema(machineSchema))
-  retired(@Query(new ContractPipe(pageRequestSchema)) asked: PageRequest) {
-    return this.machines.retired(asked);
+  away(@Query(new ContractPipe(pageRequestSchema)) asked: PageRequest) {
+    return this.machines.away(asked);
   }
 
   @Post('file')

@@ -28,7 +28,7 @@ import { CONTROL_FIELDS, pastReadings, readingsIn } from './read-dates.ts';
 export interface NamedMachine {
   readonly id: string;
   readonly name: string;
-  readonly retired: boolean;
+  readonly away: boolean;
 }
 
 type FileParts = Pick<MachineFile, 'machine' | 'voltsReadAt' | 'entryReadAt' | 'dialReadings'>;
@@ -65,17 +65,17 @@ export class MachinesService
 
   /** Machines in use, by name. */
   page(asked: PageRequest): Promise<Page<KeptMachine>> {
-    return this.pageWhere({ retiredAt: IsNull() }, asked);
+    return this.pageWhere({ awayAt: IsNull() }, asked);
   }
 
   /** Machines that were retired; each can be brought back. */
-  retired(asked: PageRequest): Promise<Page<KeptMachine>> {
-    return this.pageWhere({ retiredAt: Not(IsNull()) }, asked);
+  away(asked: PageRequest): Promise<Page<KeptMachine>> {
+    return this.pageWhere({ awayAt: Not(IsNull()) }, asked);
   }
 
   /** Every machine in use, by name. */
   async all(): Promise<readonly KeptMachine[]> {
-    return (await this.reader.find(this.reader.manager, { retiredAt: IsNull() })).map(keptMachine);
+    return (await this.reader.find(this.reader.manager, { awayAt: IsNull() })).map(keptMachine);
   }
 
   /** All machines by name, retired or not; also those that cannot be read. */
@@ -99,7 +99,7 @@ export class MachinesService
 
   /** Names that a line can call a machine by. */
   async namesInUse(): Promise<readonly string[]> {
-    return (await this.namedWhere({ retiredAt: IsNull() })).map(({ name }) => name);
+    return (await this.namedWhere({ awayAt: IsNull() })).map(({ name }) => name);
   }
 
   create({ id, ...machine }: NewMachine, command: Command): Promise<Made<KeptMachine>> {
@@ -165,7 +165,7 @@ export class MachinesService
       insert: async (manager) => {
         await refuseTaken(manager, machine.name);
         refuseStrays(machine, counting);
-        const row = { ...machineColumns(machine), id, voltsReadAt, entryReadAt, retiredAt: null };
+        const row = { ...machineColumns(machine), id, voltsReadAt, entryReadAt, awayAt: null };
         await manager.insert(MachineEntity, row);
         await insertReadings(manager, id, dialReadings);
       },
@@ -183,8 +183,8 @@ export class MachinesService
   private async namedWhere(where: FindOptionsWhere<MachineEntity>): Promise<readonly NamedMachine[]> {
     const rows = await this.reader.manager.find(MachineEntity, {
       where,
-      select: { id: true, name: true, retiredAt: true },
+      select: { id: true, name: true, awayAt: true },
     });
-    return rows.map(({ id, name, retiredAt }) => ({ id, name, retired: retiredAt !== null }));
+    return rows.map(({ id, name, awayAt }) => ({ id, name, away: awayAt !== null }));
   }
 }

@@ -43,7 +43,7 @@ describe('machines', () => {
     expect(changed.body).toMatchObject({ features: ['pulse'], loadedGas: 'co2', kind: 'transformer' });
     expect((await asking(server).delete(`/api/machines/${machine.id}`)).status).toBe(204);
     expect(await itemsAt(server, '/api/machines')).toEqual([]);
-    const retired = await itemsAt<KeptMachine>(server, '/api/machines/retired');
+    const retired = await itemsAt<KeptMachine>(server, '/api/machines/away');
     expect(retired.map(({ id }) => id)).toEqual([machine.id]);
     server = await server.restart();
     const back = await asking(server).post(`/api/machines/${machine.id}/restore`);
@@ -56,7 +56,7 @@ describe('machines', () => {
     const other = (await asking(server).post('/api/jobs').send({ line: '2 mm lap' })).body as Job;
     await asking(server).patch(`/api/machines/${machine.id}`).send({ name: 'After' }).expect(200);
     const read = async (id: string) => (await asking(server).get(`/api/jobs/${id}`)).body as Job;
-    const after = { id: machine.id, name: 'After', retired: false };
+    const after = { id: machine.id, name: 'After', away: false };
     expect(await read(job.id)).toEqual({
       ...job,
       work: { ...job.work, machineName: 'After' },
@@ -65,11 +65,11 @@ describe('machines', () => {
     });
     expect(await read(other.id)).toEqual(other);
     await asking(server).delete(`/api/machines/${machine.id}`).expect(204);
-    expect((await read(job.id)).machine).toEqual({ ...after, retired: true });
+    expect((await read(job.id)).machine).toEqual({ ...after, away: true });
     const onIt = await asking(server)
       .patch(`/api/jobs/${other.id}`)
       .send({ work: { machineName: 'After' } });
-    expect(onIt.body).toMatchObject({ code: 'machine-retired', field: 'work.machineName' });
+    expect(onIt.body).toMatchObject({ code: 'machine-away', field: 'work.machineName' });
   });
 
   it('lose what is told as no longer known, and keep their readings', async () => {

@@ -15,7 +15,7 @@ const ONLY_ROW = 1;
 export const SHOP_ID = 'shop';
 const TITLE = 'The shop’s settings';
 /** The one row: settings that are chosen anew take its place. */
-const HOME: RowHome = { entity: ShopEntity, deletable: false };
+const HOME: RowHome = { entity: ShopEntity, goesAway: false, deletable: false };
 const UNCHOSEN: ShopSettings = { schools: {}, day: {}, rates: {}, words: {} };
 
 /** The settings that fields make; what was once kept beside them is left out. */

@@ -104,7 +104,7 @@ export class UpkeepService implements OnApplicationBootstrap {
    */
   private async oldBeads(manager: EntityManager): Promise<void> {
     const rows = (await manager.query(
-      'SELECT id, jobId FROM test_bead WHERE deletedAt IS NULL AND weldedWith IS NULL AND plan IS NOT NULL ORDER BY createdAt, number',
+      'SELECT id, jobId FROM test_bead WHERE awayAt IS NULL AND weldedWith IS NULL AND plan IS NOT NULL ORDER BY createdAt, number',
     )) as { id: string; jobId: string }[];
     const jobs = new Map<string, OldJob | undefined>();
     const taught = new Map<string, Map<string, readonly OldOffset[]>>();

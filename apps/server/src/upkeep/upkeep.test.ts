@@ -33,11 +33,11 @@ describe('a database from before', () => {
   it('names machines by their ids, and a retired one as retired', async () => {
     const [onTom] = (await jobs()).filter(({ line }) => line === '3mm tee vertical up Old Tom');
     const job = await read<Job>(`/api/jobs/${onTom?.id}`);
-    expect(job.machine).toEqual({ id: 'demo-old-tom', name: 'Old Tom', retired: false });
+    expect(job.machine).toEqual({ id: 'demo-old-tom', name: 'Old Tom', away: false });
     expect(job.work.machineName).toBe('Old Tom');
     const [onSuitcase] = (await jobs()).filter(({ line }) => line === '2mm tee Suitcase');
     expect(await read<Job>(`/api/jobs/${onSuitcase?.id}`)).toMatchObject({
-      machine: { name: 'Suitcase', retired: true },
+      machine: { name: 'Suitcase', away: true },
     });
   });
 

@@ -14,7 +14,7 @@ import { ProvenSettingEntity } from './proven-setting.entity.ts';
 export const LAST_PROVEN_MOST = 200;
 
 /** A job that is put away teaches nothing. */
-const OF_KEPT_JOBS = 'jobId NOT IN (SELECT id FROM job WHERE deletedAt IS NOT NULL)';
+const OF_KEPT_JOBS = 'jobId NOT IN (SELECT id FROM job WHERE awayAt IS NOT NULL)';
 
 function settingOf(row: ProvenSettingEntity): ProvenSetting {
   const { wireClass, diameterMm, gas, mode, joint, position, thicknessMm, otherThicknessMm } = row;

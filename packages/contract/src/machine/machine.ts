@@ -42,7 +42,7 @@ export type MachineChange = SeenVersion & { readonly [K in keyof Omit<Machine, '
 export interface KeptMachine extends Machine {
   readonly id: string;
   readonly version: number;
-  readonly retired: boolean;
+  readonly away: boolean;
   readonly dialReadings: readonly KeptDialReading[];
   /** When its taps or its display were last held against a meter; null: never. */
   readonly voltsReadAt: string | null;
@@ -229,7 +229,7 @@ export const machineSchema = Joi.object<KeptMachine>({
   ...entered,
   id: Joi.string().required(),
   version: versionSchema.required(),
-  retired: Joi.boolean().required(),
+  away: Joi.boolean().required(),
   dialReadings: dialReadingListSchema.required(),
   voltsReadAt: Joi.string().allow(null).required(),
   entryReadAt: Joi.string().allow(null).required(),

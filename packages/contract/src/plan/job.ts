@@ -88,7 +88,7 @@ const acknowledgementSchema = exactly<Acknowledgement>({
 export interface JobMachine {
   readonly id: string;
   readonly name: string;
-  readonly retired: boolean;
+  readonly away: boolean;
 }
 
 /** A job as it is kept. */
@@ -214,7 +214,7 @@ export const jobSchema = exactly<Job>({
   machine: exactly<JobMachine>({
     id: Joi.string().required(),
     name: Joi.string().required(),
-    retired: Joi.boolean().required(),
+    away: Joi.boolean().required(),
   })
     .allow(null)
     .required(),

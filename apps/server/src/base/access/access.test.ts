@@ -70,7 +70,7 @@ describe('a page from elsewhere', () => {
     expect(machines).toBe(200);
     const { body } = await said({}, 'GET', '/api/machines/demo-old-tom');
     expect((body as { dialReadings: unknown[] }).dialReadings).toHaveLength(8);
-    expect(body).toMatchObject({ retired: false });
+    expect(body).toMatchObject({ away: false });
   });
 });
 

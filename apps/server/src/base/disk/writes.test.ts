@@ -133,8 +133,8 @@ describe('requests that come in one packet', () => {
     let seen: readonly string[] | undefined;
     await writes
       .transaction(async (manager) => {
-        await manager.query('UPDATE job SET deletedAt = ? WHERE id = ?', ['now', id]);
-        seen = (await server.reading.query('SELECT id FROM job WHERE deletedAt IS NULL')) as string[];
+        await manager.query('UPDATE job SET awayAt = ? WHERE id = ?', ['now', id]);
+        seen = (await server.reading.query('SELECT id FROM job WHERE awayAt IS NULL')) as string[];
         throw new Error('not after all');
       })
       .catch(() => undefined);

@@ -44,7 +44,7 @@ export class PieceRecord extends JsonRecord<PieceEntity, 'piece', Piece, KeptPie
   private async weldCounts(ids: readonly string[]): Promise<ReadonlyMap<string, WeldCount>> {
     if (ids.length === 0) return new Map();
     const rows = (await this.manager.query(
-      `SELECT "pieceId" AS "id", COUNT(*) AS "welds", COUNT("weldedAt") AS "welded" FROM "job" WHERE "deletedAt" IS NULL AND "pieceId" IN (${ids.map(() => '?').join()}) GROUP BY "pieceId"`,
+      `SELECT "pieceId" AS "id", COUNT(*) AS "welds", COUNT("weldedAt") AS "welded" FROM "job" WHERE "awayAt" IS NULL AND "pieceId" IN (${ids.map(() => '?').join()}) GROUP BY "pieceId"`,
       [...ids],
     )) as (WeldCount & { readonly id: string })[];
     return new Map(rows.map(({ id, welds, welded }) => [id, { welds, welded }] as const));

@@ -38,7 +38,7 @@ async function beadCounts(
 ): Promise<ReadonlyMap<string, number>> {
   if (ids.length === 0) return new Map();
   const rows = (await manager.query(
-    `SELECT jobId, COUNT(*) AS count FROM test_bead WHERE deletedAt IS NULL AND jobId IN (${ids.map(() => '?').join(',')}) GROUP BY jobId`,
+    `SELECT jobId, COUNT(*) AS count FROM test_bead WHERE awayAt IS NULL AND jobId IN (${ids.map(() => '?').join(',')}) GROUP BY jobId`,
     [...ids],
   )) as { jobId: string; count: number }[];
   return new Map(rows.map(({ jobId, count }) => [jobId, count] as const));

@@ -47,10 +47,10 @@ export function taskColumns(task: JobTask): Pick<JobEntity, 'task' | 'pieceId' |
   return { task: JSON.stringify(task), pieceId, queued, weldedAt };
 }
 
-const HOME: RowHome = { entity: JobEntity, awayColumn: 'deletedAt' };
+const HOME: RowHome = { entity: JobEntity };
 
-function keptRow({ id, title, shape, deletedAt }: JobEntity): KeptRow {
-  return { kind: 'job', id, title, shape, home: HOME, away: deletedAt !== null };
+function keptRow({ id, title, shape, awayAt }: JobEntity): KeptRow {
+  return { kind: 'job', id, title, shape, home: HOME, away: awayAt !== null };
 }
 
 function jsonOf({ work, own, task, dialIn }: JobEntity): Readonly<Record<keyof KeptJobParts, string>> {
@@ -74,12 +74,12 @@ export class JobRecord implements RecordType<Job> {
   async load(manager: EntityManager, id: string): Promise<Loaded | undefined> {
     const row = await manager.findOne(JobEntity, { where: { id }, withDeleted: true });
     if (!row) return undefined;
-    const { line, machineId, deletedAt, version } = row;
+    const { line, machineId, awayAt, version } = row;
     const record = {
       ...this.readParts(row),
       line,
       ...(machineId === null ? {} : { machineId }),
-      ...awayField(deletedAt !== null),
+      ...awayField(awayAt !== null),
     };
     return { fields: fieldsOf(record, JOB_BRANCHES), version, of: id };
   }
@@ -110,7 +110,7 @@ export class JobRecord implements RecordType<Job> {
         line,
         title: jobTitle(work, toldLine(line, machine)),
         machineId: machineId ?? null,
-        deletedAt: step.after[AWAY] === true ? new Date(at) : null,
+        awayAt: step.after[AWAY] === true ? new Date(at) : null,
         version,
         updatedAt: at,
       },
@@ -167,7 +167,7 @@ export class JobRecord implements RecordType<Job> {
 
   private async beadCount(id: string): Promise<number> {
     const [row] = (await this.manager.query(
-      'SELECT COUNT(*) AS count FROM test_bead WHERE jobId = ? AND deletedAt IS NULL',
+      'SELECT COUNT(*) AS count FROM test_bead WHERE jobId = ? AND awayAt IS NULL',
       [id],
     )) as { count: number }[];
     return row?.count ?? 0;

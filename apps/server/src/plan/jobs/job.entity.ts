@@ -66,7 +66,7 @@ export class JobEntity {
   updatedAt: string;
 
   @DeleteDateColumn()
-  deletedAt: Date | null;
+  awayAt: Date | null;
 
   @OneToMany(() => AcknowledgementEntity, (acknowledgement) => acknowledgement.job)
   acknowledgements: Relation<AcknowledgementEntity>[];

@@ -261,9 +261,9 @@ export class JobsService
     if (!machine) {
       throw new DomainError('machine-unknown', 400, `There is no machine ${name}.`, 'work.machineName');
     }
-    if (machine.retired) {
+    if (machine.away) {
       const message = `${machine.name} is retired: bring it back first, or name another.`;
-      throw new DomainError('machine-retired', 400, message, 'work.machineName');
+      throw new DomainError('machine-away', 400, message, 'work.machineName');
     }
     return machine;
   }

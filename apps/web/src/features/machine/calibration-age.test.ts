@@ -12,7 +12,7 @@ const reading = (at: string): KeptMachine['dialReadings'][number] => ({
 const MACHINE: KeptMachine = {
   id: 'm',
   version: 1,
-  retired: false,
+  away: false,
   name: 'Tom',
   loadedWireClass: 'ER70S-6',
   loadedWireDiameterMm: 0.8,

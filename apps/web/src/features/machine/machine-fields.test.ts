@@ -6,7 +6,7 @@ import { fieldOfProblem, fieldsOf, machineChange, machineOf } from './machine-fi
 const TOM: KeptMachine = {
   id: 'tom',
   version: 1,
-  retired: false,
+  away: false,
   name: 'Tom',
   kind: 'transformer',
   loadedWireClass: 'ER70S-6',
@@ -31,7 +31,7 @@ function enteredOf(machine: KeptMachine): object {
   const {
     id: _i,
     version: _n,
-    retired: _r,
+    away: _r,
     dialReadings: _d,
     voltsReadAt: _v,
     entryReadAt: _e,
@@ -148,7 +148,7 @@ describe('what a form changes of a machine', () => {
       METRIC,
     );
     expect(machineChange(TOM, next)).toMatchObject({ currentRangeA: null, loadedGas: 'co2', name: TOM.name });
-    for (const own of ['id', 'version', 'retired', 'dialReadings', 'voltsReadAt']) {
+    for (const own of ['id', 'version', 'away', 'dialReadings', 'voltsReadAt']) {
       expect(machineChange(TOM, next)).not.toHaveProperty(own);
     }
     // how it stands, and what is told elsewhere, is left as it is

@@ -266,7 +266,7 @@ export function fieldOfProblem(path: string): keyof MachineFields | 'root' {
 
 /** What a machine is beside what is entered in its form. */
 const NOT_ENTERED = [
-  ...['id', 'version', 'retired', 'dialReadings', 'voltsReadAt', 'entryReadAt'],
+  ...['id', 'version', 'away', 'dialReadings', 'voltsReadAt', 'entryReadAt'],
   ...['settings', 'programs', 'standingProgram'],
   ...['rig', 'rollPressures', 'spoolGunPort', 'purgeButton', 'gasStand'],
 ];

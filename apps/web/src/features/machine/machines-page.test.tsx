@@ -4,7 +4,7 @@ import { listed, Refusal, show } from '../../../test/show.tsx';
 import { MachinesPage } from './machines-page.tsx';
 
 const LIST = 'GET /machines';
-const RETIRED = 'GET /machines/retired';
+const RETIRED = 'GET /machines/away';
 
 describe('the list of machines', () => {
   it('says what to do while it is empty', async () => {

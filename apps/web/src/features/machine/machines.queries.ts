@@ -14,7 +14,7 @@ import { listOf, pagesOf, queryOf, recordSpine } from '../../commands/record-spi
 
 export const machineKeys = {
   all: ['machines'] as const,
-  retired: ['machines', 'retired'] as const,
+  away: ['machines', 'away'] as const,
   history: (id: string) => ['machines', id, 'history'] as const,
   past: (id: string) => ['machines', id, 'past-readings'] as const,
 };
@@ -32,7 +32,7 @@ const { read: readMachine, useRecordCommand } = machines;
 
 export const machineListQuery = listOf(machineKeys.all, { path: '/machines' }, schema, { staleTime: 60_000 });
 
-export const retiredMachinesQuery = listOf(machineKeys.retired, { path: '/machines/retired' }, schema);
+export const machinesAwayQuery = listOf(machineKeys.away, { path: '/machines/away' }, schema);
 
 export function dialHistoryQuery(id: string) {
   const readings = async () => (await contract.machine()).dialReadingListSchema;

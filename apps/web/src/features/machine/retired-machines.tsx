@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { retiredMachinesQuery, useRestoreMachine } from './machines.queries.ts';
+import { machinesAwayQuery, useRestoreMachine } from './machines.queries.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
 /** Machines that were retired, each with its way back; nothing where there are none. */
 export function RetiredMachines() {
-  const retired = useQuery(retiredMachinesQuery);
+  const retired = useQuery(machinesAwayQuery);
   const restore = useRestoreMachine();
   const toast = useToast();
   if (retired.error) {

@@ -12,7 +12,7 @@ import { learnedText } from './learned-text.ts';
 const TOM: KeptMachine = {
   id: 'tom',
   version: 1,
-  retired: false,
+  away: false,
   name: 'Tom',
   kind: 'transformer',
   loadedWireClass: 'ER70S-6',

@@ -6,7 +6,7 @@ import { fitToPosition, voltsBeneath, wireBeneath } from './term-text.ts';
 const TOM: KeptMachine = {
   id: 'tom',
   version: 1,
-  retired: false,
+  away: false,
   name: 'Tom',
   kind: 'transformer',
   loadedWireClass: 'ER70S-6',

@@ -35,7 +35,7 @@ describe('the shop as plans need it', () => {
 
 describe('a job in a shop', () => {
   const shop = shopOf({ machines: [TOM] });
-  const answer = (work: object, machine?: { name: string; retired: boolean }) =>
+  const answer = (work: object, machine?: { name: string; away: boolean }) =>
     jobInShop({ work, own: {}, machine }, shop);
 
   it('is not planned without a thickness', () => {
@@ -53,8 +53,8 @@ describe('a job in a shop', () => {
 
   it.each([
     ['one that is not there', 'Ann', undefined],
-    ['one that was retired', 'Ann', { name: 'Ann', retired: true }],
-    ['one that was retired, though another has its name now', 'Tom', { name: 'Tom', retired: true }],
+    ['one that was retired', 'Ann', { name: 'Ann', away: true }],
+    ['one that was retired, though another has its name now', 'Tom', { name: 'Tom', away: true }],
   ])('is not planned on %s, as if nothing were known of it', (_what, machineName, machine) => {
     expect(answer({ ...WORK, machineName }, machine)).toMatchObject({
       status: 'machine-not-in-use',
@@ -64,7 +64,7 @@ describe('a job in a shop', () => {
   });
 
   it('is planned where it was tied to a retired machine and names another by now', () => {
-    const { status } = answer({ ...WORK, machineName: 'Tom' }, { name: 'Ann', retired: true });
+    const { status } = answer({ ...WORK, machineName: 'Tom' }, { name: 'Ann', away: true });
     expect(status).toBe('answered');
   });
 });

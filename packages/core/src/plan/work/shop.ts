@@ -66,7 +66,7 @@ export interface JobOfShop {
   readonly work: StatedWork;
   readonly own: OwnNumbers;
   /** The machine that it is tied to; another of that name may have come since it was retired. */
-  readonly machine?: { readonly name: string; readonly retired: boolean } | null | undefined;
+  readonly machine?: { readonly name: string; readonly away: boolean } | null | undefined;
 }
 
 /** What a shop answers to a job. */
@@ -88,7 +88,7 @@ export function jobInShop({ work, own, machine }: JobOfShop, shop: Shop): JobInS
   const complete = completeWork(work);
   if (!complete) return { status: 'no-thickness' };
   const name = work.machineName;
-  const isRetired = machine?.retired === true && machine.name === name;
+  const isRetired = machine?.away === true && machine.name === name;
   if (name !== undefined && (isRetired || !shop.machines.some((one) => one.name === name)))
     return { status: 'machine-not-in-use', name, complete };
   return { status: 'answered', complete, setup: planSetup(complete.work, resourcesOf(work, shop), own) };

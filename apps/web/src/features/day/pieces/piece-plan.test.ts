@@ -41,7 +41,7 @@ describe('a piece', () => {
   });
 
   it('is planned where its welds are for: a machine that is gone is said', () => {
-    const retired = jobOf({ work: known.work, machine: { id: 'x', name: 'Old', retired: true } });
+    const retired = jobOf({ work: known.work, machine: { id: 'x', name: 'Old', away: true } });
     expect(weldsOfPiece(CART, [retired], within)[0]?.reason).toBe('Old is retired.');
     expect(weldsOfPiece(CART, [known], { ...within, machineId: undefined })[0]?.reason).toBe(
       'There is no machine yet.',
