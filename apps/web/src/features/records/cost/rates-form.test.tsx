@@ -30,6 +30,12 @@ describe('what things cost', () => {
     expect(sentRates.rates['perWireKg']).toBe(4);
   });
 
+  it('is called by the unit that it is reckoned in, where a shop measures in inches and weighs in kilograms', async () => {
+    shown({ ...US, weight: 'kg' });
+    expect(await screen.findByLabelText('A kilogram of wire')).toHaveValue('4');
+    expect(screen.queryByLabelText('A pound of wire')).toBeNull();
+  });
+
   it('is refused at its field, and what was typed stays', async () => {
     const { user, sent } = shown(METRIC);
     const hour = await screen.findByLabelText('An hour of work');

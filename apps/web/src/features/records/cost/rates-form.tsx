@@ -25,11 +25,13 @@ function priceOf(unitOf: (units: Units) => number): Typing {
   };
 }
 
-const isUs = ({ distance }: Units): boolean => distance === 'in';
+const isInPounds = (units: Units): boolean => shownAs('weight', units).unit === 'lb';
+/** Litres are too small to buy by. */
+const isInCubicMetres = (units: Units): boolean => shownAs('gasVolume', units).unit === 'L';
 /** What wire is bought by, kg. */
 const WIRE_PRICE = priceOf((units) => shownAs('weight', units).to(1));
 /** What gas is bought by, m³. */
-const GAS_PRICE = priceOf((units) => (isUs(units) ? shownAs('gasVolume', units).to(1) / 1000 : 1));
+const GAS_PRICE = priceOf((units) => (isInCubicMetres(units) ? 1 : shownAs('gasVolume', units).to(1) / 1000));
 const PRICE = priceOf(() => 1);
 
 function rate(name: string, label: FormField['label'], usual: number | undefined, typing = PRICE): FormField {
@@ -48,13 +50,13 @@ const FIELDS: readonly FormField[] = [
   rate('perHour', 'An hour of work', USUAL_RATES.perHour),
   rate(
     'perWireKg',
-    (units) => (isUs(units) ? 'A pound of wire' : 'A kilogram of wire'),
+    (units) => (isInPounds(units) ? 'A pound of wire' : 'A kilogram of wire'),
     USUAL_RATES.perWireKg,
     WIRE_PRICE,
   ),
   rate(
     'perGasM3',
-    (units) => (isUs(units) ? 'A cubic foot of gas' : 'A cubic metre of gas'),
+    (units) => (isInCubicMetres(units) ? 'A cubic metre of gas' : 'A cubic foot of gas'),
     USUAL_RATES.perGasM3,
     GAS_PRICE,
   ),
