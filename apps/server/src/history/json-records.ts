@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Page, PageRequest } from '@hot-bead/contract/base';
 import type { SelectQueryBuilder } from 'typeorm';
-import { type PageOrder, pageBy } from '../base/paging/page-by.ts';
+import { inOrder, type PageOrder, pageBy } from '../base/paging/page-by.ts';
 import type { Command } from './command.ts';
 import type { EventsService } from './events.service.ts';
 import type { Beside, JsonKept } from './json-record.ts';
@@ -52,12 +52,7 @@ export abstract class JsonRecords<
 
   /** All that are there. */
   async all(): Promise<readonly Kept[]> {
-    const { by, is } = this.order;
-    const rows = await this.there(undefined)
-      .orderBy(`row.${by}`, is === 'rising' ? 'ASC' : 'DESC')
-      .addOrderBy('row.id')
-      .getMany();
-    return this.record.toldRows(rows);
+    return this.record.toldRows(await inOrder(this.there(undefined), this.order).getMany());
   }
 
   async create(sent: Sent<Value>, command: Command, of?: string): Promise<Made<Kept>> {

@@ -1,4 +1,4 @@
-import { type Fields, isSameValue, type RecordKind } from '@hot-bead/core/history';
+import { differing, type Fields, type RecordKind } from '@hot-bead/core/history';
 import type { EntityManager } from 'typeorm';
 import { DomainError } from '../base/errors/domain-error.ts';
 import type { RecordType } from './record-type.ts';
@@ -36,10 +36,10 @@ export async function readBack<Told>(
     throw error;
   });
   // what is kept beside it (readings of a dial, their dates) is read with it and was not said here
-  const differing = Object.entries(asKept(written)).filter(
-    ([field, value]) => !type.derived.includes(field) && !isSameValue(loaded?.fields[field] ?? null, value),
+  const lost = Object.keys(differing(loaded?.fields ?? {}, asKept(written))).filter(
+    (field) => !type.derived.includes(field),
   );
-  if (loaded && differing.length === 0) return;
+  if (loaded && lost.length === 0) return;
   throw new NotReadBack(type, id);
 }
 

@@ -8,6 +8,7 @@ import {
   type Fields,
   fieldsAfter,
   isBooking,
+  differing,
   isSameValue,
 } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
@@ -180,9 +181,7 @@ export class RecordsService {
       throw notFound(type.word, asked.id);
     }
     const wanted = typeof asked.change === 'function' ? asked.change(loaded.fields) : asked.change;
-    const change = Object.fromEntries(
-      Object.entries(wanted).filter(([path, value]) => !isSameValue(loaded.fields[path] ?? null, value)),
-    );
+    const change = differing(loaded.fields, wanted);
     await this.refuseStale(manager, type, command, { id: asked.id, loaded, change });
     await this.write(manager, type, command, { asked, loaded, change });
   }

@@ -1,5 +1,5 @@
 import type { FieldConflict } from '@hot-bead/contract/history';
-import { AWAY, type FieldChange, isSameValue } from '@hot-bead/core/history';
+import { AWAY, type FieldChange, differing } from '@hot-bead/core/history';
 import { DomainError } from '../base/errors/domain-error.ts';
 import { type Loaded } from './record-type.ts';
 
@@ -35,7 +35,5 @@ export function overtakenBy(
   { fields }: Loaded,
   derived: readonly string[],
 ): readonly string[] {
-  return Object.entries(after)
-    .filter(([field, value]) => !derived.includes(field) && !isSameValue(fields[field] ?? null, value))
-    .map(([field]) => field);
+  return Object.keys(differing(fields, after)).filter((field) => !derived.includes(field));
 }

@@ -1,5 +1,5 @@
 import type { Page } from '@hot-bead/contract/base';
-import { changeOf, fieldsOf, isSameValue, type RecordKind } from '@hot-bead/core/history';
+import { changeOf, differing, fieldsOf, type RecordKind } from '@hot-bead/core/history';
 import {
   infiniteQueryOptions,
   keepPreviousData,
@@ -159,19 +159,14 @@ export function recordSpine<Kept extends { readonly id: string; readonly version
     useChange: <Change extends object>(scope?: string) =>
       useRecordCommand(
         async ({ kept, change }: Changed<Kept, Change>, command) => {
-          const seen = fieldsOf(within(kept), branches);
-          const differing = Object.fromEntries(
-            Object.entries(changeOf(change, branches)).filter(
-              ([field, value]) => !isSameValue(seen[field] ?? null, value),
-            ),
-          );
-          if (Object.keys(differing).length === 0) return kept;
+          const wanted = differing(fieldsOf(within(kept), branches), changeOf(change, branches));
+          if (Object.keys(wanted).length === 0) return kept;
           return sendChange<Kept>({
             kind,
             path: path(kept),
             read,
             branches,
-            change: differing,
+            change: wanted,
             version: kept.version,
             command,
           });

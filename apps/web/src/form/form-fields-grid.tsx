@@ -3,6 +3,7 @@ import { shownAs, useWords } from '../units/index.ts';
 import { Field, SelectField } from '../ui/form/field.tsx';
 import { askedFields, type FormField, type Typed, typingOf } from './form-fields.ts';
 import { TextArea } from '../ui/form/text-area.tsx';
+import type { Problems } from '../ui/form/use-problems.ts';
 import { Wrong } from '../ui/form/wrong.tsx';
 
 interface Props {
@@ -10,7 +11,7 @@ interface Props {
   readonly typed: Typed;
   readonly units: Units;
   /** What is wrong, by field; what is about none of those that are asked stands below them. */
-  readonly problems: Readonly<Record<string, string>>;
+  readonly problems: Problems;
   readonly onChange: (typed: Typed) => void;
   /** How many stand beside each other. */
   readonly columns?: string;

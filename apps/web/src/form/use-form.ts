@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useReader } from '../units/index.ts';
 import { changedIn, enteredIn, type FormField, type Typed, typedOf } from './form-fields.ts';
-import { sendChecked } from '../ui/form/problems.ts';
+import { useProblems } from '../ui/form/use-problems.ts';
 
 /** A form of fields over something that is kept, or that begins with what is usual. */
 export function useForm(
@@ -11,17 +11,7 @@ export function useForm(
   // as the form was opened: a figure is read in the unit that its label names
   const [units] = useState(useReader().units);
   const [typed, setTyped] = useState<Typed>(() => (kept ? typedOf(fields, kept, units) : start));
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-
-  /** Checks what was typed and sends it; whatever is wrong stands at its field, and nothing typed is lost. */
-  const submit = <T>(check: () => T, send: (checked: T, onError: (error: Error) => void) => void): void => {
-    setProblems({});
-    sendChecked({
-      check,
-      send,
-      place: (found) => setProblems(Object.fromEntries(found.map(({ field, message }) => [field, message]))),
-    });
-  };
+  const { problems, submit } = useProblems();
 
   return {
     /** What the fields take and show. */

@@ -4,6 +4,7 @@ import {
   changeBack,
   changeBetween,
   changeOf,
+  differing,
   fieldsAfter,
   fieldsOf,
   isSameValue,
@@ -55,6 +56,16 @@ describe('a change of a record', () => {
         expect(changeOf(patchOf(change, BRANCHES), BRANCHES)).toEqual(change);
       }),
     );
+  });
+
+  it('says of what was asked only what is not so already, and leaves what was not asked', () => {
+    const fields = fieldsOf(BEFORE, BRANCHES);
+    expect(
+      differing(fields, { line: '3 mm tee', 'work.joint': 'lap', 'work.gas': null, 'own.volts': null }),
+    ).toEqual({
+      'work.joint': 'lap',
+      'own.volts': null,
+    });
   });
 
   it('does not mind the order of keys', () => {

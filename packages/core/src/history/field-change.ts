@@ -66,6 +66,13 @@ export function changeBetween(before: Fields, after: Fields): FieldChange {
   );
 }
 
+/** What of a change is not so already: null of what is not there changes nothing. */
+export function differing(fields: Fields, change: FieldChange): FieldChange {
+  return Object.fromEntries(
+    Object.entries(change).filter(([path, value]) => !isSameValue(fields[path] ?? null, value)),
+  );
+}
+
 /** A record's fields after a change. */
 export function fieldsAfter(fields: Fields, change: FieldChange): Fields {
   const kept = Object.entries(fields).filter(([path]) => !(path in change));

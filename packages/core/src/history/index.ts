@@ -4,6 +4,7 @@ export {
   changeBack,
   changeBetween,
   changeOf,
+  differing,
   type FieldChange,
   type Fields,
   fieldsAfter,

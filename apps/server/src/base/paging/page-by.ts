@@ -25,6 +25,17 @@ const READ: Readonly<Record<PageOrder<unknown>['holds'], (text: string) => strin
   name: (text) => text,
 };
 
+const DIRECTION = { rising: 'ASC', falling: 'DESC' } as const;
+
+/** A query in an order, and where that is the same in the order of ids. */
+export function inOrder<Row extends ObjectLiteral>(
+  query: SelectQueryBuilder<Row>,
+  { by, is }: PageOrder<Row>,
+): SelectQueryBuilder<Row> {
+  const { alias } = query;
+  return query.orderBy(`${alias}.${by}`, DIRECTION[is]).addOrderBy(`${alias}.id`, DIRECTION[is]);
+}
+
 /**
  * A page of what a query finds, by one of its columns and then by id: the cost is that of the page, not of the whole.
  *
@@ -36,19 +47,14 @@ export async function pageBy<Row extends ObjectLiteral & { readonly id: string }
   { after, limit }: PageRequest,
 ): Promise<RowPage<Row>> {
   const { alias } = query;
-  const isFalling = order.is === 'falling';
-  const direction = isFalling ? 'DESC' : 'ASC';
-  query
-    .orderBy(`${alias}.${order.by}`, direction)
-    .addOrderBy(`${alias}.id`, direction)
-    .limit(limit + 1);
+  inOrder(query, order).limit(limit + 1);
   if (after !== undefined) {
     const end = after.lastIndexOf(APART);
     const cursorAt = end <= 0 ? undefined : READ[order.holds](after.slice(0, end));
     if (cursorAt === undefined) {
       throw new DomainError('cursor-unreadable', 400, 'There is no such page.', 'after');
     }
-    const beyond = isFalling ? '<' : '>';
+    const beyond = order.is === 'falling' ? '<' : '>';
     query.andWhere(`(${alias}.${order.by}, ${alias}.id) ${beyond} (:cursorAt, :cursorId)`, {
       cursorAt,
       cursorId: after.slice(end + 1),

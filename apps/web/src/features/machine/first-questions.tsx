@@ -138,7 +138,7 @@ export function FirstQuestions({ saving, onSave }: Props) {
         choices={[...LEADS, { value: '', words: 'I have not looked' }]}
         form={form}
       />
-      <Wrong>{problems.root}</Wrong>
+      <Wrong>{problems['root']}</Wrong>
       <Button type="submit" tone="main" disabled={saving} className="min-h-14 text-lg">
         {saving ? 'Adding…' : 'Add the machine'}
       </Button>

@@ -87,7 +87,7 @@ export function MachineForm({ machine, saving, onBegin, onSave }: Props) {
           />
         </div>
       </div>
-      <Wrong>{problems.root}</Wrong>
+      <Wrong>{problems['root']}</Wrong>
       <Button type="submit" tone="main" disabled={saving} className="min-h-14">
         {saving ? 'Saving…' : machine ? 'Save the machine' : 'Add the machine'}
       </Button>

@@ -12,7 +12,7 @@ import {
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
-import { sendChecked } from '../../ui/form/problems.ts';
+import { useProblems } from '../../ui/form/use-problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { Pick } from '../../ui/pick.tsx';
@@ -74,7 +74,7 @@ interface EditorProps {
 
 function Editor({ setting, title, own, saving, onKeep, onClose }: EditorProps) {
   const [texts, setTexts] = useState(() => textsOf(own));
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const { problems, submit } = useProblems();
   const set = (key: keyof SettingTexts) => (value: string) => setTexts({ ...texts, [key]: value });
   const known = new Set(['name', ...NUMBERS.map(([key]) => `scale.${key}`)]);
   return (
@@ -84,13 +84,7 @@ function Editor({ setting, title, own, saving, onKeep, onClose }: EditorProps) {
       className="grid gap-3 pb-3"
       onSubmit={(event) => {
         event.preventDefault();
-        setProblems({});
-        sendChecked({
-          check: () => settingOf(setting, texts),
-          send: onKeep,
-          place: (found) =>
-            setProblems(Object.fromEntries(found.map(({ field, message }) => [field, message]))),
-        });
+        submit(() => settingOf(setting, texts), onKeep);
       }}
     >
       <div className="grid grid-cols-2 gap-3 md:grid-cols-6">

@@ -54,7 +54,7 @@ function DutyFields({ fields: { duty }, set, problems }: MachineFormState) {
           />
         </div>
       ))}
-      <Wrong>{problems.duty}</Wrong>
+      <Wrong>{problems['duty']}</Wrong>
       <Button
         className="justify-self-start"
         onClick={() => set({ duty: [...duty, { currentA: '', percent: '' }] })}
@@ -94,7 +94,7 @@ function RollFields({ fields: { rolls, rollsKnown }, set, problems, units }: Mac
           />
         </div>
       ))}
-      <Wrong>{problems.rolls}</Wrong>
+      <Wrong>{problems['rolls']}</Wrong>
       <Button
         className="justify-self-start"
         onClick={() => set({ rollsKnown: true, rolls: [...rolls, { form: 'v-smooth', grooveMm: '0.8' }] })}
@@ -120,7 +120,7 @@ export function StockFields(parts: MachineFormState) {
           removeText="away from it"
           onChange={(next) => set({ wires: [...next], wiresKnown: next.length > 0 })}
         />
-        <Wrong>{problems.wires}</Wrong>
+        <Wrong>{problems['wires']}</Wrong>
       </fieldset>
     </div>
   );

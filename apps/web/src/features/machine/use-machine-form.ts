@@ -3,10 +3,9 @@ import { type FormEvent, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { focusFirstInvalid } from '../../ui/form/focus-first-invalid.ts';
 import type { FormField, Typed } from '../../form/form-fields.ts';
-import { sendChecked } from '../../ui/form/problems.ts';
+import { useProblems } from '../../ui/form/use-problems.ts';
 import { fieldOfProblem, fieldsOf, machineOf, type MachineFields } from './machine-fields.ts';
 
-type Problems = Readonly<Partial<Record<keyof MachineFields | 'root', string>>>;
 type TextName = {
   [K in keyof MachineFields]: MachineFields[K] extends string ? K : never;
 }[keyof MachineFields];
@@ -24,7 +23,7 @@ export function useMachineForm({ machine, adapted = (fields) => fields, onSave }
   // what was typed stays in the unit it was typed in
   const [units] = useState(preferences.units);
   const [fields, setFields] = useState(() => fieldsOf(machine, units));
-  const [problems, setProblems] = useState<Problems>({});
+  const { problems, submit } = useProblems(fieldOfProblem);
   const set = (change: Partial<MachineFields>): void => setFields((before) => ({ ...before, ...change }));
   return {
     fields,
@@ -51,17 +50,11 @@ export function useMachineForm({ machine, adapted = (fields) => fields, onSave }
     submit: (event: FormEvent<HTMLFormElement>): void => {
       event.preventDefault();
       const form = event.currentTarget;
-      setProblems({});
-      sendChecked({
-        check: () => machineOf(adapted(fields), machine, units),
-        send: onSave,
-        place: (found) => {
-          setProblems(
-            Object.fromEntries(found.map(({ field, message }) => [fieldOfProblem(field), message])),
-          );
-          focusFirstInvalid(form);
-        },
-      });
+      submit(
+        () => machineOf(adapted(fields), machine, units),
+        onSave,
+        () => focusFirstInvalid(form),
+      );
     },
   };
 }

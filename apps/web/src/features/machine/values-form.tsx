@@ -3,7 +3,7 @@ import type { AmountQuantity } from '@hot-bead/core/base';
 import { type ReactNode, useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Field } from '../../ui/form/field.tsx';
-import { sendChecked } from '../../ui/form/problems.ts';
+import { useProblems } from '../../ui/form/use-problems.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
 interface ValueField {
@@ -32,11 +32,10 @@ interface Props<T> {
 export function ValuesForm<T>({ label, values, children, large = false, saving, check, onKeep }: Props<T>) {
   const { units } = useReader();
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
-  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
-  const save = (): void => {
-    setProblems({});
-    sendChecked({
-      check: () =>
+  const { problems, submit } = useProblems();
+  const save = (): void =>
+    submit(
+      () =>
         check(
           Object.fromEntries(
             values.map(({ name, quantity }) => {
@@ -45,10 +44,8 @@ export function ValuesForm<T>({ label, values, children, large = false, saving, 
             }),
           ),
         ),
-      send: (checked, onError) => onKeep(checked, (error) => (error ? onError(error) : setTexts({}))),
-      place: (found) => setProblems(Object.fromEntries(found.map(({ field, message }) => [field, message]))),
-    });
-  };
+      (checked, onError) => onKeep(checked, (error) => (error ? onError(error) : setTexts({}))),
+    );
   const named = new Set(values.map(({ name }) => name));
   const elsewhere = Object.entries(problems).filter(([name]) => !named.has(name));
   return (

@@ -3,10 +3,8 @@ import { validated } from '@hot-bead/contract/base';
 import { newInspectionSchema, type NewInspection } from '@hot-bead/contract/records';
 import { type Inspection, type JudgedInspection, judgeInspection } from '@hot-bead/core/records';
 import { useState } from 'react';
-import { type Problem, sendChecked } from '../../../ui/form/problems.ts';
+import { type Problems, useProblems } from '../../../ui/form/use-problems.ts';
 import { type InspectionFields, inspectionOf } from './inspection-fields.ts';
-
-export type InspectionFaults = Readonly<Partial<Record<string, string>>>;
 
 /** What can be read of it already; what cannot is left out until it can. */
 function soFar(told: Record<string, unknown>): Inspection | undefined {
@@ -23,19 +21,14 @@ function soFar(told: Record<string, unknown>): Inspection | undefined {
 }
 
 /** Where a problem stands: at a field of its own, or at an item. */
-const faultsOf = (problems: readonly Problem[]): InspectionFaults =>
-  Object.fromEntries(
-    problems.map(({ field, message }) => [
-      field.startsWith('items.') ? field.split('.').slice(0, 2).join('.') : (field.split('.')[0] ?? ''),
-      message,
-    ]),
-  );
+const fieldOf = (path: string): string =>
+  path.startsWith('items.') ? path.split('.').slice(0, 2).join('.') : (path.split('.')[0] ?? '');
 
 export interface InspectionEntry {
   readonly fields: InspectionFields;
   /** What its sizes are typed in, as the form was opened. */
   readonly units: Units;
-  readonly faults: InspectionFaults;
+  readonly faults: Problems;
   readonly judged: JudgedInspection | undefined;
   readonly set: (change: Partial<InspectionFields>) => void;
   readonly submit: (send: (inspection: NewInspection, onError: (error: Error) => void) => void) => void;
@@ -48,7 +41,7 @@ export function useInspectionEntry(
   units: Units,
 ): InspectionEntry {
   const [fields, setFields] = useState(initial);
-  const [faults, setFaults] = useState<InspectionFaults>({});
+  const { problems: faults, submit } = useProblems(fieldOf);
   const told = inspectionOf(fields, at ?? new Date().toISOString(), units);
   const now = soFar(told);
   return {
@@ -57,13 +50,6 @@ export function useInspectionEntry(
     faults,
     judged: now && judgeInspection(now),
     set: (change) => setFields((before) => ({ ...before, ...change })),
-    submit: (send) => {
-      setFaults({});
-      sendChecked({
-        check: () => validated(newInspectionSchema, told),
-        send,
-        place: (problems) => setFaults(faultsOf(problems)),
-      });
-    },
+    submit: (send) => submit(() => validated(newInspectionSchema, told), send),
   };
 }

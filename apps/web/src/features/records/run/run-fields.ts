@@ -1,4 +1,4 @@
-import { isSameValue } from '@hot-bead/core/history';
+import { changeOf, differing, fieldsOf } from '@hot-bead/core/history';
 import type { Units } from '@hot-bead/core/base';
 import type { KeptRun } from '@hot-bead/contract/records';
 import type { TracePower } from '@hot-bead/core/records';
@@ -41,14 +41,9 @@ export const NO_RUN = {
   power: undefined,
 } as RunFields;
 
-/** What was typed as the contract takes it; what is empty is left out, and what was not touched of a kept run stays. */
-export function runOf(
-  { power, ...typed }: RunFields,
-  units: Units,
-  now: string,
-  kept?: KeptRun,
-): Record<string, unknown> {
-  return { weldedAt: now, ...enteredIn(FIELDS, typed, units, kept), ...(power ? { power } : {}) };
+/** What was typed as the contract takes it; what is empty is left out. */
+export function runOf({ power, ...typed }: RunFields, units: Units, now: string): Record<string, unknown> {
+  return { weldedAt: now, ...enteredIn(FIELDS, typed, units), ...(power ? { power } : {}) };
 }
 
 /** A run that is kept, as it would be typed. */
@@ -64,11 +59,5 @@ export function runChange(
 ): Record<string, unknown> {
   const { weldedAt, ...change } = changedIn(FIELDS, typed, units, kept);
   const wanted = { ...change, power: power ?? null, weldedAt: weldedAt ?? kept.weldedAt };
-  const before = kept as unknown as Readonly<Record<string, unknown>>;
-  return Object.fromEntries(
-    Object.entries(wanted).filter(([name, value]) => !isSameValue(before[name] ?? null, value)),
-  );
+  return differing(fieldsOf(kept, []), changeOf(wanted, []));
 }
-
-/** What is wrong with a run, at its fields. */
-export type RunFaults = Readonly<Partial<Record<string, string>>>;

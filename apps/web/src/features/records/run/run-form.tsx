@@ -6,13 +6,14 @@ import { Wrong } from '../../../ui/form/wrong.tsx';
 import { Segmented } from '../../../ui/segmented.tsx';
 import { shownAs } from '../../../units/index.ts';
 import { DEFECT_CHOICES, RESULT_WORD } from './run-words.ts';
-import type { RunFaults, RunFieldName, RunFields } from './run-fields.ts';
+import type { Problems } from '../../../ui/form/use-problems.ts';
+import type { RunFieldName, RunFields } from './run-fields.ts';
 import { TraceField } from './trace-field.tsx';
 import { UsedFields, type UsedChoices } from './used-fields.tsx';
 
 interface Props {
   readonly fields: RunFields;
-  readonly faults: RunFaults;
+  readonly faults: Problems;
   readonly used: UsedChoices;
   readonly onChange: (change: Partial<RunFields>) => void;
   /** How its arc time is taken, before its fields. */

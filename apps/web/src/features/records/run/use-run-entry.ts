@@ -5,8 +5,8 @@ import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { WeldedRun } from '@hot-bead/core/records';
 import { useState } from 'react';
 import { usePreferences } from '../../../preferences/preferences.tsx';
-import { type Problem, sendChecked } from '../../../ui/form/problems.ts';
-import { type RunFaults, type RunFields, runOf } from './run-fields.ts';
+import { type Problems, useProblems } from '../../../ui/form/use-problems.ts';
+import { type RunFields, runOf } from './run-fields.ts';
 import { type UsedChoices, usedChoices } from './used-fields.tsx';
 
 /** What was typed as far as it is a run: for what follows from it while it is typed. */
@@ -18,8 +18,8 @@ function runSoFar(told: Record<string, unknown>): WeldedRun {
   return left as unknown as WeldedRun;
 }
 
-const faultsOf = (problems: readonly Problem[]): RunFaults =>
-  Object.fromEntries(problems.map(({ field, message }) => [field.split('.')[0] ?? '', message]));
+/** A run's own field that a problem is shown at. */
+const fieldOf = (path: string): string => path.split('.')[0] ?? '';
 
 interface Given {
   readonly initial: RunFields;
@@ -29,7 +29,7 @@ interface Given {
 
 export interface RunEntry {
   readonly fields: RunFields;
-  readonly faults: RunFaults;
+  readonly faults: Problems;
   readonly set: (change: Partial<RunFields>) => void;
   /** As far as it can be read. */
   readonly run: WeldedRun;
@@ -42,7 +42,7 @@ export interface RunEntry {
 export function useRunEntry({ initial, plan, stock }: Given): RunEntry {
   const { units } = usePreferences();
   const [fields, setFields] = useState(initial);
-  const [faults, setFaults] = useState<RunFaults>({});
+  const { problems: faults, submit } = useProblems(fieldOf);
   const now = new Date().toISOString();
   const run = runSoFar(runOf(fields, units, now));
   const used = usedChoices(stock, plan, run);
@@ -52,18 +52,15 @@ export function useRunEntry({ initial, plan, stock }: Given): RunEntry {
     run,
     used,
     set: (change) => setFields((before) => ({ ...before, ...change })),
-    submit: (send) => {
-      setFaults({});
-      sendChecked({
-        check: () =>
+    submit: (send) =>
+      submit(
+        () =>
           validated(newRunSchema, {
             // what was not typed of it is taken as it is reckoned
             ...used.reckoned,
             ...runOf(fields, units, new Date().toISOString()),
           }),
         send,
-        place: (problems) => setFaults(faultsOf(problems)),
-      });
-    },
+      ),
   };
 }

@@ -9,7 +9,8 @@ import type { StockItem } from '@hot-bead/core/stores';
 import { isSameWire } from '@hot-bead/core/trade';
 import { Field, SelectField } from '../../../ui/form/field.tsx';
 import { stockChoice } from '../../stores/index.ts';
-import type { RunFaults, RunFields } from './run-fields.ts';
+import type { Problems } from '../../../ui/form/use-problems.ts';
+import type { RunFields } from './run-fields.ts';
 
 /** What wire and gas can be taken of, and what the run takes by its wire speed and its arc time. */
 export interface UsedChoices {
@@ -66,7 +67,7 @@ export function onTheMachine(
 
 interface Props {
   readonly fields: RunFields;
-  readonly faults: RunFaults;
+  readonly faults: Problems;
   readonly choices: UsedChoices;
   readonly onChange: (change: Partial<RunFields>) => void;
 }
