@@ -46,7 +46,7 @@ describe.each(Object.entries(WINGS))('the wings of %s', (part, wings: readonly s
   const uses = sourcesIn(part)
     .flatMap(usesOf)
     .filter(({ to }) => to.startsWith(`${part}/`));
-  const told = ({ from, to }: Use): string => `${from} uses ${to}`;
+  const useText = ({ from, to }: Use): string => `${from} uses ${to}`;
 
   it('are those in the list, with nothing beside them but the roof', () => {
     const entries = readdirSync(join(ROOT, part), { withFileTypes: true });
@@ -63,7 +63,7 @@ describe.each(Object.entries(WINGS))('the wings of %s', (part, wings: readonly s
   it('use those above them, and none below', () => {
     const places = new Map([...wings, ...roofs].map((name, place) => [name, place]));
     const place = (file: string): number => places.get(wingOf(part, file)) ?? Infinity;
-    expect(uses.filter(({ from, to }) => place(to) > place(from)).map(told)).toEqual([]);
+    expect(uses.filter(({ from, to }) => place(to) > place(from)).map(useText)).toEqual([]);
   });
 
   it('are used from outside by their entries alone', () => {
@@ -74,7 +74,7 @@ describe.each(Object.entries(WINGS))('the wings of %s', (part, wings: readonly s
       .flatMap(sourcesIn)
       .flatMap(usesOf)
       .filter(({ from, to }) => to.startsWith(`${part}/`) && !isTestOfItsPackage(from, to));
-    expect(inside.map(told)).toEqual([]);
+    expect(inside.map(useText)).toEqual([]);
   });
 });
 

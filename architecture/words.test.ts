@@ -57,17 +57,17 @@ function nodesOf(program: ts.Program, folder: string): readonly Place[] {
         !isDeclarationFile && fileName.includes(`/${folder}/src/`) && !fileName.includes('.test.'),
     );
   return files.flatMap((sourceFile) => {
-    const found: Place[] = [];
+    const places: Place[] = [];
     const visit = (node: ts.Node): void => {
-      found.push({ sourceFile, node });
+      places.push({ sourceFile, node });
       ts.forEachChild(node, visit);
     };
     visit(sourceFile);
-    return found;
+    return places;
   });
 }
 
-function told({ sourceFile, node }: Place): string {
+function placeText({ sourceFile, node }: Place): string {
   const { line } = sourceFile.getLineAndCharacterOfPosition(node.getStart());
   return `${sourceFile.fileName.replace(`${ROOT}/`, '')}:${line + 1} ${node.getText().slice(0, 80)}`;
 }
@@ -90,7 +90,7 @@ describe.each(['packages/core', 'apps/server', 'apps/web'])('the texts of %s', (
 
   it('swallow no phrase', () => {
     const checker = program.getTypeChecker();
-    expect(nodes.filter(({ node }) => swallows(node, checker)).map(told)).toEqual([]);
+    expect(nodes.filter(({ node }) => swallows(node, checker)).map(placeText)).toEqual([]);
     expect(nodes.length).toBeGreaterThan(10_000);
   });
 });
@@ -106,7 +106,7 @@ it('the contract hands no phrase to a schema that would write it as an object', 
   const program = programOf('packages/contract');
   const checker = program.getTypeChecker();
   const places = nodesOf(program, 'packages/contract');
-  expect(places.filter(({ node }) => handsOn(node, checker)).map(told)).toEqual([]);
+  expect(places.filter(({ node }) => handsOn(node, checker)).map(placeText)).toEqual([]);
 });
 
 it('a text of the core has no unit in it: quantities stand beside it', () => {
@@ -114,6 +114,6 @@ it('a text of the core has no unit in it: quantities stand beside it', () => {
     ({ sourceFile: { fileName }, node }) =>
       !READS_UNITS.test(fileName) && !KEPT_TEXT.test(fileName) && !isForNobody(node),
   );
-  expect(places.filter(({ node }) => UNIT.test(textOf(node) ?? '')).map(told)).toEqual([]);
+  expect(places.filter(({ node }) => UNIT.test(textOf(node) ?? '')).map(placeText)).toEqual([]);
   expect(UNIT.test('a leg of 4.0 mm')).toBe(true);
 });

@@ -33,9 +33,9 @@ test('a fault is found look by look, mended, kept and counted', async ({ page, o
     .getByRole('button', { name: /^It was(?! not)/ })
     .first()
     .click();
-  const found = page.getByRole('region', { name: /^Found:/ });
-  const what = (await found.getByRole('heading').innerText()).replace('Found: ', '');
-  await found.getByRole('button', { name: 'It is gone' }).click();
+  const region = page.getByRole('region', { name: /^Found:/ });
+  const what = (await region.getByRole('heading').innerText()).replace('Found: ', '');
+  await region.getByRole('button', { name: 'It is gone' }).click();
   await expect(page.getByRole('region', { name: 'Mended' })).toBeVisible();
   await page.getByLabel('Minutes it took').fill('9');
   await page.getByLabel('What mended it, in your own words').fill('Straightened at the inlet.');
@@ -85,10 +85,10 @@ test('what the rig says wrong stands first, and saying no corrects the rig', asy
       standingPolarity?: string;
     };
   const from = (await machine()).standingPolarity ?? null;
-  const told = await page.request.post(`${demo.url}/api/machines/${full.machine.id}/rig`, {
+  const response = await page.request.post(`${demo.url}/api/machines/${full.machine.id}/rig`, {
     data: { why: 'said', changes: { polarity: { from, to: 'DCEN' } } },
   });
-  expect(told.status()).toBe(200);
+  expect(response.status()).toBe(200);
   await open(`/jobs/${job?.id}/rig`);
   await page.getByRole('link', { name: /Something is wrong here/ }).click();
   const known = page.getByRole('region', { name: 'What is known already' });

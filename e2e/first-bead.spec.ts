@@ -3,9 +3,9 @@ import { demoServer } from './demo-server.ts';
 import { expect, test, toQuickLine, typeJob } from './fixtures.ts';
 
 /** Reports a bead in two taps. */
-async function tap(page: Page, said: 'Too cold' | 'Right' | 'Too hot', cool = true): Promise<void> {
+async function tap(page: Page, verdict: 'Too cold' | 'Right' | 'Too hot', cool = true): Promise<void> {
   const report = page.getByRole('region', { name: /^Report bead/ });
-  await report.getByRole('button', { name: said }).click();
+  await report.getByRole('button', { name: verdict }).click();
   await report.getByRole('button', { name: cool ? 'Yes, cool' : 'No, still hot' }).click();
 }
 
@@ -201,12 +201,12 @@ test('the practice booth answers beads, and says at the end how close one came',
     await expect(page.getByRole('heading', { name: `Bead ${bead}` })).toBeVisible();
     await page.getByRole('button', { name: 'Weld it' }).click();
     const face = await page.locator('dl').textContent();
-    const said = /ropy|tall/.test(face ?? '')
+    const verdict = /ropy|tall/.test(face ?? '')
       ? 'Too cold'
       : /hollow|undercut/.test(face ?? '')
         ? 'Too hot'
         : 'Right';
-    await page.getByRole('button', { name: said }).click();
+    await page.getByRole('button', { name: verdict }).click();
   }
   await page.getByRole('button', { name: /lift the cover$/ }).click();
   const truth = page.getByRole('region', { name: /window$/i });

@@ -68,9 +68,9 @@ async function tick(url: string, log: Ticked): Promise<void> {
       log.sent = String(number);
       const changes = { setPoint: { from: log.acknowledged, to: log.sent } };
       const body = { why: 'step', step: 'program', changes };
-      const told = await fetch(`${url}/api/machines/${log.machineId}/rig`, json('POST', body));
-      if (told.status !== 200) throw new Error(`${told.status}`);
-      await told.text();
+      const response = await fetch(`${url}/api/machines/${log.machineId}/rig`, json('POST', body));
+      if (response.status !== 200) throw new Error(`${response.status}`);
+      await response.text();
       log.acknowledged = log.sent;
     }
   } catch (error) {

@@ -289,7 +289,7 @@ test('the weld’s size is given on its chip, refused at its field, and kept', a
   await page.getByRole('button', { name: 'Weld: weld: our size, assumed' }).click();
   await page.getByLabel('Leg', { exact: true }).fill('60');
   await page.getByRole('button', { name: 'Set the weld' }).click();
-  await expect(page.getByRole('alert')).toContainText('Leg: 1 to 30 mm, please.');
+  await expect(page.getByRole('alert')).toContainText('A leg is 1 to 30 mm.');
   await page.getByLabel('Leg', { exact: true }).fill('9');
   await page.getByLabel('Length of a seam').fill('1 m');
   await page.getByRole('radio', { name: 'both' }).click();

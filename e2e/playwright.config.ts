@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM_LAUNCH } from '../scripts/chromium.mjs';
 
 export default defineConfig({
   testDir: '.',
@@ -17,17 +18,6 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',
-    launchOptions: {
-      executablePath: process.env['HOT_BEAD_CHROMIUM'] ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: CHROMIUM_LAUNCH,
   },
 });

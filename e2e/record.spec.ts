@@ -181,7 +181,7 @@ test('a job is quoted as a range, by the shop’s own rates once they are told',
   await expect(quote).toContainText('The hour’s rate, assumed');
   const before = await quote.innerText();
   await page.getByLabel('Minutes for each').fill('forty');
-  await expect(page.getByText(/Minutes are a number/)).toBeVisible();
+  await expect(page.getByText(/Fitting one up is a number of minutes/)).toBeVisible();
   await page.getByLabel('Minutes for each').fill('20');
   await expect(quote).not.toHaveText(before);
   await page.getByRole('link', { name: 'Rates in Settings' }).click();

@@ -150,9 +150,9 @@ test('a server that is killed within a restore, while four write, loses nothing 
       await server.startAgain();
     }
     // copies beside the database, and those set by from before the last few were forgotten
-    const found = idsIn(server.databasePath);
+    const ids = idsIn(server.databasePath);
     expect(acknowledged.length).toBeGreaterThan(20);
-    expect(acknowledged.filter((id) => !found.has(id))).toEqual([]);
+    expect(acknowledged.filter((id) => !ids.has(id))).toEqual([]);
   } finally {
     await server.kill();
   }

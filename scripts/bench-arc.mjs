@@ -2,7 +2,8 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { builtCore } from './built-core.mjs';
-import { CHROMIUM_LAUNCH, withDemoServer } from './demo-server.mjs';
+import { CHROMIUM_LAUNCH } from './chromium.mjs';
+import { withDemoServer } from './demo-server.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './workspace.mjs';
 
 /**

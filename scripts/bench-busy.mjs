@@ -151,10 +151,10 @@ async function beside(server, what, heavy) {
     memory = Math.max(memory, server.memoryMb());
     await new Promise((resolve) => setTimeout(resolve, 5));
   }
-  const told = await done;
+  const results = await done;
   const seconds = ((performance.now() - from) / 1000).toFixed(1);
   report(
-    `${what} (${told ?? 'done'})`,
+    `${what} (${results ?? 'done'})`,
     `${seconds} s, ${memory.toFixed(0)} MB; plans beside it ${show(waits)}`,
   );
 }
@@ -212,8 +212,10 @@ try {
   await beside(server, 'log as CSV', () => download(`${url}/api/tables/log`, at('log.csv')));
   const day = { today: new Date().toISOString().slice(0, 10), nowMin: 480 };
   await beside(server, 'day in order, ten at once', async () => {
-    const told = await Promise.all(Array.from({ length: 10 }, () => ask(`${url}/api/day/order`, json(day))));
-    return told.map(({ status }) => status).join();
+    const answers = await Promise.all(
+      Array.from({ length: 10 }, () => ask(`${url}/api/day/order`, json(day))),
+    );
+    return answers.map(({ status }) => status).join();
   });
   const table = (rows) => ({
     method: 'POST',
@@ -243,8 +245,8 @@ try {
         headers: { 'content-type': 'application/octet-stream' },
         body,
       });
-      const told = await response.json();
-      return response.ok ? `${told.records} records` : `${response.status} ${told.message}`;
+      const answer = await response.json();
+      return response.ok ? `${answer.records} records` : `${response.status} ${answer.message}`;
     });
   }
   report('stop', `${(await server.stop()).toFixed(0)} ms`);

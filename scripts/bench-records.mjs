@@ -2,7 +2,8 @@ import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
-import { CHROMIUM_LAUNCH, withDemoServer } from './demo-server.mjs';
+import { CHROMIUM_LAUNCH } from './chromium.mjs';
+import { withDemoServer } from './demo-server.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './workspace.mjs';
 
 /**

@@ -2,7 +2,8 @@ import { readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
-import { CHROMIUM_LAUNCH, withDemoServer } from './demo-server.mjs';
+import { CHROMIUM_LAUNCH } from './chromium.mjs';
+import { withDemoServer } from './demo-server.mjs';
 import { builtCore } from './built-core.mjs';
 import { ensureBuilt, ensureChromium, ensureInstalled, ROOT } from './workspace.mjs';
 

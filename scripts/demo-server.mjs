@@ -5,18 +5,6 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ROOT } from './workspace.mjs';
 
-/** How Debian's Chromium is started, headless and quiet. */
-export const CHROMIUM_LAUNCH = {
-  executablePath: process.env.HOT_BEAD_CHROMIUM ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-  ],
-};
-
 export function freePort() {
   return new Promise((resolve, reject) => {
     const probe = createServer();

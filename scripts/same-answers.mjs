@@ -115,12 +115,12 @@ const SECTIONS = {
     count: 500,
     answer: () => {
       const { steps, ...rest } = core.jobChangeover(plannedSetup(), drawnMachine('Tom'), { now: NOW });
-      const told = steps.map(({ row: { id, verb, minutes, gate }, ready, after }) => ({
+      const stepsListed = steps.map(({ row: { id, verb, minutes, gate }, ready, after }) => ({
         ...{ id, verb, minutes, gate },
         ready,
         after,
       }));
-      return { ...rest, steps: told };
+      return { ...rest, steps: stepsListed };
     },
   },
   'dial-ins': {
@@ -138,8 +138,8 @@ const SECTIONS = {
         stands.push({ next: stand.next, probable: stand.probable, beginsOffV: stand.beginsOffV });
         const { setting } = stand.next;
         const overV = setting.volts - plan.volts.value - rightV;
-        const said = overV > 0.8 ? 'hot' : overV < -0.8 ? 'cold' : 'right';
-        ladder.push({ ...setting, said, heat: said === 'right' ? 'right' : undefined });
+        const verdict = overV > 0.8 ? 'hot' : overV < -0.8 ? 'cold' : 'right';
+        ladder.push({ ...setting, said: verdict, heat: verdict === 'right' ? 'right' : undefined });
       }
       return stands;
     },

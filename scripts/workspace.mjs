@@ -4,6 +4,7 @@ import { once } from 'node:events';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { chromiumPath, HEADLESS_SHELL } from './chromium.mjs';
 
 /** The repository's root folder. */
 export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
@@ -43,10 +44,10 @@ export async function runToolBeside(name, args) {
     cwd: ROOT,
     stdio: ['ignore', 'pipe', 'pipe'],
   });
-  const said = [];
-  for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => said.push(part));
+  const output = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => output.push(part));
   const [status] = await once(child, 'close');
-  process.stderr.write(Buffer.concat(said));
+  process.stderr.write(Buffer.concat(output));
   return status ?? 1;
 }
 
@@ -105,8 +106,6 @@ export function ensureBuilt({ web }) {
   writeStamp('web-built', pages);
 }
 
-const CHROMIUM = process.env.HOT_BEAD_CHROMIUM ?? '/usr/bin/chromium';
-
 /** Installs a package of Debian's when a program of it is missing and we may; otherwise says how. */
 function ensureProgram(path, what, packageName, how) {
   if (existsSync(path)) return;
@@ -118,11 +117,12 @@ function ensureProgram(path, what, packageName, how) {
     stop(how);
 }
 
-/** Debian's Chromium, for whatever looks at the app. */
+/** Debian's Chromium, for whatever looks at the app; the whole one is as good where it is all there is. */
 export function ensureChromium() {
   const how =
-    'Chromium is missing: run "apt-get install chromium" as root, or set HOT_BEAD_CHROMIUM to its path.';
-  ensureProgram(CHROMIUM, 'Chromium', 'chromium', how);
+    'Chromium is missing: run "apt-get install chromium-headless-shell" as root, or set HOT_BEAD_CHROMIUM to its path.';
+  if (existsSync(chromiumPath())) return;
+  ensureProgram(HEADLESS_SHELL, 'Chromium', 'chromium-headless-shell', how);
 }
 
 /** What reads PDFs back, for the tests. */

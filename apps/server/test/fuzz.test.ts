@@ -134,8 +134,8 @@ async function timed(
   ...request: Parameters<typeof asked>
 ): Promise<Awaited<ReturnType<typeof asked>> & { took: number }> {
   const began = performance.now();
-  const told = await asked(...request);
-  return { ...told, took: performance.now() - began };
+  const answer = await asked(...request);
+  return { ...answer, took: performance.now() - began };
 }
 
 it(`${REQUESTS} requests made from the contract: none is an error of ours, stores what it refuses, or is slow`, async () => {
@@ -158,14 +158,14 @@ it(`${REQUESTS} requests made from the contract: none is an error of ours, store
     const headers = headersOf(random, text !== undefined);
     const { status, answer, took } = await timed(method, `${address}${query}`, headers, text);
     statuses.set(status, (statuses.get(status) ?? 0) + 1);
-    const told = `${i}: ${method} ${address}${query} ${text?.slice(0, 300) ?? ''} → ${status} ${answer.slice(0, 300)}`;
+    const request = `${i}: ${method} ${address}${query} ${text?.slice(0, 300) ?? ''} → ${status} ${answer.slice(0, 300)}`;
     const after = version.get();
-    if (status >= 500) wrong.push(told);
-    if (status >= 400 && after !== before) wrong.push(`stored: ${told}`);
+    if (status >= 500) wrong.push(request);
+    if (status >= 400 && after !== before) wrong.push(`stored: ${request}`);
     // a machine that stood still does so once; what is slow is slow again
     const isSlow =
       took > SLOWEST_MS && (await timed(method, `${address}${query}`, headers, text)).took > SLOWEST_MS;
-    if (isSlow) wrong.push(`${took.toFixed(0)} ms: ${told}`);
+    if (isSlow) wrong.push(`${took.toFixed(0)} ms: ${request}`);
     if (status < 300) ids.learn(answer);
     before = version.get();
   }

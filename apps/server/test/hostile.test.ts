@@ -56,10 +56,10 @@ async function refused(
   });
   const answer = await response.text();
   const took = performance.now() - began;
-  const told = `${method} ${path} as ${type} → ${response.status} in ${took.toFixed(0)} ms ${answer.slice(0, 200)}`;
+  const sent = `${method} ${path} as ${type} → ${response.status} in ${took.toFixed(0)} ms ${answer.slice(0, 200)}`;
   if (took > REFUSED_MOST_MS && again > 0) return refused(operation, type, body, again - 1);
-  if (response.status >= 500 || took > REFUSED_MOST_MS) return told;
-  return response.status < 400 && method !== 'DELETE' ? `taken: ${told}` : undefined;
+  if (response.status >= 500 || took > REFUSED_MOST_MS) return sent;
+  return response.status < 400 && method !== 'DELETE' ? `taken: ${sent}` : undefined;
 }
 
 /** Bodies with one of their lists, or one of the fields in an item of a list, made to be what it should not. */
@@ -92,9 +92,12 @@ describe('a hostile body', () => {
       const bytes = new Uint8Array(2_000_000).fill(0x61);
       const wrong: string[] = [];
       for (const operation of written()) {
-        const told = await refused(operation, type, bytes);
-        if (told !== undefined && !(told.startsWith('taken') && /restore|supersede|retire/.test(told)))
-          wrong.push(told);
+        const failure = await refused(operation, type, bytes);
+        if (
+          failure !== undefined &&
+          !(failure.startsWith('taken') && /restore|supersede|retire/.test(failure))
+        )
+          wrong.push(failure);
       }
       expect(wrong).toEqual([]);
     },
@@ -110,12 +113,12 @@ describe('a hostile body', () => {
         if (!operation.body) continue;
         for (const body of spoilt(operation.body, '@')) {
           tried += 1;
-          const told = await refused(
+          const failure = await refused(
             operation,
             'application/json',
             JSON.stringify(body).replace('"@"', list),
           );
-          if (told !== undefined) wrong.push(told);
+          if (failure !== undefined) wrong.push(failure);
         }
       }
     }
@@ -131,8 +134,8 @@ describe('a hostile body', () => {
       for (const operation of written()) {
         if (!operation.body) continue;
         for (const body of spoilt(operation.body, [odd])) {
-          const told = await refused(operation, 'application/json', JSON.stringify(body));
-          if (told !== undefined) wrong.push(told);
+          const failure = await refused(operation, 'application/json', JSON.stringify(body));
+          if (failure !== undefined) wrong.push(failure);
         }
       }
     }
@@ -146,8 +149,8 @@ describe('a hostile body', () => {
     const some = written().filter(({ body }, i) => body && i % (IS_ACCEPTANCE ? 4 : 8) === 0); // it is read before any of them is asked
     for (const operation of some) {
       for (const body of [deep, `{"work":${deep}}`, many]) {
-        const told = await refused(operation, 'application/json', body);
-        if (told !== undefined) wrong.push(told);
+        const failure = await refused(operation, 'application/json', body);
+        if (failure !== undefined) wrong.push(failure);
       }
     }
     expect(wrong).toEqual([]);

@@ -76,10 +76,10 @@ export async function inOnePacket(
     return `${method} ${path} HTTP/1.1\r\nHost: 127.0.0.1:${port}\r\nConnection: ${close}\r\nIf-Match: *\r\nContent-Type: application/json\r\nContent-Length: ${Buffer.byteLength(content)}\r\n\r\n${content}`;
   });
   const answer = await new Promise<string>((resolve, reject) => {
-    let told = '';
+    let output = '';
     const socket = connect(port, '127.0.0.1', () => socket.write(text.join('')));
-    socket.on('data', (part: Buffer) => (told += part.toString()));
-    socket.on('end', () => resolve(told));
+    socket.on('data', (part: Buffer) => (output += part.toString()));
+    socket.on('end', () => resolve(output));
     socket.on('error', reject);
   });
   return answer

@@ -48,19 +48,19 @@ export interface Shown extends RenderResult {
 
 /** A browser that prints when it is told to; no other media query holds. */
 function paper(): (on: boolean) => void {
-  const told = new Set<() => void>();
+  const listeners = new Set<() => void>();
   let onPaper = false;
   window.matchMedia = ((query: string) => ({
     get matches() {
       return query === 'print' && onPaper;
     },
     media: query,
-    addEventListener: (_: string, on: () => void) => told.add(on),
-    removeEventListener: (_: string, on: () => void) => told.delete(on),
+    addEventListener: (_: string, on: () => void) => listeners.add(on),
+    removeEventListener: (_: string, on: () => void) => listeners.delete(on),
   })) as unknown as typeof window.matchMedia;
   return (on) => {
     onPaper = on;
-    act(() => told.forEach((one) => one()));
+    act(() => listeners.forEach((one) => one()));
   };
 }
 
@@ -75,8 +75,9 @@ function answering(answers: Answers, sent: Sent[]): typeof fetch {
       typeof init.body === 'string' ? JSON.parse(init.body.replace(MADE_ID, '*')) : undefined;
     const version = (init.headers as Record<string, string> | undefined)?.['if-match'];
     sent.push({ method, path, body, version });
-    const found = answers[`${method} ${path}`];
-    const answer: unknown = typeof found === 'function' ? (found as (body: unknown) => unknown)(body) : found;
+    const answered = answers[`${method} ${path}`];
+    const answer: unknown =
+      typeof answered === 'function' ? (answered as (body: unknown) => unknown)(body) : answered;
     if (answer instanceof Refusal) return { ok: false, status: answer.status, json: async () => answer.body };
     if (answer === undefined) {
       return {

@@ -3,7 +3,7 @@ import type { FaultCase } from './fault-cases.ts';
 
 type Told = Omit<Partial<FaultReport>, 'process' | 'present'>;
 
-function told(
+function faultCase(
   id: string,
   story: string,
   process: FaultReport['process'],
@@ -21,7 +21,7 @@ function told(
 
 /** Source: our judgement, written for what the tables gained; most answers are what any welder would look at first. */
 export const OWN_CASES: readonly FaultCase[] = [
-  told(
+  faultCase(
     'o01',
     'Machine hums, rolls turn, nothing comes out of the gun; the reel was nearly bare.',
     'solid-gas',
@@ -29,7 +29,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['spool-empty', 'tip-welded'] },
     { absent: ['wire-slips', 'burn-back', 'trigger-dead'], known: { 'spool-level': 'empty' } },
   ),
-  told(
+  faultCase(
     'o02',
     'Stores say the spool ran out; the gun feeds nothing.',
     'gas-flux-core',
@@ -37,7 +37,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['spool-empty'] },
     { known: { 'spool-level': 'empty' } },
   ),
-  told(
+  faultCase(
     'o03',
     'Spool weighed this morning, half full; wire stopped, blob on the tip.',
     'solid-gas',
@@ -45,7 +45,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['tip-welded'], never: ['clamp-off'] },
     { known: { 'spool-level': 'ok' } },
   ),
-  told(
+  faultCase(
     'o04',
     'Program for another gas is on: spatter and pops.',
     'solid-gas',
@@ -53,7 +53,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['program-wrong'] },
     { known: { program: 'wrong' } },
   ),
-  told(
+  faultCase(
     'o05',
     'The panel does nothing, the machine stays weak at every setting.',
     'solid-gas',
@@ -61,7 +61,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['remote-overrides'], never: ['gas-off'] },
     { lacks: ['taps'] },
   ),
-  told(
+  faultCase(
     'o06',
     'Knobs change nothing at all, arc itself is fine.',
     'self-shielded',
@@ -69,47 +69,47 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['remote-overrides'] },
     { lacks: ['taps', 'programs'] },
   ),
-  told(
+  faultCase(
     'o07',
     'One position of the volts switch gives no arc.',
     'solid-gas',
     ['controls-no-effect', 'no-arc-wire-feeds', 'arc-cuts-out'],
     { first: ['tap-switch-worn'] },
   ),
-  told('o08', 'The nozzle strikes an arc on the plate.', 'solid-gas', ['arc-from-nozzle'], {
+  faultCase('o08', 'The nozzle strikes an arc on the plate.', 'solid-gas', ['arc-from-nozzle'], {
     first: ['nozzle-bridged'],
     never: ['clamp-off', 'gas-off'],
   }),
-  told(
+  faultCase(
     'o09',
     'Sparks off the nozzle and pin-holes.',
     'gas-flux-core',
     ['arc-from-nozzle', 'porosity-scattered'],
     { first: ['nozzle-bridged'], within3: ['nozzle-bridged', 'nozzle-clogged'] },
   ),
-  told('o10', 'Sparks off the cap of the gasless gun.', 'self-shielded', ['arc-from-nozzle'], {
+  faultCase('o10', 'Sparks off the cap of the gasless gun.', 'self-shielded', ['arc-from-nozzle'], {
     first: ['nozzle-bridged'],
     never: ['gas-off', 'flow-low', 'nozzle-clogged'],
   }),
-  told('o11', 'Handle too hot to hold after two minutes at high current.', 'solid-gas', ['gun-hot'], {
+  faultCase('o11', 'Handle too hot to hold after two minutes at high current.', 'solid-gas', ['gun-hot'], {
     first: ['gun-small'],
     within3: ['gun-small', 'tip-loose', 'lead-loose'],
   }),
-  told(
+  faultCase(
     'o12',
     'Gun hot, feed falters when warm, then the set rests itself.',
     'aluminium',
     ['gun-hot', 'feed-fades', 'stops-after-while'],
     { first: ['gun-small'], within3: ['gun-small', 'duty-trip'] },
   ),
-  told(
+  faultCase(
     'o13',
     'Tip hot and arc restless; tip turns by hand.',
     'solid-gas',
     ['gun-hot', 'arc-wanders', 'arc-cuts-out'],
     { first: ['tip-loose', 'lead-loose'] },
   ),
-  told(
+  faultCase(
     'o14',
     'Flow drifts up and down with nobody at it; pores in stretches.',
     'solid-gas',
@@ -117,11 +117,11 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['regulator-faulty'], within3: ['regulator-faulty', 'cylinder-empty'] },
     { known: { 'cylinder-level': 'ok' } },
   ),
-  told('o15', 'Gas hisses on for minutes after each weld.', 'solid-gas', ['gas-runs-on'], {
+  faultCase('o15', 'Gas hisses on for minutes after each weld.', 'solid-gas', ['gas-runs-on'], {
     first: ['postflow-long', 'gas-valve-open'],
     never: ['gas-off'],
   }),
-  told(
+  faultCase(
     'o16',
     'Gas never stops; the machine has no post-flow setting.',
     'solid-gas',
@@ -129,10 +129,10 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['gas-valve-open'] },
     { lacks: ['post-flow', 'four-step', 'special-four-step'] },
   ),
-  told('o17', 'Gas and wire go on after the trigger.', 'solid-gas', ['gas-runs-on', 'keeps-running'], {
+  faultCase('o17', 'Gas and wire go on after the trigger.', 'solid-gas', ['gas-runs-on', 'keeps-running'], {
     first: ['trigger-latched'],
   }),
-  told(
+  faultCase(
     'o18',
     'Smoke from behind the panel being welded.',
     'solid-gas',
@@ -140,17 +140,23 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['fire-behind'] },
     { job: { metal: 'carbon-steel' } },
   ),
-  told('o19', 'Burning smell under the lorry bed.', 'self-shielded', ['smoke-behind'], {
+  faultCase('o19', 'Burning smell under the lorry bed.', 'self-shielded', ['smoke-behind'], {
     first: ['fire-behind', 'metal-galvanised'],
     within3: ['fire-behind'],
     never: ['gas-off'],
   }),
-  told('o20', 'Headache in the tank after an hour.', 'self-shielded', ['sick-or-sore', 'white-fluff-smoke'], {
-    first: ['metal-galvanised', 'fume-in-closed-space'],
-    within3: ['fume-in-closed-space'],
-    never: ['gas-leak'],
-  }),
-  told(
+  faultCase(
+    'o20',
+    'Headache in the tank after an hour.',
+    'self-shielded',
+    ['sick-or-sore', 'white-fluff-smoke'],
+    {
+      first: ['metal-galvanised', 'fume-in-closed-space'],
+      within3: ['fume-in-closed-space'],
+      never: ['gas-leak'],
+    },
+  ),
+  faultCase(
     'o21',
     'Shivers the evening after welding galvanised fence.',
     'solid-gas',
@@ -158,18 +164,18 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['metal-galvanised'] },
     { known: { surface: 'galvanised' } },
   ),
-  told('o22', 'Eyes full of sand at night, nothing else.', 'aluminium', ['sick-or-sore'], {
+  faultCase('o22', 'Eyes full of sand at night, nothing else.', 'aluminium', ['sick-or-sore'], {
     first: ['eyes-unprotected', 'fume-in-closed-space'],
     within3: ['eyes-unprotected'],
   }),
-  told('o23', 'Holes only where each bead ends.', 'aluminium', ['porosity-at-end'], {
+  faultCase('o23', 'Holes only where each bead ends.', 'aluminium', ['porosity-at-end'], {
     first: ['postflow-short', 'crater-left-fast'],
     never: ['clamp-off'],
   }),
-  told('o24', 'Holes at the end, crater hollow.', 'solid-gas', ['porosity-at-end', 'crater-crack'], {
+  faultCase('o24', 'Holes at the end, crater hollow.', 'solid-gas', ['porosity-at-end', 'crater-crack'], {
     first: ['crater-left-fast', 'postflow-short'],
   }),
-  told(
+  faultCase(
     'o25',
     'Thick forging cracked along the toe next day.',
     'solid-gas',
@@ -177,14 +183,14 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['crack-prone-steel'] },
     { job: { metal: 'carbon-steel', thicknessMm: 20 } },
   ),
-  told(
+  faultCase(
     'o26',
     'Crack across the bead, flux core lay open for a month.',
     'gas-flux-core',
     ['crack-beside', 'porosity-scattered'],
     { first: ['wire-old-damp'], within3: ['wire-old-damp', 'crack-prone-steel'] },
   ),
-  told(
+  faultCase(
     'o27',
     'Fillet melted into the web and not into the flange.',
     'solid-gas',
@@ -192,7 +198,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['aim-off'], within3: ['aim-off', 'angle-wrong'] },
     { job: { joint: 'tee' } },
   ),
-  told(
+  faultCase(
     'o28',
     'One side cold on aluminium tee, brush never used.',
     'aluminium',
@@ -200,7 +206,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['oxide-left', 'aim-off'], within3: ['oxide-left'] },
     { known: { surface: 'oxide' } },
   ),
-  told(
+  faultCase(
     'o29',
     'Bead thick and thin along the run, feed sounds even.',
     'solid-gas',
@@ -208,14 +214,14 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['unsteady-hand'] },
     { absent: ['feed-jerks', 'wire-slips'] },
   ),
-  told(
+  faultCase(
     'o30',
     'Bead wavers and the wire surges; draws hard by hand.',
     'solid-gas',
     ['bead-width-wavers', 'feed-jerks', 'hard-to-pull'],
     { first: ['liner-dirty', 'lead-kinked'] },
   ),
-  told(
+  faultCase(
     'o31',
     'Stainless sheet deep blue all along.',
     'solid-gas',
@@ -223,7 +229,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['heat-high', 'travel-slow', 'part-hot'] },
     { job: { metal: 'stainless', thicknessMm: 2 } },
   ),
-  told(
+  faultCase(
     'o32',
     'Stainless rail rusts a week later, brushed with an old wire brush.',
     'solid-gas',
@@ -234,7 +240,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     },
     { job: { metal: 'stainless' }, absent: ['wide-flat-bead', 'hotter-each-bead'] },
   ),
-  told(
+  faultCase(
     'o33',
     'Back of the stainless tube black and crusty.',
     'solid-gas',
@@ -242,14 +248,14 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['no-back-purge'] },
     { job: { metal: 'stainless' } },
   ),
-  told(
+  faultCase(
     'o34',
     'Tip sticks out of the nozzle: pores and a fused tip.',
     'solid-gas',
     ['porosity-scattered', 'burn-back', 'arc-from-nozzle'],
     { first: ['tip-recess-wrong', 'nozzle-bridged'], within3: ['tip-recess-wrong', 'nozzle-bridged'] },
   ),
-  told(
+  faultCase(
     'o35',
     'Stubs at every start; the machine has no inductance setting.',
     'solid-gas',
@@ -257,7 +263,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['clamp-poor', 'run-in-off', 'volts-low'], never: ['inductance-high', 'inductance-low'] },
     { lacks: ['inductance'] },
   ),
-  told(
+  faultCase(
     'o36',
     'Spray run, spatter; inductance cannot be it.',
     'solid-gas',
@@ -265,7 +271,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['volts-high', 'nozzle-clogged', 'metal-dirty', 'ctwd-long'], never: ['inductance-low'] },
     { job: { mode: 'spray' } },
   ),
-  told(
+  faultCase(
     'o37',
     'Cold lap on 10 mm by short-circuit.',
     'solid-gas',
@@ -273,7 +279,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['dip-on-thick'], within3: ['dip-on-thick', 'heat-low'] },
     { job: { mode: 'short-circuit', thicknessMm: 10 } },
   ),
-  told(
+  faultCase(
     'o38',
     'Holes out of doors, wind felt.',
     'solid-gas',
@@ -281,12 +287,12 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['wind'] },
     { job: { place: 'outdoors' }, known: { flow: 'right' } },
   ),
-  told('o39', 'Wire slips on the spool gun; rolls open.', 'spool-gun', ['wire-slips', 'arc-no-wire'], {
+  faultCase('o39', 'Wire slips on the spool gun; rolls open.', 'spool-gun', ['wire-slips', 'arc-no-wire'], {
     first: ['rolls-open', 'tip-welded'],
     within3: ['rolls-open'],
     never: ['liner-dirty', 'liner-wrong', 'lead-kinked'],
   }),
-  told(
+  faultCase(
     'o40',
     'A cap is on the wrong gun: trigger of the standard gun dead, machine lit.',
     'solid-gas',
@@ -294,7 +300,7 @@ export const OWN_CASES: readonly FaultCase[] = [
     { first: ['gun-plug-out', 'gun-switch-wrong', 'trigger-fault'], never: ['tip-worn'] },
     { absent: ['machine-dark'] },
   ),
-  told(
+  faultCase(
     'o41',
     'Leads recorded wrong, everything else reported loudly.',
     'self-shielded',

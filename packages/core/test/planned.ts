@@ -6,10 +6,10 @@ import type { PlannedSetup } from '../src/plan/setup/setup.ts';
 
 /** The plan of a line, by a shop of which nothing is known. */
 export function planned(line: string): PlannedSetup {
-  const said = effectiveWork(parseLine(line, { unit: 'mm', machineNames: [] }));
-  const work = completeWork(said)?.work;
+  const stated = effectiveWork(parseLine(line, { unit: 'mm', machineNames: [] }));
+  const work = completeWork(stated)?.work;
   if (!work) throw new Error(line);
-  const setup = planSetup(work, resourcesOf(said, { machines: [] }));
+  const setup = planSetup(work, resourcesOf(stated, { machines: [] }));
   if (setup.status !== 'planned') throw new Error(`${line}: ${setup.reasons.join(' ')}`);
   return setup;
 }

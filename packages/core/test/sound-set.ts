@@ -58,14 +58,14 @@ export function drawnSetting(random: () => number, wanted: DipClass): ArcSetting
 /** So many arcs with plain classes, each class in its turn; the class is what the simulation did, wherever it was looked for. */
 export function labelledArcs(seed: number, count: number, seconds: number): readonly LabelledArc[] {
   const random = seededRandom(seed);
-  const found: LabelledArc[] = [];
-  for (let drawn = 0; found.length < count && drawn < 60 * count; drawn++) {
-    const wanted = DIP_CLASSES[found.length % DIP_CLASSES.length] ?? 'steady';
+  const set: LabelledArc[] = [];
+  for (let drawn = 0; set.length < count && drawn < 60 * count; drawn++) {
+    const wanted = DIP_CLASSES[set.length % DIP_CLASSES.length] ?? 'steady';
     const setting = drawnSetting(random, wanted);
     const recorded = recordArc(setting, { seed: seed + drawn, seconds });
     const dipClass = arcClass(recorded.features, setting);
     if (dipClass !== wanted || !isPlain(recorded.features)) continue;
-    found.push({ setting, dipClass, recorded });
+    set.push({ setting, dipClass, recorded });
   }
-  return found;
+  return set;
 }

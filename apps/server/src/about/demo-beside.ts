@@ -47,8 +47,8 @@ export class DemoBeside implements OnApplicationShutdown {
       stdio: ['pipe', 'pipe', 'pipe'],
     });
     this.child = child;
-    let said = '';
-    child.stderr.on('data', (data: Buffer) => (said += data.toString()));
+    let output = '';
+    child.stderr.on('data', (data: Buffer) => (output += data.toString()));
     return new Promise((resolve, reject) => {
       const late = setTimeout(() => {
         child.kill();
@@ -62,7 +62,7 @@ export class DemoBeside implements OnApplicationShutdown {
       child.on('exit', () => {
         clearTimeout(late);
         this.url = undefined;
-        reject(new Error(said.split('\n')[0] || 'it left at once'));
+        reject(new Error(output.split('\n')[0] || 'it left at once'));
       });
     });
   }

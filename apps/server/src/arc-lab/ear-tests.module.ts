@@ -27,7 +27,6 @@ import { EarTestEntity } from './ear-test.entity.ts';
 export class EarTestRecord extends JsonRecord<EarTestEntity, 'test', EarTest, KeptEarTest> {
   protected readonly about: JsonKind<EarTestEntity, 'test', EarTest> = {
     kind: 'ear-test',
-    word: 'ear test',
     entity: EarTestEntity,
     column: 'test',
     shape: KEPT_EAR_TEST,

@@ -18,10 +18,10 @@ export function openApi(schema: Joi.Schema): Record<string, unknown> {
 
 /** What an operation answers when it does what it was asked, by its contract, and how it answers when it does not. */
 export function Answers(schema: Joi.Schema, ...statuses: readonly number[]): MethodDecorator {
-  const told = openApi(schema);
+  const document = openApi(schema);
   return applyDecorators(
     ...(statuses.length === 0 ? [200] : statuses).map((status) =>
-      ApiResponse({ status, description: 'Done', schema: told }),
+      ApiResponse({ status, description: 'Done', schema: document }),
     ),
     ApiResponse({ status: '4XX', description: 'Refused, with the reason', schema: openApi(apiErrorSchema) }),
   );

@@ -33,14 +33,14 @@ export function faultCommand(args: readonly string[]): CommandResult {
   const asJson = args.includes('--json');
   const [text, ...more] = args.filter((word) => word !== '--json');
   if (text === undefined || more.length > 0) return { output: USAGE, exitCode: 1 };
-  let told: unknown;
+  let json: unknown;
   try {
-    told = JSON.parse(text);
+    json = JSON.parse(text);
   } catch {
     return { output: `That is no JSON.\n${USAGE}`, exitCode: 1 };
   }
   try {
-    const ranking = faultRanking(validated(faultReportSchema, told));
+    const ranking = faultRanking(validated(faultReportSchema, json));
     return { output: asJson ? JSON.stringify(ranking) : lines(ranking).join('\n'), exitCode: 0 };
   } catch (error) {
     if (!(error instanceof ContractError)) throw error;

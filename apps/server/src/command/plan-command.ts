@@ -211,10 +211,10 @@ export function planCommand(args: readonly string[], machines: readonly Machine[
   if (!options) return { output: USAGE, exitCode: 1 };
   const context = { unit: options.unit, machineNames: machines.map((machine) => machine.name) };
   const reading = parseLine(options.words, context);
-  const said = effectiveWork(reading);
-  const answer = jobInShop({ work: said, own: {} }, { machines });
+  const stated = effectiveWork(reading);
+  const answer = jobInShop({ work: stated, own: {} }, { machines });
   const setup = answer.status === 'answered' ? answer.setup : undefined;
-  const machine = machines.find(({ name }) => name === said.machineName);
+  const machine = machines.find(({ name }) => name === stated.machineName);
   const reader: Reader = { units: options.unit === 'in' ? US : METRIC };
   const report = planReport(reading, setup, { machine, reader });
   const refused = 'refused' in report;

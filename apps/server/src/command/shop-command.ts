@@ -61,7 +61,7 @@ export function exportCommand(args: readonly string[], env: NodeJS.ProcessEnv): 
 }
 
 /** What was taken, table by table. */
-function told(path: string, counts: Readonly<Record<string, number>>): string {
+function countsText(path: string, counts: Readonly<Record<string, number>>): string {
   const lines = Object.entries(counts).map(([table, count]) => `  ${table}: ${count}`);
   return [`Taken into ${path}:`, ...lines].join('\n');
 }
@@ -100,7 +100,7 @@ export function importCommand(args: readonly string[], env: NodeJS.ProcessEnv): 
       const source = await new DataSource(dataSourceOptions(databasePath)).initialize();
       await source.destroy();
       refuseHeld(databasePath, args.includes('--replace'));
-      return told(databasePath, replaceShop(databasePath, prepared));
+      return countsText(databasePath, replaceShop(databasePath, prepared));
     } finally {
       rmSync(folder, { recursive: true, force: true });
       letGo();

@@ -26,11 +26,11 @@ describe('the sound command', () => {
     [21.5, 'hot', /ragged|popping|long/],
   ])('%s V reads as %s', (volts, level, dipClass) => {
     const { output, exitCode } = soundCommand(['--json', recorded(level, volts)]);
-    const told = JSON.parse(output) as Record<string, unknown>;
+    const report = JSON.parse(output) as Record<string, unknown>;
     expect(exitCode).toBe(0);
-    expect(told).toMatchObject({ level, class: expect.stringMatching(dipClass) as string });
-    expect(Object.keys(told)).toEqual(['level', 'class', 'confidence', 'clicksPerSecond', 'cv']);
-    expect(told['confidence']).toBeGreaterThanOrEqual(0.7);
+    expect(report).toMatchObject({ level, class: expect.stringMatching(dipClass) as string });
+    expect(Object.keys(report)).toEqual(['level', 'class', 'confidence', 'clicksPerSecond', 'cv']);
+    expect(report['confidence']).toBeGreaterThanOrEqual(0.7);
   });
 
   it('as text it says what it was learnt on', () => {

@@ -13,7 +13,7 @@ interface Refused {
   readonly message: string;
 }
 
-function told(reading: SoundReading): object {
+function reportOf(reading: SoundReading): object {
   if (reading.status === 'refused') {
     const { message, todo } = SOUND_REFUSALS[reading.code];
     return { refused: reading.code, message: `${message} ${inMetric(todo)}` } satisfies Refused;
@@ -64,7 +64,7 @@ export function soundCommand(args: readonly string[]): CommandResult {
   if (wav.status === 'unreadable') return refused({ refused: 'not-a-wav', message: wav.message });
   const reading = readRecording(wav.sound, powerSpectrum());
   return {
-    output: asJson ? JSON.stringify(told(reading)) : text(reading),
+    output: asJson ? JSON.stringify(reportOf(reading)) : text(reading),
     exitCode: reading.status === 'read' ? 0 : 2,
   };
 }

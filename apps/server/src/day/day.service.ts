@@ -33,9 +33,9 @@ export class DayService {
     const pieces = await this.pieces.all();
     const queued = pieces.filter((piece) => piece.queued === true).map(({ id }) => id);
     const jobs = await this.jobs.onBench(queued, DAY_TASKS_MOST + 1);
-    const told = jobs.slice(0, DAY_TASKS_MOST);
-    const used = new Set(told.map(({ task }) => task.pieceId));
-    return { jobs: told, pieces: pieces.filter(({ id }) => used.has(id)), more: jobs.length - told.length };
+    const tasks = jobs.slice(0, DAY_TASKS_MOST);
+    const used = new Set(tasks.map(({ task }) => task.pieceId));
+    return { jobs: tasks, pieces: pieces.filter(({ id }) => used.has(id)), more: jobs.length - tasks.length };
   }
 
   /** The day in order: the same code as in the browser, in a thread of its own. */

@@ -49,23 +49,23 @@ describe('the day', () => {
     expect((await tasks()).jobs.map(({ id }) => id)).toEqual([one]);
     await asking(server).patch(`/api/pieces/${piece.id}`).send({ queued: true }).expect(200);
     expect((await tasks()).jobs.map(({ id }) => id)).toEqual([one, welds[0]?.id]);
-    const told = await order();
-    expect(told.method).toBe('exact');
+    const ordered = await order();
+    expect(ordered.method).toBe('exact');
     // the piece is due soon: its weld goes first, and the two run the same wire and gas
-    expect(told.places.map(({ jobId }) => jobId)).toEqual([welds[0]?.id, one]);
-    expect(told.places[1]).toMatchObject({ setupMin: 0, lateMin: 0 });
-    expect(told.places[1]?.why).toContain('because both run 0.8 mm ER70S-6');
+    expect(ordered.places.map(({ jobId }) => jobId)).toEqual([welds[0]?.id, one]);
+    expect(ordered.places[1]).toMatchObject({ setupMin: 0, lateMin: 0 });
+    expect(ordered.places[1]?.why).toContain('because both run 0.8 mm ER70S-6');
   });
 
   it('leaves out what cannot be welded with its reason, and tells a pin that cannot hold', async () => {
     const odd = await queued('steel lap');
     const pinned = await queued('2 mm lap 0.8 solid Ar+18', { pinMachineId: 'sold', pinAfter: 'first' });
-    const told = await order();
-    expect(told.leftOut).toEqual([{ jobId: odd, title: 'steel lap', reason: 'It has no thickness yet.' }]);
-    expect(told.pinFaults).toEqual([
+    const ordered = await order();
+    expect(ordered.leftOut).toEqual([{ jobId: odd, title: 'steel lap', reason: 'It has no thickness yet.' }]);
+    expect(ordered.pinFaults).toEqual([
       { taskId: pinned, text: 'The machine that it is pinned to is not there today.' },
     ]);
-    expect(told.places).toHaveLength(3);
+    expect(ordered.places).toHaveLength(3);
   });
 
   it('follows the shop’s hours; hours that close before they open are refused at the closing', async () => {

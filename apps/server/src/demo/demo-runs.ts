@@ -15,9 +15,9 @@ function before(
   line: string,
   daysAgo: number,
   results: readonly NonNullable<NewRun['result']>[],
-  told: Omit<NewRun, 'weldedAt' | 'result'>,
+  run: Omit<NewRun, 'weldedAt' | 'result'>,
 ): DemoWelded {
-  return { line, daysAgo, runs: results.map((result) => ({ ...told, result })) };
+  return { line, daysAgo, runs: results.map((result) => ({ ...run, result })) };
 }
 
 const CORNER = {

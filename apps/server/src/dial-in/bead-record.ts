@@ -14,7 +14,6 @@ import { type BeadSetting, beadVerdict } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, In } from 'typeorm';
-import { notFound } from '../base/errors/domain-error.ts';
 import { pageBy } from '../base/paging/page-by.ts';
 import {
   awayField,
@@ -29,6 +28,7 @@ import type { LogChange } from '../history/log/write-log.ts';
 import { type KeptRow, type RowHome, SetAsideService } from '../history/set-aside.service.ts';
 import { LearningService, type ProvedBy } from '../window/learning.service.ts';
 import { TestBeadEntity } from './test-bead.entity.ts';
+import { noSuchRecord } from '../history/no-such-record.ts';
 
 /** What a bead reports: its setting, what is said of it, a note. */
 export type ReportedBead = BeadSetting & BeadDetails & { readonly note: string };
@@ -63,7 +63,6 @@ const HOME: RowHome = { entity: TestBeadEntity };
 @Injectable()
 export class BeadRecord implements RecordType<KeptTestBead> {
   readonly kind = 'test-bead';
-  readonly word = 'test bead';
   readonly branches = [];
   readonly derived = [];
 
@@ -119,7 +118,7 @@ export class BeadRecord implements RecordType<KeptTestBead> {
 
   async tell(id: string): Promise<KeptTestBead> {
     const row = await this.manager.findOneBy(TestBeadEntity, { id });
-    if (!row) throw notFound(this.word, id);
+    if (!row) throw noSuchRecord(this.kind, id);
     return this.kept(row, this.setAside.readOrThrow(KEPT_BEAD, this.keptRow(row), partsOf(row)));
   }
 
@@ -135,14 +134,16 @@ export class BeadRecord implements RecordType<KeptTestBead> {
 
   /** A job's beads in the order welded; one that cannot be read is set aside. */
   async ofJob(manager: EntityManager, jobId: string): Promise<readonly KeptTestBead[]> {
-    return this.told(await manager.find(TestBeadEntity, { where: { jobId }, order: { number: 'ASC' } }));
+    return this.sequenceOf(
+      await manager.find(TestBeadEntity, { where: { jobId }, order: { number: 'ASC' } }),
+    );
   }
 
   /** A page of a job's beads, in the order welded. */
   async pageOfJob(jobId: string, asked: PageRequest): Promise<Page<KeptTestBead>> {
     const query = this.manager.createQueryBuilder(TestBeadEntity, 'bead').where({ jobId });
     const { rows, next } = await pageBy(query, { by: 'number', holds: 'number', is: 'rising' }, asked);
-    return { items: this.told(rows), next };
+    return { items: this.sequenceOf(rows), next };
   }
 
   /** Writes down what a job's beads prove: of every ladder on a machine what was taken, where they bear it out. */
@@ -182,7 +183,7 @@ export class BeadRecord implements RecordType<KeptTestBead> {
     return { id: `bead:${id}`, line };
   }
 
-  private told(rows: readonly TestBeadEntity[]): readonly KeptTestBead[] {
+  private sequenceOf(rows: readonly TestBeadEntity[]): readonly KeptTestBead[] {
     return rows.flatMap((row) => {
       const parts = this.setAside.read(KEPT_BEAD, this.keptRow(row), partsOf(row));
       return parts ? [this.kept(row, parts)] : [];

@@ -18,7 +18,6 @@ import { FaultCaseEntity } from './fault-case.entity.ts';
 export class FaultCaseRecord extends JsonRecord<FaultCaseEntity, 'faultCase', FaultCase, KeptFaultCase> {
   protected readonly about: JsonKind<FaultCaseEntity, 'faultCase', FaultCase> = {
     kind: 'fault-case',
-    word: 'fault case',
     entity: FaultCaseEntity,
     column: 'faultCase',
     shape: KEPT_FAULT_CASE,
@@ -28,8 +27,8 @@ export class FaultCaseRecord extends JsonRecord<FaultCaseEntity, 'faultCase', Fa
 
   /** What a case is called: what it was, or what was reported first. */
   protected titleOf({ looks, present }: FaultCase): string {
-    const found = looks.findLast(({ answer }) => answer === 'was')?.found;
-    if (found !== undefined) return inMetric(causeText(found));
+    const foundCause = looks.findLast(({ answer }) => answer === 'was')?.found;
+    if (foundCause !== undefined) return inMetric(causeText(foundCause));
     const [first] = present;
     return first === undefined ? 'a fault' : symptomText(first);
   }

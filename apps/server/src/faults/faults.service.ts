@@ -9,9 +9,11 @@ import { FaultCaseRecord } from './fault-case-record.ts';
 
 /** What was wrong in a case: everything that was found to be so; where mending one made the trouble go, that one. */
 function causesOf({ looks }: FaultCase): readonly NonNullable<FaultCase['looks'][number]['found']>[] {
-  const found = looks.flatMap(({ found: cause, mended }) => (cause === undefined ? [] : [{ cause, mended }]));
-  const mending = found.filter(({ mended }) => mended === true);
-  return [...new Set((mending.length > 0 ? mending : found).map(({ cause }) => cause))];
+  const causes = looks.flatMap(({ found: cause, mended }) =>
+    cause === undefined ? [] : [{ cause, mended }],
+  );
+  const mending = causes.filter(({ mended }) => mended === true);
+  return [...new Set((mending.length > 0 ? mending : causes).map(({ cause }) => cause))];
 }
 
 @Injectable()

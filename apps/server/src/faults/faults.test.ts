@@ -19,7 +19,7 @@ async function begun(over: object = {}): Promise<KeptFaultCase> {
   return body as KeptFaultCase;
 }
 const change = (id: string, body: object) => asking(server).patch(`/api/faults/${id}`).send(body);
-const found = (cause: string, over: object = {}) => ({
+const answered = (cause: string, over: object = {}) => ({
   causes: [cause],
   answer: 'was',
   found: cause,
@@ -130,7 +130,7 @@ describe('fault cases', () => {
 
   it('a look cannot have found what it does not answer', async () => {
     const one = await begun();
-    const looks = [{ ...found('gas-off'), causes: ['wind'] }];
+    const looks = [{ ...answered('gas-off'), causes: ['wind'] }];
     await change(one.id, { looks }).expect(400);
   });
 });
@@ -143,12 +143,12 @@ describe('what goes wrong here', () => {
     expect(before).toEqual([]);
     const machineId = '0b1f6f0e-6b1c-4a53-9d0c-5d8f5b7a1c11';
     const mended = (over: object) => begun({ end: 'mended', endedAt: '2026-10-31T23:00:00.000Z', ...over });
-    await mended({ looks: [found('cylinder-empty')], machineId, minutes: 10 });
-    await mended({ looks: [found('cylinder-empty')], machineId, minutes: 4 });
+    await mended({ looks: [answered('cylinder-empty')], machineId, minutes: 10 });
+    await mended({ looks: [answered('cylinder-empty')], machineId, minutes: 4 });
     // what was found and mended nothing is not counted beside what did
-    await mended({ looks: [found('tip-worn', { mended: false }), found('wind', { mended: true })] });
-    await begun({ looks: [found('gas-off')] });
-    const gone = await mended({ looks: [found('brake-tight')] });
+    await mended({ looks: [answered('tip-worn', { mended: false }), answered('wind', { mended: true })] });
+    await begun({ looks: [answered('gas-off')] });
+    const gone = await mended({ looks: [answered('brake-tight')] });
     await asking(server).delete(`/api/faults/${gone.id}`).expect(204);
     expect(await counts()).toEqual([
       { process: 'solid-gas', cause: 'cylinder-empty', machineId, month: '2026-10', count: 2, minutes: 14 },

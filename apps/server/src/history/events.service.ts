@@ -48,7 +48,7 @@ export class EventsService {
     const page = rows.slice(0, limit);
     const last = page.at(-1);
     return {
-      items: await this.told(page),
+      items: await this.eventsOf(page),
       next: rows.length > limit && last ? String(last.number) : null,
     };
   }
@@ -64,7 +64,7 @@ export class EventsService {
     const type = this.types.get(event.subjectKind);
     if (!type) throw new DomainError('not-undoable', 409, 'This cannot be undone.', 'id');
     await this.records.undo(type, command, event);
-    const [told] = await this.told([await this.events.findOneByOrFail({ id: command.id })]);
+    const [told] = await this.eventsOf([await this.events.findOneByOrFail({ id: command.id })]);
     return told as ShopEvent;
   }
 
@@ -88,7 +88,7 @@ export class EventsService {
     if (change) await writeLog(manager, change);
   }
 
-  private async told(rows: readonly EventEntity[]): Promise<readonly ShopEvent[]> {
+  private async eventsOf(rows: readonly EventEntity[]): Promise<readonly ShopEvent[]> {
     const titles = new Map<string, string>();
     for (const [kind, type] of this.types) {
       const ids = rows.filter((row) => row.subjectKind === kind).map((row) => row.subjectId);

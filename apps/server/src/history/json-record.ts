@@ -1,6 +1,13 @@
 import { validated } from '@hot-bead/contract/base';
 import type { LogLine, StoredShape } from '@hot-bead/contract/history';
-import { AWAY, type Fields, fieldsOf, type RecordKind, recordOf } from '@hot-bead/core/history';
+import {
+  AWAY,
+  type Fields,
+  fieldsOf,
+  type RecordKind,
+  recordOf,
+  recordKindRow,
+} from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import type Joi from 'joi';
@@ -13,12 +20,12 @@ import {
   type SelectQueryBuilder,
 } from 'typeorm';
 import type { QueryDeepPartialEntity } from 'typeorm/query-builder/QueryPartialEntity.js';
-import { notFound } from '../base/errors/domain-error.ts';
 import type { LogChange } from './log/write-log.ts';
 import type { JsonRow } from './json-row.ts';
 import { awayField, type Loaded, type LoggedEvent, type RecordType, type Step } from './record-type.ts';
 import type { Creation } from './creation.ts';
 import { type KeptRow, SetAsideService } from './set-aside.service.ts';
+import { noSuchRecord } from './no-such-record.ts';
 
 /** What is told of every record beside what it is. */
 export interface ToldBeside {
@@ -34,8 +41,6 @@ export type Beside<Row> = Partial<Row> | ((manager: EntityManager, at: string) =
 /** What one kind of them says of itself. */
 export interface JsonKind<Row extends JsonRow, Column extends keyof Row & string, Value extends object> {
   readonly kind: RecordKind;
-  /** What it is called to the user. */
-  readonly word: string;
   readonly entity: EntityTarget<Row>;
   /** The column of the JSON. */
   readonly column: Column;
@@ -107,10 +112,6 @@ export abstract class JsonRecord<
     return this.about.kind;
   }
 
-  get word(): string {
-    return this.about.word;
-  }
-
   get branches(): readonly string[] {
     return this.about.branches;
   }
@@ -154,7 +155,7 @@ export abstract class JsonRecord<
   async tell(id: string): Promise<Told> {
     const row = await this.rowOf(this.manager, id);
     const kept = row && this.kept(row);
-    if (!kept) throw notFound(this.word, id);
+    if (!kept) throw noSuchRecord(this.kind, id);
     return kept;
   }
 
@@ -230,7 +231,14 @@ export abstract class JsonRecord<
   }
 
   private keptRow({ id, shape, awayAt }: Row): KeptRow {
-    const { kind, word, entity } = this.about;
-    return { kind, id, title: `a ${word}`, shape, home: { entity }, away: awayAt !== null };
+    const { kind, entity } = this.about;
+    return {
+      kind,
+      id,
+      title: `a ${recordKindRow(kind).word}`,
+      shape,
+      home: { entity },
+      away: awayAt !== null,
+    };
   }
 }

@@ -1,22 +1,19 @@
-import { differing, type Fields, type RecordKind } from '@hot-bead/core/history';
+import { differing, type Fields, type RecordKind, recordKindRow } from '@hot-bead/core/history';
 import type { EntityManager } from 'typeorm';
 import { DomainError } from '../base/errors/domain-error.ts';
 import type { RecordType } from './record-type.ts';
 
 /** What was to be written could not be read again: nothing of it is kept. */
 export class NotReadBack extends DomainError {
-  readonly kind: RecordKind;
-
   constructor(
-    { kind, word }: Pick<RecordType<unknown>, 'kind' | 'word'>,
+    readonly kind: RecordKind,
     readonly id: string,
   ) {
     super(
       'would-not-read-back',
       422,
-      `This ${word} could not be read again as it stands: nothing was kept. Say it another way, or leave out the figure that is in doubt.`,
+      `This ${recordKindRow(kind).word} could not be read again as it stands: nothing was kept. Say it another way, or leave out the figure that is in doubt.`,
     );
-    this.kind = kind;
   }
 }
 
@@ -40,7 +37,7 @@ export async function readBack<Told>(
     (field) => !type.derived.includes(field),
   );
   if (loaded && lost.length === 0) return;
-  throw new NotReadBack(type, id);
+  throw new NotReadBack(type.kind, id);
 }
 
 /** Fields as JSON keeps them: what is undefined is not there. */

@@ -19,8 +19,6 @@ export function awayField(isAway: boolean): Fields {
 /** What the one way of changing records needs to know of a kind of them. */
 export interface RecordType<Told> {
   readonly kind: RecordKind;
-  /** What it is called to the user. */
-  readonly word: string;
   /** Keys whose own keys are fields for themselves. */
   readonly branches: readonly string[];
   /** Fields that follow from others: they are never in conflict. */
@@ -64,7 +62,7 @@ export interface Step {
   readonly change: FieldChange;
   readonly at: string;
   /** As what it is told, what is said beside it, and the event that it takes back. */
-  readonly told: EventHead;
+  readonly head: EventHead;
 }
 
 /** How a change is told. */

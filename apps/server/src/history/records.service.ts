@@ -10,14 +10,14 @@ import {
   isBooking,
   differing,
   isSameValue,
+  recordKindRow,
 } from '@hot-bead/core/history';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager } from 'typeorm';
 import { Writes } from '../base/disk/writes.ts';
-import { DomainError, notFound } from '../base/errors/domain-error.ts';
+import { DomainError, otherCommand } from '../base/errors/domain-error.ts';
 import type { Command } from './command.ts';
-import { otherCommand } from '../base/errors/domain-error.ts';
 import { EventEntity } from './event.entity.ts';
 import { type Creation, digest, logHappened, writeCreated } from './creation.ts';
 import { eventOf, fieldsChangedSince, keptChange, writeEvent } from './event-log.ts';
@@ -26,6 +26,7 @@ import { NotReadBack, readBack } from './read-back.ts';
 import { type Loaded, type RecordType, type EventHead } from './record-type.ts';
 import { SetAsideService } from './set-aside.service.ts';
 import { conflictsOf, overtakenBy, staleChange } from './stale-change.ts';
+import { noSuchRecord } from './no-such-record.ts';
 
 /** A record that a create made, or had made before. */
 export class Made<Told> {
@@ -178,7 +179,7 @@ export class RecordsService {
     await asked.prepare?.(manager, new Date().toISOString());
     const loaded = await type.load(manager, asked.id);
     if (!loaded || (loaded.fields[AWAY] === true && asked.evenAway !== true)) {
-      throw notFound(type.word, asked.id);
+      throw noSuchRecord(type.kind, asked.id);
     }
     const wanted = typeof asked.change === 'function' ? asked.change(loaded.fields) : asked.change;
     const change = differing(loaded.fields, wanted);
@@ -193,7 +194,7 @@ export class RecordsService {
    */
   async refuseElsewhere<Told>(type: RecordType<Told>, of: string, id: string): Promise<void> {
     const loaded = await type.load(this.manager, id);
-    if (loaded?.of !== of) throw notFound(type.word, id);
+    if (loaded?.of !== of) throw noSuchRecord(type.kind, id);
   }
 
   /** Puts a record away: it is listed no more, and can be brought back. */
@@ -218,7 +219,7 @@ export class RecordsService {
     await this.together(async (manager) => {
       if (await this.isDone(manager, type, id, command)) return;
       const loaded = await type.load(manager, id);
-      if (!loaded || loaded.fields[AWAY] === true) throw notFound(type.word, id);
+      if (!loaded || loaded.fields[AWAY] === true) throw noSuchRecord(type.kind, id);
       const at = new Date().toISOString();
       await insert(manager, at);
       const subject = { kind: type.kind, id, of: loaded.of };
@@ -282,7 +283,7 @@ export class RecordsService {
       after: fieldsAfter(loaded.fields, change),
       change,
       at,
-      told: asked,
+      head: asked,
     };
     const after = await type.settle(manager, step);
     const real = changeBetween(loaded.fields, after);
@@ -317,12 +318,13 @@ export class RecordsService {
     { id, loaded, change }: { readonly id: string; readonly loaded: Loaded; readonly change: FieldChange },
   ): Promise<void> {
     if (seen === 'any') return;
+    const { word } = recordKindRow(type.kind);
     if (seen === undefined) {
-      const message = `Say which version of the ${type.word} you saw, in If-Match or as version.`;
+      const message = `Say which version of the ${word} you saw, in If-Match or as version.`;
       throw new DomainError('version-missing', 428, message, 'version');
     }
     if (seen > loaded.version) {
-      throw new DomainError('version-unknown', 400, `The ${type.word} has no version ${seen}.`, 'version');
+      throw new DomainError('version-unknown', 400, `The ${word} has no version ${seen}.`, 'version');
     }
     if (seen === loaded.version) return;
     const since =
@@ -330,7 +332,7 @@ export class RecordsService {
         ? new Set(Object.keys(change)) // so long ago that all of it counts as changed
         : await fieldsChangedSince(manager, type.kind, id, seen);
     const conflicts = conflictsOf(change, since, loaded, type.derived);
-    if (conflicts.length > 0) throw staleChange(type.word, await type.tell(id), conflicts, change);
+    if (conflicts.length > 0) throw staleChange(word, await type.tell(id), conflicts, change);
   }
 
   /** Whether this very command was carried out before. */
@@ -358,7 +360,8 @@ export class RecordsService {
       kind: 'created',
     });
     if (created?.request === request) return;
-    throw new DomainError('id-taken', 409, `There is another ${type.word} with this id.`, 'id');
+    const { word } = recordKindRow(type.kind);
+    throw new DomainError('id-taken', 409, `There is another ${word} with this id.`, 'id');
   }
 
   /** Tells of what was written, once it is kept. */

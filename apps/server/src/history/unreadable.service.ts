@@ -31,14 +31,14 @@ export class UnreadableService {
 
   /** One with its row, column by column. */
   async tell(kind: string, id: string): Promise<SetAsideRecord> {
-    const aside = this.found(kind, id);
+    const aside = this.asideOf(kind, id);
     return { ...toldAside(aside), kept: await this.rowOf(this.manager, aside) };
   }
 
   /** Puts one away, whatever stands in it: lists and days no longer come upon it. */
   async putAway(kind: string, id: string, command: Command): Promise<void> {
     if ((await this.records.subjectOf(command)) !== undefined) return;
-    const aside = this.found(kind, id);
+    const aside = this.asideOf(kind, id);
     const { goesAway, entity } = aside.home;
     if (goesAway === false) {
       throw new DomainError('not-put-away', 409, 'This goes with its record: it can only be deleted.', 'id');
@@ -57,7 +57,7 @@ export class UnreadableService {
   /** Deletes one; what stood in it stays in what happened. */
   async delete(kind: string, id: string, command: Command): Promise<void> {
     if ((await this.records.subjectOf(command)) !== undefined) return;
-    const aside = this.found(kind, id);
+    const aside = this.asideOf(kind, id);
     if (aside.home.deletable === false) {
       const message = `A ${aside.kind} is not deleted: others speak of it. Put it away.`;
       throw new DomainError('not-deletable', 409, message, 'id');
@@ -79,7 +79,7 @@ export class UnreadableService {
     this.setAside.forget(kind, id);
   }
 
-  private found(kind: string, id: string): AsideRow {
+  private asideOf(kind: string, id: string): AsideRow {
     const aside = this.setAside.find(kind, id);
     if (!aside) throw notFound('record set aside', id);
     return aside;

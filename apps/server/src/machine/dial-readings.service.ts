@@ -10,6 +10,7 @@ import { DialReadingEntity } from './dial-reading.entity.ts';
 import { enteredMachine, type ReadMachine, readingRow } from './kept-machine.ts';
 import { MachineReader } from './machine-reader.ts';
 import { MachineRecord, readingPath } from './machine-record.ts';
+import { noSuchRecord } from '../history/no-such-record.ts';
 
 @Injectable()
 export class DialReadingsService {
@@ -91,7 +92,7 @@ export class DialReadingsService {
 
   private async getOrThrow(machineId: string): Promise<ReadMachine> {
     const machine = await this.reader.one(this.reader.manager, machineId);
-    if (!machine) throw notFound(this.record.word, machineId);
+    if (!machine) throw noSuchRecord(this.record.kind, machineId);
     return machine;
   }
 

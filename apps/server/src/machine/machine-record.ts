@@ -12,7 +12,7 @@ import { AWAY, type Fields, fieldsOf, MACHINE_BRANCHES, recordOf } from '@hot-be
 import { type Machine, readingFault, type TimedReading } from '@hot-bead/core/machine';
 import { Injectable } from '@nestjs/common';
 import { type EntityManager, In } from 'typeorm';
-import { DomainError, notFound } from '../base/errors/domain-error.ts';
+import { DomainError } from '../base/errors/domain-error.ts';
 import { EventEntity } from '../history/event.entity.ts';
 import {
   awayField,
@@ -27,6 +27,7 @@ import { enteredMachine, keptMachine, type ReadMachine } from './kept-machine.ts
 import { MachineEntity } from './machine.entity.ts';
 import { MachineReader } from './machine-reader.ts';
 import { CONTROL_FIELDS, readDate } from './read-dates.ts';
+import { noSuchRecord } from '../history/no-such-record.ts';
 
 /** Path of the field that says whether a reading counts. */
 export const readingPath = (id: string): string => `${MACHINE_BRANCHES[0]}.${id}`;
@@ -125,7 +126,6 @@ const CALIBRATION_WORD: Readonly<Partial<Record<EventKind, string>>> = {
 @Injectable()
 export class MachineRecord implements RecordType<KeptMachine> {
   readonly kind = 'machine';
-  readonly word = 'machine';
   readonly branches = MACHINE_BRANCHES;
   readonly derived: readonly string[] = CONTROL_FIELDS.map(({ date }) => date);
 
@@ -175,7 +175,7 @@ export class MachineRecord implements RecordType<KeptMachine> {
 
   async tell(id: string): Promise<KeptMachine> {
     const machine = await this.reader.one(this.reader.manager, id);
-    if (!machine) throw notFound(this.word, id);
+    if (!machine) throw noSuchRecord(this.kind, id);
     return keptMachine(machine);
   }
 

@@ -12,7 +12,6 @@ import { type Fields, fieldsOf, MACHINE_BRANCHES } from '@hot-bead/core/history'
 import { readingLines, withoutReadings } from '@hot-bead/core/machine';
 import { Injectable } from '@nestjs/common';
 import { type EntityManager, type FindOptionsWhere, In, IsNull, Not } from 'typeorm';
-import { notFound } from '../base/errors/domain-error.ts';
 import type { Command } from '../history/command.ts';
 import { EventsService } from '../history/events.service.ts';
 import { ChangedRecords, type KeptRecords } from '../history/kept-records.ts';
@@ -23,6 +22,7 @@ import { MachineEntity } from './machine.entity.ts';
 import { MachineReader } from './machine-reader.ts';
 import { controlEvents, MachineRecord, machineColumns, refuseStrays, refuseTaken } from './machine-record.ts';
 import { CONTROL_FIELDS, pastReadings, readingsIn } from './read-dates.ts';
+import { noSuchRecord } from '../history/no-such-record.ts';
 
 /** A machine as a job speaks of it. */
 export interface NamedMachine {
@@ -116,7 +116,7 @@ export class MachinesService
   async pastReadings(id: string): Promise<readonly KeptPastReadings[]> {
     const { manager } = this.reader;
     const loaded = await this.record.load(manager, id);
-    if (!loaded) throw notFound(this.record.word, id);
+    if (!loaded) throw noSuchRecord(this.record.kind, id);
     return pastReadings(await controlEvents(manager, id), loaded.fields);
   }
 
@@ -137,7 +137,7 @@ export class MachinesService
 
   async file(id: string): Promise<MachineFile> {
     const machine = await this.reader.one(this.reader.manager, id);
-    if (!machine) throw notFound(this.record.word, id);
+    if (!machine) throw noSuchRecord(this.record.kind, id);
     return machineFile(machine);
   }
 

@@ -27,8 +27,13 @@ it('a photo is written anew: bounded, upright, and without what the camera wrote
   expect(body).toEqual({ id: ID, widthPx: 400, heightPx: 1600 });
   const { body: jpeg, headers } = await read(ID).expect(200);
   expect(headers['content-type']).toBe('image/jpeg');
-  const told = await sharp(jpeg as Buffer).metadata();
-  expect([told.format, told.width, told.height, told.exif]).toEqual(['jpeg', 400, 1600, undefined]);
+  const metadata = await sharp(jpeg as Buffer).metadata();
+  expect([metadata.format, metadata.width, metadata.height, metadata.exif]).toEqual([
+    'jpeg',
+    400,
+    1600,
+    undefined,
+  ]);
 });
 
 it('another photo under the same command is refused, and the first stays', async () => {

@@ -91,10 +91,10 @@ export class PlanService {
     const line = request.work === undefined ? (request.line ?? '') : renderLine(quickWorkOf(request.work));
     const lengthMost = request.work === undefined ? LINE_MOST : WRITTEN_LINE_MOST;
     const reading = parseLine(line, context, { lengthMost });
-    const said = request.work === undefined ? effectiveWork(reading) : quickWorkOf(request.work);
-    refuseUnknownMachine(said.machineName, machines);
-    const setup = setupOf({ work: said, own: request.own ?? {} });
-    const machine = machines.find(({ name }) => name === said.machineName);
+    const stated = request.work === undefined ? effectiveWork(reading) : quickWorkOf(request.work);
+    refuseUnknownMachine(stated.machineName, machines);
+    const setup = setupOf({ work: stated, own: request.own ?? {} });
+    const machine = machines.find(({ name }) => name === stated.machineName);
     const reader: Reader = { units: request.unit === 'in' ? US : METRIC };
     const report = planReport(reading, setup ?? undefined, { machine, reader });
     if (setup === null)
@@ -110,13 +110,16 @@ export class PlanService {
    * What is to be kept beside a bead or a run of a job; nothing where the job has no plan, or its machine is retired. Where
    * no setting is said, the plan's.
    */
-  async beadContext(job: JobToPlan, said?: BeadSetting): Promise<BeadContext> {
+  async beadContext(job: JobToPlan, setting?: BeadSetting): Promise<BeadContext> {
     const planner = await this.planners.planner();
     const setup = planner.setupOf(job);
     if (setup?.status !== 'planned') return { plan: null, weldedWith: null };
     const dialled = dialledOn(planner, job, setup);
     const { machine } = dialled;
-    const at = said ?? { wireFeedSpeedMPerMin: setup.wireFeedSpeedMPerMin.start, volts: setup.volts.start };
+    const at = setting ?? {
+      wireFeedSpeedMPerMin: setup.wireFeedSpeedMPerMin.start,
+      volts: setup.volts.start,
+    };
     const fault = reachFault(dialled, at);
     const plan = snapshotOf(setup);
     // what the machine cannot do has nothing that follows from it

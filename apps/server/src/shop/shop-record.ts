@@ -29,7 +29,6 @@ function settingsOf(fields: Fields): ShopSettings {
 @Injectable()
 export class ShopRecord implements RecordType<KeptShop> {
   readonly kind = 'shop';
-  readonly word = 'shop';
   readonly branches = SHOP_BRANCHES;
   readonly derived = [];
 

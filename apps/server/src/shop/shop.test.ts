@@ -43,8 +43,8 @@ describe('the shop', () => {
     expect(await noted()).toContain('blivet');
     const words = { blivet: 'outside corner', grommit: 'lap' };
     await asking(server).patch('/api/shop').send({ words }).expect(200);
-    const told = await asking(server).post('/api/jobs').send({ line: '3 mm grommit' });
-    expect((told.body as Job).work).toEqual({ thicknessMm: 3, joint: 'lap' });
+    const answer = await asking(server).post('/api/jobs').send({ line: '3 mm grommit' });
+    expect((answer.body as Job).work).toEqual({ thicknessMm: 3, joint: 'lap' });
     expect(await noted()).not.toContain('blivet');
     await asking(server)
       .patch('/api/shop')

@@ -28,7 +28,7 @@ interface RunRow {
   readonly number: number | null;
 }
 
-function told(event: EventEntity): LedgerEvent {
+function ledgerEvent(event: EventEntity): LedgerEvent {
   const { number, id, at, kind, after, undoOf } = event;
   return { number, id, at, kind, after: keptChange(after) as Fields, about: aboutOf(event), undoOf };
 }
@@ -53,7 +53,7 @@ const FROM_THE_FIRST = '';
  * was replaced as is what it then stood at.
  */
 function entryOf({ kind, number, at, after, about }: LedgerEvent): LedgerEntry | undefined {
-  const when = { at: kind === 'created' ? FROM_THE_FIRST : at, told: number };
+  const when = { at: kind === 'created' ? FROM_THE_FIRST : at, number };
   if (kind === 'stock-told' && about !== undefined && about['kind'] !== WELDED) {
     return { ...when, kind: 'told', entry: about as unknown as StockEntry };
   }
@@ -64,7 +64,7 @@ function entryOf({ kind, number, at, after, about }: LedgerEvent): LedgerEntry |
 function runEntry(id: string, { run, number }: RunRow): LedgerEntry {
   const { weldedAt, spoolId, wireKg, gasL } = JSON.parse(run) as RunRecordValue;
   const draw = spoolId === id ? { wireKg } : { gasL };
-  return { at: new Date(weldedAt).toISOString(), told: number ?? 0, kind: 'drawn', draw };
+  return { at: new Date(weldedAt).toISOString(), number: number ?? 0, kind: 'drawn', draw };
 }
 
 /** Runs that draw from a thing, with their place among all that happened. */
@@ -84,7 +84,7 @@ function runsOf(manager: EntityManager, id: string): Promise<readonly RunRow[]> 
  */
 export async function reckonedFields(
   manager: EntityManager,
-  { id, before, after, at, told: now }: Step,
+  { id, before, after, at, head: now }: Step,
 ): Promise<Fields> {
   const rows = await manager
     .createQueryBuilder(EventEntity, 'event')
@@ -104,7 +104,7 @@ export async function reckonedFields(
     about: now.about,
     undoOf: now.undoOf ?? null,
   };
-  const events = [...rows.map(told), next];
+  const events = [...rows.map(ledgerEvent), next];
   const back = takenBack(events);
   const entries = events.flatMap((event) =>
     back.has(event.id) && event.kind !== 'created' ? [] : (entryOf(event) ?? []),
@@ -113,7 +113,7 @@ export async function reckonedFields(
     // from before what happened was kept: it stood at what stands now, or stood before the first that was told
     const first = rows.find((row) => Object.keys(leftIn(keptChange(row.before) as Fields)).length > 0);
     const left = leftIn(first ? (keptChange(first.before) as Fields) : before);
-    entries.unshift({ at: FROM_THE_FIRST, told: -1, kind: 'stood', left });
+    entries.unshift({ at: FROM_THE_FIRST, number: -1, kind: 'stood', left });
   }
   const draws = (await runsOf(manager, id)).map((row) => runEntry(id, row));
   const item = reckoned(after as unknown as StockItem, [...entries, ...draws]);

@@ -25,7 +25,6 @@ export function stockTitle(item: StockItem): string {
 export class StockRecord extends JsonRecord<StockEntity, 'item', StockItem, KeptStockItem> {
   protected readonly about: JsonKind<StockEntity, 'item', StockItem> = {
     kind: 'stock',
-    word: 'thing in Stores',
     entity: StockEntity,
     column: 'item',
     shape: KEPT_STOCK,

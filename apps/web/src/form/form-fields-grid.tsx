@@ -41,7 +41,7 @@ export function FormFieldsGrid({
         {asked.map((field) => {
           const { name, label, quantity, options, hint, placeholder, type, rows = 2, wide } = field;
           const called = textIn(label, units);
-          const told = say(hint?.(typed) ?? '') || undefined;
+          const hintText = say(hint?.(typed) ?? '') || undefined;
           const bound = {
             label: quantity === undefined ? called : `${called} (${shownAs(quantity, units).unit})`,
             value: typed[name] ?? '',
@@ -60,7 +60,9 @@ export function FormFieldsGrid({
           }
           const shown = placeholder === undefined ? {} : { placeholder: textIn(placeholder, units) };
           const keys = typingOf(field).isFigure ? ({ inputMode: 'decimal' } as const) : {};
-          return <Field key={name} {...bound} {...shown} {...keys} {...(type ? { type } : {})} hint={told} />;
+          return (
+            <Field key={name} {...bound} {...shown} {...keys} {...(type ? { type } : {})} hint={hintText} />
+          );
         })}
       </div>
       {elsewhere.map(([name, message]) => (

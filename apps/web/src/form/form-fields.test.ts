@@ -1,11 +1,15 @@
+import { ContractError } from '@hot-bead/contract/base';
 import { METRIC, US } from '@hot-bead/core/base';
+import { LENGTH } from './typings.ts';
 import {
   askedFields,
   changedIn,
+  checkedWith,
   enteredIn,
   type FormField,
   TEXT,
   typedOf,
+  unreadIn,
   YES_NO_OPTIONS,
 } from './form-fields.ts';
 
@@ -82,5 +86,56 @@ describe('what is kept', () => {
       count: null,
       dry: true,
     });
+  });
+});
+
+describe('a field that stands deeper', () => {
+  const deep: readonly FormField[] = [
+    { name: 'run.lengthMm', label: 'Length', typing: LENGTH },
+    { name: 'run.timeS', label: 'Time' },
+  ];
+
+  it('is shown from its place and read back to it', () => {
+    const kept = { run: { lengthMm: 762, timeS: 6 } };
+    const typed = typedOf(deep, kept, METRIC);
+    expect(typed).toEqual({ 'run.lengthMm': '762 mm', 'run.timeS': '6' });
+    expect(enteredIn(deep, typed, METRIC, kept)).toEqual(kept);
+    expect(enteredIn(deep, { 'run.timeS': '6' }, METRIC)).toEqual({ run: { timeS: 6 } });
+    expect(enteredIn(deep, {}, METRIC)).toEqual({});
+    expect(typedOf(deep, {}, METRIC)).toEqual({ 'run.lengthMm': '', 'run.timeS': '' });
+  });
+
+  it('says why it cannot be read, and nothing where it can or is empty', () => {
+    expect(unreadIn(deep, { 'run.lengthMm': 'long' }, METRIC)).toMatchObject([{ field: 'run.lengthMm' }]);
+    expect(unreadIn(deep, { 'run.lengthMm': '0', 'run.timeS': 'six' }, METRIC)).toEqual([]);
+    expect(unreadIn(deep, {}, METRIC)).toEqual([]);
+  });
+});
+
+describe('what is wrong', () => {
+  const unread = [{ field: 'lengthMm', code: 'unreadable', message: 'why not' }];
+  const wrong =
+    (...fields: string[]) =>
+    (): never => {
+      throw new ContractError(fields.map((field) => ({ field, code: 'wrong-type', message: 'no number' })));
+    };
+
+  it('is said at every field at once, why it cannot be read first', () => {
+    expect(() => checkedWith(unread, wrong('lengthMm', 'volts'))).toThrow(
+      expect.objectContaining({
+        problems: [unread[0], expect.objectContaining({ field: 'volts', message: 'no number' })],
+      }),
+    );
+  });
+
+  it('is never let through for what could not be read', () => {
+    expect(() => checkedWith(unread, () => 'fits')).toThrow('why not');
+    expect(checkedWith([], () => 'fits')).toBe('fits');
+    expect(() => checkedWith([], wrong('volts'))).toThrow('no number');
+    expect(() =>
+      checkedWith(unread, () => {
+        throw new TypeError('a fault of ours');
+      }),
+    ).toThrow(TypeError);
   });
 });

@@ -1,3 +1,4 @@
+import { ContractError, type Problem } from '@hot-bead/contract/base';
 import type { AmountQuantity, Units, Words } from '@hot-bead/core/base';
 import { numberOrText, readFigure, typedFigure } from '../units/index.ts';
 
@@ -10,6 +11,8 @@ export type Options = readonly (readonly [value: string, label: string])[];
 export interface Typing {
   readonly show: (value: never, units: Units) => string;
   readonly read: (text: string, units: Units) => unknown;
+  /** Why a text cannot be read, where the contract could only say that it is no number. */
+  readonly whyNot?: (text: string, units: Units) => string | undefined;
   /** A phone shows its figures to type it with. */
   readonly isFigure?: true;
 }
@@ -30,7 +33,7 @@ export function figureOfQuantity(quantity: AmountQuantity): Typing {
   };
 }
 
-/** One field of a form: named as its contract names it. */
+/** One field of a form: named as its contract names it, with its place where it stands deeper ("run.timeS"). */
 export interface FormField {
   readonly name: string;
   readonly label: string | ((units: Units) => string);
@@ -70,15 +73,32 @@ export function askedFields(fields: readonly FormField[], typed: Typed): readonl
   return fields.filter(({ when }) => when?.(typed) !== false);
 }
 
+type Values = Readonly<Record<string, unknown>>;
+
+/** What stands at a place. */
+function valueAt(values: unknown, name: string): unknown {
+  return name.split('.').reduce<unknown>((at, part) => (at as Values | undefined)?.[part], values);
+}
+
+/** The values with one at its place. */
+function withValueAt(values: Values, [first = '', ...deeper]: readonly string[], value: unknown): Values {
+  if (deeper.length === 0) return { ...values, [first]: value };
+  return { ...values, [first]: withValueAt((values[first] ?? {}) as Values, deeper, value) };
+}
+
 /** What stands in the fields of something as it is kept; what is not known is empty. */
 export function typedOf(fields: readonly FormField[], kept: object, units: Units): Typed {
-  const values = kept as Readonly<Record<string, unknown>>;
   return Object.fromEntries(
     fields.map((field) => {
-      const value = values[field.name];
+      const value = valueAt(kept, field.name);
       return [field.name, value === undefined ? '' : typingOf(field).show(value as never, units)] as const;
     }),
   );
+}
+
+/** What was typed without the fields that are empty. */
+export function withoutEmpty(typed: Typed): Typed {
+  return Object.fromEntries(Object.entries(typed).filter(([, text]) => text !== ''));
 }
 
 /**
@@ -92,15 +112,22 @@ export function enteredIn(
   kept?: object,
 ): Record<string, unknown> {
   const shown = kept === undefined ? {} : typedOf(fields, kept, units);
-  const values = askedFields(fields, typed).flatMap((field) => {
+  return askedFields(fields, typed).reduce<Values>((values, field) => {
     const { name } = field;
     const text = (typed[name] ?? '').trim();
-    if (text === '') return [];
-    const stays = shown[name] === text;
-    const before = (kept as Readonly<Record<string, unknown>> | undefined)?.[name];
-    return [[name, stays ? before : typingOf(field).read(text, units)] as const];
+    if (text === '') return values;
+    const value = shown[name] === text ? valueAt(kept, name) : typingOf(field).read(text, units);
+    return value === undefined ? values : withValueAt(values, name.split('.'), value);
+  }, {});
+}
+
+/** What cannot be read of what was typed, and why. */
+export function unreadIn(fields: readonly FormField[], typed: Typed, units: Units): readonly Problem[] {
+  return askedFields(fields, typed).flatMap((field) => {
+    const text = (typed[field.name] ?? '').trim();
+    const message = text === '' ? undefined : typingOf(field).whyNot?.(text, units);
+    return message === undefined ? [] : [{ field: field.name, code: 'unreadable', message }];
   });
-  return Object.fromEntries(values);
 }
 
 /** The same as a change of what is kept: what is empty, or is no longer asked, is no longer known. */
@@ -112,4 +139,25 @@ export function changedIn(
 ): Record<string, unknown> {
   const none = fields.map(({ name }) => [name, null] as const);
   return { ...Object.fromEntries(none), ...enteredIn(fields, typed, units, kept) };
+}
+
+/**
+ * Checks what was entered. Where some of it could not be read, that is said together with whatever else is wrong.
+ *
+ * @throws {ContractError} with every problem at its field, why a text cannot be read before that it is no number
+ */
+export function checkedWith<T>(unread: readonly Problem[], check: () => T): T {
+  if (unread.length === 0) return check();
+  const marked = new Set(unread.map(({ field }) => field));
+  throw new ContractError([...unread, ...problemsOf(check).filter(({ field }) => !marked.has(field))]);
+}
+
+function problemsOf(check: () => unknown): readonly Problem[] {
+  try {
+    check();
+    return [];
+  } catch (error) {
+    if (error instanceof ContractError) return error.problems;
+    throw error;
+  }
 }

@@ -46,8 +46,8 @@ function timeUnitOf(heading: string): keyof typeof TIME_SHARE {
 /** Where the columns stand by their headings; undefined: a heading is missing or not understood. */
 function columnsBy(headings: readonly string[]): Readonly<Record<Column, number>> | undefined {
   const at = (column: Column): number => headings.findIndex((one) => COLUMN_WORDS[column].test(one));
-  const found = { seconds: at('seconds'), volts: at('volts'), amps: at('amps') };
-  return Object.values(found).includes(-1) ? undefined : found;
+  const columns = { seconds: at('seconds'), volts: at('volts'), amps: at('amps') };
+  return Object.values(columns).includes(-1) ? undefined : columns;
 }
 
 const WHY: Readonly<Record<TraceFault, (line: number) => string>> = {

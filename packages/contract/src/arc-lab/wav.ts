@@ -48,8 +48,8 @@ export function readWav(bytes: Uint8Array): WavReading {
     );
   const [nought, fullScale] = scale;
   const { sampleRate } = wav.fmt as { readonly sampleRate: number };
-  const told = wav.getSamples(false, Float64Array) as unknown as Float64Array | readonly Float64Array[];
-  const channels = told instanceof Float64Array ? [told] : told;
+  const decoded = wav.getSamples(false, Float64Array) as unknown as Float64Array | readonly Float64Array[];
+  const channels = decoded instanceof Float64Array ? [decoded] : decoded;
   const [first] = channels;
   if (!first || first.length === 0 || !(sampleRate > 0)) return unreadable('There is no sound in it.');
   const loudest = channels.reduce(

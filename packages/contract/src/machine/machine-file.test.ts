@@ -295,8 +295,8 @@ describe('a machine as CSV that is not right', () => {
   });
 
   it('tells how far it has come', () => {
-    const told: number[] = [];
-    readMachineCsv(`record,name\n${'fact,colour\n'.repeat(250)}`, (line) => told.push(line));
-    expect(told).toEqual([0, 100, 200]);
+    const linesRead: number[] = [];
+    readMachineCsv(`record,name\n${'fact,colour\n'.repeat(250)}`, (line) => linesRead.push(line));
+    expect(linesRead).toEqual([0, 100, 200]);
   });
 });

@@ -21,4 +21,4 @@ export {
   type SaidJob,
 } from './job.ts';
 export { type JobTask, TASK_MINUTES_RANGE } from './task.ts';
-export { changedWork, quickWorkOf, workSchema } from './work.ts';
+export { changedWork, keptWorkSchema, quickWorkOf, workSchema } from './work.ts';

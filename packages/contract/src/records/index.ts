@@ -8,6 +8,7 @@ export {
   type NewInspection,
   newInspectionSchema,
 } from './inspection.ts';
+export { type QuoteTerms, quoteTermsSchema } from './quote.ts';
 export {
   KEPT_RUN,
   type KeptRun,

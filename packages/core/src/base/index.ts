@@ -40,7 +40,7 @@ export {
 export { allInWords } from './words/all-in-words.ts';
 export { amount, type AmountQuantity } from './words/amount.ts';
 export { amountText, thicknessText, wireSizeText } from './words/amount-text.ts';
-export { writtenIn, type WrittenUnit } from './words/written.ts';
+export { figureAsWritten, writtenIn, type WrittenUnit } from './words/written.ts';
 export { inMetric, inWords, type Reader } from './words/in-words.ts';
 export { wordsOfMetricText } from './words/metric-text.ts';
 export { midSentence, sentence } from './words/sentence.ts';

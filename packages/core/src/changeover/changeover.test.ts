@@ -139,11 +139,11 @@ describe('minutes by machine', () => {
     ['self-shielded to solid', 'self-shielded', 'solid', {}, [26, 24.5, 26, 23.3]],
   ])('%s', (_what, from, to, over, minutes) => {
     for (const [i, wanted] of minutes.entries()) {
-      const found = changing(from, to, MACHINES[i] as keyof typeof RIG_MACHINES, over);
-      expect([MACHINES[i], wanted, found.minutes, Math.abs(found.minutes / wanted - 1) < 0.1]).toEqual([
+      const steps = changing(from, to, MACHINES[i] as keyof typeof RIG_MACHINES, over);
+      expect([MACHINES[i], wanted, steps.minutes, Math.abs(steps.minutes / wanted - 1) < 0.1]).toEqual([
         MACHINES[i],
         wanted,
-        found.minutes,
+        steps.minutes,
         true,
       ]);
     }
@@ -153,10 +153,10 @@ describe('minutes by machine', () => {
     for (const [i, wanted] of [22.6, 22.6, 14.6, 14.3].entries()) {
       const machine = RIG_MACHINES[MACHINES[i] as keyof typeof RIG_MACHINES];
       const there = changeover(factsOf(standingFor('solid'), RIG_NEEDS['spool gun'], machine)).end;
-      const found = changeover(factsOf({ ...there, hot: 'no' }, RIG_NEEDS.solid, machine));
-      expect([wanted, found.minutes, Math.abs(found.minutes / wanted - 1) < 0.1]).toEqual([
+      const steps = changeover(factsOf({ ...there, hot: 'no' }, RIG_NEEDS.solid, machine));
+      expect([wanted, steps.minutes, Math.abs(steps.minutes / wanted - 1) < 0.1]).toEqual([
         wanted,
-        found.minutes,
+        steps.minutes,
         true,
       ]);
     }
@@ -174,10 +174,10 @@ describe('minutes by machine', () => {
     };
     for (const [i, wanted] of [2.6, 2.5, 2.6, 2.5].entries()) {
       const state = { ...standingFor('solid'), stockNoted: 'no' };
-      const found = changeover(factsOf(state, rest, RIG_MACHINES[MACHINES[i] as keyof typeof RIG_MACHINES]));
-      expect([wanted, found.minutes, Math.abs(found.minutes / wanted - 1) < 0.1]).toEqual([
+      const steps = changeover(factsOf(state, rest, RIG_MACHINES[MACHINES[i] as keyof typeof RIG_MACHINES]));
+      expect([wanted, steps.minutes, Math.abs(steps.minutes / wanted - 1) < 0.1]).toEqual([
         wanted,
-        found.minutes,
+        steps.minutes,
         true,
       ]);
     }
@@ -193,10 +193,10 @@ describe('minutes by machine', () => {
     ['1.2 wire', [31.8, 31.8, 31.8, 31.8, 31.8]],
   ])('solid to %s', (to, minutes) => {
     for (const [i, machine] of MACHINES.entries()) {
-      const found = changing('solid', to, machine);
+      const steps = changing('solid', to, machine);
       const wanted = minutes[i];
-      if (wanted === 'stop') expect(idsOf(found)).toContain('stop-cannot');
-      else expect(Math.abs(found.minutes / (wanted as number) - 1)).toBeLessThan(0.1);
+      if (wanted === 'stop') expect(idsOf(steps)).toContain('stop-cannot');
+      else expect(Math.abs(steps.minutes / (wanted as number) - 1)).toBeLessThan(0.1);
     }
   });
 });

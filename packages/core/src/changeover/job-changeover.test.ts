@@ -65,21 +65,21 @@ const endOf = ({ steps, state }: JobChangeover): Attributes => steps.at(-1)?.aft
 
 describe('what is to be done at a machine for a job', () => {
   it('begins at a machine that nobody knows with looks, and says from how many minutes to how many', () => {
-    const found = jobChangeover(SOLID, TOM, { now: NOW });
-    expect(idsOf(found)[0]).toMatch(/^look-/);
-    expect(lookIds(found)).toContain('look-rolls');
-    expect(lookIds(found)).toContain('look-liner');
+    const plan = jobChangeover(SOLID, TOM, { now: NOW });
+    expect(idsOf(plan)[0]).toMatch(/^look-/);
+    expect(lookIds(plan)).toContain('look-rolls');
+    expect(lookIds(plan)).toContain('look-liner');
     // the leads were told: they are not looked at
-    expect(lookIds(found)).not.toContain('look-leads');
-    expect(found.mostMin).toBeGreaterThan(found.leastMin);
-    expect(found.unsure).toContain('rollsForm');
+    expect(lookIds(plan)).not.toContain('look-leads');
+    expect(plan.mostMin).toBeGreaterThan(plan.leastMin);
+    expect(plan.unsure).toContain('rollsForm');
   });
 
   it('never swaps leads that nobody looked at', () => {
     const { standingPolarity: _unknown, ...unknown } = TOM;
-    const found = jobChangeover(CORED, unknown, { now: NOW });
-    expect(lookIds(found)).toContain('look-leads');
-    expect(idsOf(found).filter((id) => id.startsWith('leads-'))).toEqual([]);
+    const steps = jobChangeover(CORED, unknown, { now: NOW });
+    expect(lookIds(steps)).toContain('look-leads');
+    expect(idsOf(steps).filter((id) => id.startsWith('leads-'))).toEqual([]);
     // known to stand the other way, they are swapped
     expect(idsOf(jobChangeover(CORED, TOM, { now: NOW }))).toContain('leads-links');
   });
@@ -124,10 +124,10 @@ describe('what is to be done at a machine for a job', () => {
     const plans = [SOLID, CORED, aluminium('aluminium-gun'), aluminium('aluminium-spool-gun'), SOLID];
     let machine = rigged(SOLID, TOM);
     for (const plan of plans) {
-      const found = jobChangeover(plan, machine, { now: NOW });
-      expect(lookIds(found).filter((id) => id !== 'look-spool-gun')).toEqual([]);
-      const end = endOf(found);
-      expect(Object.entries(found.need).filter(([name, value]) => end[name] !== value)).toEqual([]);
+      const steps = jobChangeover(plan, machine, { now: NOW });
+      expect(lookIds(steps).filter((id) => id !== 'look-spool-gun')).toEqual([]);
+      const end = endOf(steps);
+      expect(Object.entries(steps.need).filter(([name, value]) => end[name] !== value)).toEqual([]);
       machine = standing(end);
     }
     expect(jobChangeover(SOLID, machine, { now: NOW }).steps).toEqual([]);
@@ -145,9 +145,9 @@ describe('what is to be done at a machine for a job', () => {
       ...ready,
       rollPressures: [{ wireClass: 'ER70S-6', diameterMm: 0.8, mark: '3½' }],
     };
-    const found = jobChangeover(SOLID, marked, { now: NOW });
-    expect(found.need['rollPressure']).toBe('3½');
-    expect(idsOf(found)).toContain('pressure-block');
+    const steps = jobChangeover(SOLID, marked, { now: NOW });
+    expect(steps.need['rollPressure']).toBe('3½');
+    expect(idsOf(steps)).toContain('pressure-block');
     expect(idsOf(jobChangeover(SOLID, marked, { now: NOW, schools: { rollPressure: 'glove' } }))).toContain(
       'pressure-glove',
     );
@@ -183,17 +183,17 @@ describe('a machine of which only some is known', () => {
           const known = Object.fromEntries(Object.entries(truth).filter(([name]) => !gone.has(name)));
           const looked = new Set<string>();
           for (let presses = 0; presses < 150; presses += 1) {
-            const found = jobChangeover(to, unknownLeads(standing(known), known), { now: NOW });
-            const step = found.steps.find(({ ready }) => ready);
+            const steps = jobChangeover(to, unknownLeads(standing(known), known), { now: NOW });
+            const step = steps.steps.find(({ ready }) => ready);
             if (!step) {
-              expect(found.steps).toEqual([]);
+              expect(steps.steps).toEqual([]);
               return;
             }
             const { row } = step;
             done.push(row.id);
             if (!row.id.startsWith('look-')) {
-              Object.assign(truth, stepEffect(row.id, found.need));
-              Object.assign(known, stepEffect(row.id, found.need));
+              Object.assign(truth, stepEffect(row.id, steps.need));
+              Object.assign(known, stepEffect(row.id, steps.need));
               continue;
             }
             // a look is asked for once, and settles what it was asked for
@@ -228,10 +228,10 @@ describe('a machine that stands as nobody would leave it', () => {
 
   it('is still brought to what the job needs, step by step, and never stops the page', () => {
     fc.assert(
-      fc.property(fc.nat(PLANS.length - 1), CONTROLS, ANY_RIG, (planNo, controls, found) => {
+      fc.property(fc.nat(PLANS.length - 1), CONTROLS, ANY_RIG, (planNo, controls, codes) => {
         const plan = PLANS[planNo] as PlannedSetup;
         const values = Object.fromEntries(
-          Object.entries(found).filter((entry): entry is [string, string] => entry[1] !== undefined),
+          Object.entries(codes).filter((entry): entry is [string, string] => entry[1] !== undefined),
         );
         let machine: Machine = { ...TOM, ...controls, rig: knownAs(values) };
         for (let presses = 0; presses < 160; presses += 1) {
@@ -242,8 +242,8 @@ describe('a machine that stands as nobody would leave it', () => {
           const answers = RIG_LOOKS.find(({ id }) => id === step.row.id)?.answers ?? [];
           const asked = answers.filter((name) => name === 'hot' || unsure.includes(name));
           const looked = asked.map((name) => [name, need[name] ?? 'no'] as const);
-          const told = { ...Object.fromEntries(looked), ...stepEffect(step.row.id, need) };
-          for (const [name, value] of Object.entries(told)) {
+          const state = { ...Object.fromEntries(looked), ...stepEffect(step.row.id, need) };
+          for (const [name, value] of Object.entries(state)) {
             machine = withRigValue(machine, name as RigAttribute, value, NOW);
           }
         }
@@ -262,11 +262,11 @@ function unknownLeads(machine: Machine, known: Attributes): Machine {
 
 describe('at the end of the day', () => {
   it('closes, bleeds, switches off and coils, and leaves the regulator as the shop does', () => {
-    const found = closeDown(rigged(SOLID, TOM), { now: NOW });
-    expect(idsOf(found)).toEqual(
+    const steps = closeDown(rigged(SOLID, TOM), { now: NOW });
+    expect(idsOf(steps)).toEqual(
       expect.arrayContaining(['cyl-close', 'bleed', 'power-off', 'reg-rest', 'stock-note']),
     );
-    expect(idsOf(found).indexOf('bleed')).toBeLessThan(idsOf(found).indexOf('power-off'));
+    expect(idsOf(steps).indexOf('bleed')).toBeLessThan(idsOf(steps).indexOf('power-off'));
     const set = closeDown(rigged(SOLID, TOM), { now: NOW, schools: { regulatorRest: 'set' } });
     expect(idsOf(set)).not.toContain('reg-rest');
   });

@@ -58,19 +58,19 @@ function machineFacts(machine: Machine): {
   readonly assumed: readonly RigQuestion[];
 } {
   const { polarityChange, gasStand, purgeButton } = machine;
-  const said = {
+  const known = {
     polarityChange,
     spoolGunPort: spoolGunPort(machine),
     gasStand,
     purgeButton: purgeButton === undefined ? undefined : purgeButton ? ('yes' as const) : ('no' as const),
   } satisfies Record<RigQuestion, unknown>;
   const is: MachineFacts = {
-    polarityForm: said.polarityChange ?? 'links',
-    spoolGunPort: said.spoolGunPort ?? 'shared',
-    gasStand: said.gasStand ?? 'one',
-    purgeButton: said.purgeButton ?? 'no',
+    polarityForm: known.polarityChange ?? 'links',
+    spoolGunPort: known.spoolGunPort ?? 'shared',
+    gasStand: known.gasStand ?? 'one',
+    purgeButton: known.purgeButton ?? 'no',
   };
-  return { is, assumed: RIG_QUESTIONS.filter((question) => said[question] === undefined) };
+  return { is, assumed: RIG_QUESTIONS.filter((question) => known[question] === undefined) };
 }
 
 /** Which assumptions matter to a list of steps. */

@@ -149,12 +149,12 @@ function timesOf(
 
 /** A job on the machines that can do it, or why none can. */
 function taskOf(job: DayJob, input: DayInput, plan: PlanOn, ends: number): TaskOfDay | LeftOut {
-  const found = input.machines.map((machine) => plan(job, machine));
-  const plans = found.map((one) => (one.status === 'planned' ? one : undefined));
+  const setups = input.machines.map((machine) => plan(job, machine));
+  const plans = setups.map((one) => (one.status === 'planned' ? one : undefined));
   const first = plans.find((one) => one !== undefined);
   if (!first) {
     const named = input.machines.findIndex(({ machine }) => machine.name === job.work.machineName);
-    const there = found[Math.max(0, named)];
+    const there = setups[Math.max(0, named)];
     return { job, reason: there?.status === 'not-there' ? there.reason : 'There is no machine yet.' };
   }
   const longest = input.machines.reduce((most, { id }) => {

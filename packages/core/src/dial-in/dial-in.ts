@@ -190,51 +190,50 @@ export function dialIn(dialled: DialledPlan, ladder: readonly LadderBead[], choi
   const beads = beadsOverLine(lined, confirms);
   const last = lined.at(-1);
   const widenedV = held.heat && last ? movedSdV({ ...last.bead, bookV: last.bookV }, held) : 0;
-  const found = nextVolts({ ...model, middleV, middleSdV }, beads, model, {
+  const next = nextVolts({ ...model, middleV, middleSdV }, beads, model, {
     settable: candidates.map(({ overLineV }) => overLineV),
     isTaps,
     widenedV,
   });
-  const { known } = found;
+  const { known } = next;
   const at = (overLineV: number): Candidate => nearest(candidates, overLineV);
   const doubted = doubtedOf(lined, known);
   return {
     way,
     model,
     isTaps,
-    next: nextOf(found, at, lined, held),
+    next: nextOf(next, at, lined, held),
     known,
     probable: [at(known.quantileV(PROBABLE[0])), at(known.quantileV(PROBABLE[1]))],
     outlook: candidates.map(({ overLineV, ...setting }) => ({
       ...setting,
       chance: known.inWindow(overLineV),
     })),
-    beginsOffV: found.volts - middleV,
+    beginsOffV: next.volts - middleV,
     doubted,
-    heatOpen:
-      found.kind === 'take' && found.isProven && doubted === undefined ? heatOpenOf(ladder) : undefined,
+    heatOpen: next.kind === 'take' && next.isProven && doubted === undefined ? heatOpenOf(ladder) : undefined,
     tapFit:
-      found.kind === 'take' && isTaps && !found.isProven ? tapFitOf(dialled, held, known.meanV) : undefined,
+      next.kind === 'take' && isTaps && !next.isProven ? tapFitOf(dialled, held, known.meanV) : undefined,
     bracket: bracketOf(lined),
   };
 }
 
 function nextOf(
-  found: NextVolts,
+  next: NextVolts,
   at: (overLineV: number) => Candidate,
   lined: readonly Lined[],
   held: Held,
 ): DialInNext {
   // the heat moved: the volts follow the line, and one bead confirms it
   if (held.heat !== undefined) {
-    return { kind: 'weld', setting: settingOf(at(found.taken)), why: held.heat };
+    return { kind: 'weld', setting: settingOf(at(next.taken)), why: held.heat };
   }
-  const candidate = at(found.volts);
+  const candidate = at(next.volts);
   const setting = settingOf(candidate);
-  if (found.kind === 'weld') {
+  if (next.kind === 'weld') {
     return { kind: 'weld', setting, why: lined.length === 0 ? 'first' : weldReason(candidate, lined) };
   }
-  const { because, isProven, oneMore } = found;
+  const { because, isProven, oneMore } = next;
   return {
     kind: 'take',
     setting,

@@ -50,12 +50,12 @@ const volts = (dialled: DialledPlan, way: 'wire-first' | 'trim' = 'wire-first') 
 describe('volts that can be set', () => {
   it('are tenths on a display, to 4 V on both sides of the book, cold first, each over the line', () => {
     const shown = on({ voltsControl: { kind: 'displayed' } });
-    const found = settable(shown, 'wire-first', held(shown), []);
+    const setting = settable(shown, 'wire-first', held(shown), []);
     const book = bookVoltsAt(shown.plan, held(shown).wireFeedSpeedMPerMin);
-    expect(found[0]?.volts).toBeCloseTo(Math.ceil((book - 4) * 10) / 10, 9);
-    expect(found.at(-1)?.volts).toBeCloseTo(Math.floor((book + 4) * 10) / 10, 9);
-    found.slice(1).forEach((one, i) => expect(one.volts - (found[i]?.volts ?? 0)).toBeCloseTo(0.1, 9));
-    for (const one of found) expect(one.overLineV).toBeCloseTo(one.volts - book, 9);
+    expect(setting[0]?.volts).toBeCloseTo(Math.ceil((book - 4) * 10) / 10, 9);
+    expect(setting.at(-1)?.volts).toBeCloseTo(Math.floor((book + 4) * 10) / 10, 9);
+    setting.slice(1).forEach((one, i) => expect(one.volts - (setting[i]?.volts ?? 0)).toBeCloseTo(0.1, 9));
+    for (const one of setting) expect(one.overLineV).toBeCloseTo(one.volts - book, 9);
   });
 
   it('are the halves of a knob that was read, between its readings', () => {
@@ -63,9 +63,9 @@ describe('volts that can be set', () => {
     const knob = on({ kind: 'transformer', voltsControl: { kind: 'knob', min: 0, max: 10, places } });
     expect(isTapped(knob, 5)).toBe(false);
     // 14 V at 0, a volt a mark, by halves: half a volt apart
-    const found = volts(knob);
-    found.slice(1).forEach((one, i) => expect(one - (found[i] ?? 0)).toBeCloseTo(0.5, 6));
-    expect(found.length).toBeGreaterThan(8);
+    const setting = volts(knob);
+    setting.slice(1).forEach((one, i) => expect(one - (setting[i] ?? 0)).toBeCloseTo(0.5, 6));
+    expect(setting.length).toBeGreaterThan(8);
     const [low, high] = voltsReach(knob, 5) ?? [0, 0];
     expect(high - low).toBeCloseTo(10, 6);
   });
@@ -92,12 +92,12 @@ describe('wire speeds that can be set', () => {
     settable(dialled, 'volts-first', held(dialled), []).map((one) => one.wireFeedSpeedMPerMin);
 
   it('are tenths, the fastest first, for it is the coldest; within what the machine reaches', () => {
-    const found = speeds(on({ wireFeedSpeedRangeMPerMin: [3, 8] }));
-    expect(found[0]).toBeLessThanOrEqual(8);
-    expect(found.at(-1)).toBeGreaterThanOrEqual(3);
-    found.slice(1).forEach((one, i) => expect((found[i] ?? 0) - one).toBeCloseTo(0.1, 6));
+    const setting = speeds(on({ wireFeedSpeedRangeMPerMin: [3, 8] }));
+    expect(setting[0]).toBeLessThanOrEqual(8);
+    expect(setting.at(-1)).toBeGreaterThanOrEqual(3);
+    setting.slice(1).forEach((one, i) => expect((setting[i] ?? 0) - one).toBeCloseTo(0.1, 6));
     const open = speeds({ ...on({}), machine: undefined, dials: undefined });
-    expect(open.length).toBeGreaterThan(found.length);
+    expect(open.length).toBeGreaterThan(setting.length);
   });
 
   it('are the marks of a dial that was timed', () => {
@@ -105,10 +105,10 @@ describe('wire speeds that can be set', () => {
       { wireControl: { kind: 'knob', min: 0, max: 10 } },
       [0, 2, 4, 6, 8, 10].map((k) => reading(k, 2 + k)),
     );
-    const found = speeds(dial);
+    const setting = speeds(dial);
     // 2 m/min at 0, one a mark, by halves
-    found.slice(1).forEach((one, i) => expect((found[i] ?? 0) - one).toBeCloseTo(0.5, 1));
-    expect(found.every((one) => one > 1.9 && one < 12.1)).toBe(true);
+    setting.slice(1).forEach((one, i) => expect((setting[i] ?? 0) - one).toBeCloseTo(0.5, 1));
+    expect(setting.every((one) => one > 1.9 && one < 12.1)).toBe(true);
   });
 
   it('are the letters of a lettered one, and the nearest is given where another is wanted', () => {
@@ -188,10 +188,10 @@ describe('where no tap is surely right', () => {
     const book = bookVoltsAt(tapped.plan, speed);
     const under = taps.findLast((one) => one < book) ?? 0;
     const over = taps.find((one) => one > book) ?? 0;
-    const bead = (v: number, said: 'cold' | 'hot'): LadderBead => ({
+    const bead = (v: number, verdict: 'cold' | 'hot'): LadderBead => ({
       wireFeedSpeedMPerMin: speed,
       volts: v,
-      said,
+      said: verdict,
       cooled: true,
     });
     const state = dialIn(tapped, [bead(under, 'cold'), bead(over, 'hot')], { way: 'wire-first' });

@@ -77,8 +77,8 @@ describe('what is known before anyone looks', () => {
     expect(first?.fact).toBe('convicts');
     expect(first?.cause.fact?.of).toBe(fact);
     // "no, that is wrong" has a place in the rig to go to
-    const told = evidence.find((one) => one.fact?.of === fact && one.fact.value === said);
-    expect(told?.rig?.attribute).toBe(attribute);
+    const match = evidence.find((one) => one.fact?.of === fact && one.fact.value === said);
+    expect(match?.rig?.attribute).toBe(attribute);
   });
 
   it('what nobody knows, what is doubted and what has passed tells nothing', () => {
@@ -195,9 +195,9 @@ describe('what is known before anyone looks', () => {
   });
 
   it('what somebody said goes before a record, and wrong before right', () => {
-    const said = { from: 'said', fact: { of: 'polarity', value: 'right' }, at: NOW } as const;
+    const polarity = { from: 'said', fact: { of: 'polarity', value: 'right' }, at: NOW } as const;
     const evidence = [
-      said,
+      polarity,
       ...faultEvidence({ plan: SOLID, machine: standing({ polarity: 'DCEN' }), now: NOW }),
     ];
     expect(knownTogether(evidence, NOW).known.polarity).toBe('right');

@@ -150,7 +150,7 @@ function ofRig(given: EvidenceGiven): readonly FaultEvidence[] {
   const { state, unsure } = rigState(machine, now);
   const need = rigNeed(plan, machine, state);
   const known = (name: RigAttribute): string | undefined => (unsure.has(name) ? undefined : state[name]);
-  const told = RIG_TELLERS.flatMap(({ attribute, fact, tells }): FaultEvidence[] => {
+  const rigEvidence = RIG_TELLERS.flatMap(({ attribute, fact, tells }): FaultEvidence[] => {
     if (!given.plan && !OF_WIRE_ALONE.has(fact)) return [];
     const [stands, wants] = [known(attribute), need[attribute]];
     if (stands === undefined || wants === undefined) return [];
@@ -175,7 +175,7 @@ function ofRig(given: EvidenceGiven): readonly FaultEvidence[] {
     at: rigFact(machine, 'linerBore')?.at,
     rig: { attribute: 'linerBore', ifWrong: null },
   };
-  return [...told, ...(isTight ? [liner] : []), ...(given.plan ? ofFlow(machine, plan, known) : [])];
+  return [...rigEvidence, ...(isTight ? [liner] : []), ...(given.plan ? ofFlow(machine, plan, known) : [])];
 }
 
 function ofFlow(
@@ -207,16 +207,16 @@ function againstPlan(is: number, planned: number, most: number): string {
 /** The setting that was told when the machine was set, held against the plan's. */
 function ofSettings({ machine, plan, now }: EvidenceGiven): readonly FaultEvidence[] {
   if (!machine || !plan) return [];
-  const told = rigFact(machine, 'setPoint');
-  if (!told || standingOf('setPoint', told, now) !== 'known') return [];
-  const [, speed, volts] = /^([\d.]+) m\/min, ([\d.]+) V$/.exec(told.value) ?? [];
+  const setPoint = rigFact(machine, 'setPoint');
+  if (!setPoint || standingOf('setPoint', setPoint, now) !== 'known') return [];
+  const [, speed, volts] = /^([\d.]+) m\/min, ([\d.]+) V$/.exec(setPoint.value) ?? [];
   if (speed === undefined || volts === undefined) return [];
   const planned = plan.wireFeedSpeedMPerMin.start;
   const rig = { attribute: 'setPoint', ifWrong: null } as const;
   const row = (of: FaultFact, value: string): FaultEvidence => ({
     from: 'settings',
     fact: { of, value },
-    at: told.at,
+    at: setPoint.at,
     rig,
   });
   return [

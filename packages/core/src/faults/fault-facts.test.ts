@@ -38,12 +38,12 @@ describe('facts', () => {
       used.set(fact.of, new Set([...(used.get(fact.of) ?? []), ...values]));
     }
     for (const fact of FAULT_FACTS) {
-      const told = Object.keys(faultFactRow(fact).values);
-      expect([fact, [...(used.get(fact) ?? [])].filter((value) => !told.includes(value))]).toEqual([
+      const values = Object.keys(faultFactRow(fact).values);
+      expect([fact, [...(used.get(fact) ?? [])].filter((value) => !values.includes(value))]).toEqual([
         fact,
         [],
       ]);
-      expect([fact, told.filter((value) => !used.get(fact)?.has(value))]).toEqual([fact, []]);
+      expect([fact, values.filter((value) => !used.get(fact)?.has(value))]).toEqual([fact, []]);
     }
     expect(faultFactText('polarity', 'wrong')).toBe('Leads: on the wrong poles for this wire');
   });
@@ -173,8 +173,8 @@ describe('the shop’s own cases', () => {
       fc.integer({ min: 0, max: 500 }),
     );
     fc.assert(
-      fc.property(counts, (told) => {
-        for (const [id, steps] of Object.entries(shopSteps('solid-gas', told))) {
+      fc.property(counts, (reported) => {
+        for (const [id, steps] of Object.entries(shopSteps('solid-gas', reported))) {
           expect(Math.abs(steps)).toBeLessThanOrEqual(1);
           const isDanger = (CAUSES as readonly FaultCause[]).some((one) => one.id === id && one.isDanger);
           expect(isDanger && steps < 0).toBe(false);
@@ -233,8 +233,8 @@ describe('what would tell more', () => {
     // gas that is off is told from dirt and wind by there being none at the nozzle
     expect(asks.slice(0, 2).toSorted()).toEqual(['flow-ball-zero', 'gas-hiss-absent']);
     expect(asks.length).toBeLessThanOrEqual(4);
-    const told = report({ present: ['porosity-heavy'], absent: ['gas-hiss-absent'] });
-    expect(tellingSymptoms(told, rankCauses(told), 4)).not.toContain('gas-hiss-absent');
+    const reported = report({ present: ['porosity-heavy'], absent: ['gas-hiss-absent'] });
+    expect(tellingSymptoms(reported, rankCauses(reported), 4)).not.toContain('gas-hiss-absent');
     expect(tellingSymptoms(report(), rankCauses(report()), 4)).toEqual([]);
   });
 });

@@ -40,15 +40,15 @@ describe('symptoms by what people call them', () => {
   it('every symptom is found by each of its own words, in each process that it can be in', () => {
     for (const { id, processes, words } of SYMPTOMS) {
       for (const word of words) {
-        const found = findSymptoms(word, processes[0]).map((one) => one.id);
-        expect([word, found.includes(id)]).toEqual([word, true]);
+        const ids = findSymptoms(word, processes[0]).map((one) => one.id);
+        expect([word, ids.includes(id)]).toEqual([word, true]);
       }
     }
   });
 
   it('a name said in full goes before one that only holds it', () => {
-    const found = findSymptoms('spatter', 'solid-gas').map(({ id }) => id);
-    expect(found[0]).toBe('spatter-heavy');
+    const ids = findSymptoms('spatter', 'solid-gas').map(({ id }) => id);
+    expect(ids[0]).toBe('spatter-heavy');
     expect(findSymptoms('wire', 'solid-gas').length).toBeGreaterThan(5);
     // four letters are enough to be found within a word, three are not
     expect(findSymptoms('tubb', 'solid-gas').map(({ id }) => id)).toContain('stubbing');
@@ -62,8 +62,8 @@ describe('symptoms by what people call them', () => {
     ['the weld is cold', 'cold-lap'],
     ['wire is stuck to the tip', 'burn-back'],
   ])('a sentence is found by the words that tell: “%s”', (typed, id) => {
-    const found = findSymptoms(typed, 'solid-gas').map((one) => one.id as string);
-    expect(found.slice(0, 6).some((one) => one.startsWith(id))).toBe(true);
+    const ids = findSymptoms(typed, 'solid-gas').map((one) => one.id as string);
+    expect(ids.slice(0, 6).some((one) => one.startsWith(id))).toBe(true);
   });
 
   it('nothing typed is all of the process, and what means nothing finds nothing', () => {
@@ -92,7 +92,7 @@ describe('a bead as a fault', () => {
   const bead = { volts: 18, wireFeedSpeedMPerMin: 7 };
 
   it('says what was seen and heard, each once', () => {
-    const told = beadSymptoms({
+    const symptoms = beadSymptoms({
       ...bead,
       said: 'blown',
       face: 'blown-through',
@@ -101,7 +101,12 @@ describe('a bead as a fault', () => {
       back: 'drops-through',
       ends: 'crater',
     });
-    expect(told.present.toSorted()).toEqual(['arc-hiss', 'burn-through', 'crater-crack', 'spatter-heavy']);
+    expect(symptoms.present.toSorted()).toEqual([
+      'arc-hiss',
+      'burn-through',
+      'crater-crack',
+      'spatter-heavy',
+    ]);
     expect(
       beadSymptoms({ ...bead, face: 'ropy', sound: 'stubbing', back: 'no-mark' }).present.toSorted(),
     ).toEqual(['no-penetration', 'ropy-bead', 'stubbing']);

@@ -90,16 +90,16 @@ const TIES: ReadonlySet<LinkStrength | undefined> = new Set(['always', 'often', 
 /**
  * Symptoms of the process that what was found does not show: they ask for another cause.
  *
- * @param found causes that were found to be so
+ * @param causes causes that were found to be so
  */
 export function leftUnexplained(
   present: readonly SymptomId[],
-  found: readonly CauseId[],
+  causes: readonly CauseId[],
   process: FaultProcess,
 ): readonly SymptomId[] {
   return present.filter(
     (symptom) =>
-      isSymptomOf(symptom, process) && !found.some((cause) => TIES.has(linkOf(cause, symptom, process))),
+      isSymptomOf(symptom, process) && !causes.some((cause) => TIES.has(linkOf(cause, symptom, process))),
   );
 }
 
@@ -164,21 +164,21 @@ const PLACES = 9;
  */
 export function rankCauses(report: FaultReport): readonly RankedCause[] {
   const { process, known, lookedAt = [], found = [] } = report;
-  const told: AskedReport = {
+  const askedReport: AskedReport = {
     ...report,
     present: asked(leftUnexplained(report.present, found, process), process),
     absent: asked(report.absent, process),
   };
   const open = causesIn(process).filter((cause) => canBe(cause, report));
-  const common = new Map(open.map((cause) => [cause.id, commonOf(cause, told)]));
-  const scores = open.map((cause) => scoreOf(cause, told, common.get(cause.id) ?? 0));
+  const common = new Map(open.map((cause) => [cause.id, commonOf(cause, askedReport)]));
+  const scores = open.map((cause) => scoreOf(cause, askedReport, common.get(cause.id) ?? 0));
   const top = max(...scores);
   const sum = scores.reduce((total, score) => total + exp(score - top), 0);
   return open
     .map((cause, i): RankedCause => {
       const share = exp((scores[i] as number) - top) / sum;
       const fact = lookedAt.includes(cause.id) ? 'clears' : factOf(cause, known);
-      const tied = isTied(cause.id, told);
+      const tied = isTied(cause.id, askedReport);
       const isShown = fact === 'convicts' || (share >= LEAST_SHOWN && tied) || (cause.isDanger && tied);
       return { cause, share: Number(share.toFixed(PLACES)), fact, isShown };
     })

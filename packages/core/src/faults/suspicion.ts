@@ -173,12 +173,12 @@ export const SUSPICIONS: readonly Suspicion[] = [
 ];
 
 /** Whether what the job tells is one of the named; nothing named: it does not matter. */
-function isOf<T>(named: readonly T[] | undefined, told: T | undefined): boolean {
-  return named === undefined || (told !== undefined && named.includes(told));
+function isOf<T>(named: readonly T[] | undefined, reported: T | undefined): boolean {
+  return named === undefined || (reported !== undefined && named.includes(reported));
 }
 
-function isNoneOf<T>(named: readonly T[] | undefined, told: T | undefined): boolean {
-  return named === undefined || (told !== undefined && !named.includes(told));
+function isNoneOf<T>(named: readonly T[] | undefined, reported: T | undefined): boolean {
+  return named === undefined || (reported !== undefined && !named.includes(reported));
 }
 
 function isSo(when: When, job: FaultJob): boolean {

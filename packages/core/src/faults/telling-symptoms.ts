@@ -19,10 +19,10 @@ export function tellingSymptoms(
 ): readonly SymptomId[] {
   const { process, present, absent } = report;
   const shown = ranked.filter(({ isShown }) => isShown);
-  const told = new Set<string>([...present, ...absent]);
+  const reported = new Set<string>([...present, ...absent]);
   const total = shown.reduce((sum, { share }) => sum + share, 0);
   if (shown.length < 2 || total === 0) return [];
-  const open = symptomsIn(process).filter(({ id, tellsByAbsence }) => tellsByAbsence && !told.has(id));
+  const open = symptomsIn(process).filter(({ id, tellsByAbsence }) => tellsByAbsence && !reported.has(id));
   return open
     .map(({ id, impliesArc }) => {
       const chances = shown.map(({ cause, share }) => {

@@ -21,6 +21,7 @@ export {
   JOB_BRANCHES,
   MACHINE_BRANCHES,
   RECORD_KINDS,
+  recordKindRow,
   type RecordKind,
   SHOP_BRANCHES,
 } from './record-kind.ts';

@@ -33,10 +33,10 @@ function withRows({
 }
 
 function planOf(core: Core, line: string) {
-  const said = core.effectiveWork(core.parseLine(line, { unit: 'mm', machineNames: [] }));
-  const complete = core.completeWork(said);
+  const work = core.effectiveWork(core.parseLine(line, { unit: 'mm', machineNames: [] }));
+  const complete = core.completeWork(work);
   if (!complete) throw new Error(line);
-  return { said, setup: core.planSetup(complete.work, core.resourcesOf(said, { machines: [] })) };
+  return { said: work, setup: core.planSetup(complete.work, core.resourcesOf(work, { machines: [] })) };
 }
 
 const source = standard('AWS A5.18 (ISO 14341)');

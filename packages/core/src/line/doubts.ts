@@ -7,17 +7,17 @@ export type Doubts = ReadonlyMap<number, readonly Role[]>;
 
 function roleOf(reading: WholeReading, token: Token): Role | undefined {
   const at = reading.tokens.findIndex(({ start, end }) => start <= token.start && end >= token.end);
-  const found = reading.tokens[at];
-  if (!found) return undefined;
+  const figure = reading.tokens[at];
+  if (!figure) return undefined;
   const own = reading.roles.get(at);
   if (own !== undefined) return own;
-  const meaning = meaningOf(found, 'length');
+  const meaning = meaningOf(figure, 'length');
   if (meaning?.fixed === 'thickness' && !reading.scene.noted.has(at)) return 'thickness';
-  const slots = meaningOf(found, 'measure')?.slots ?? [];
+  const slots = meaningOf(figure, 'measure')?.slots ?? [];
   if (slots.some(({ slot }) => slot === 'legMm')) return 'leg';
   if (slots.some(({ slot }) => slot === 'outsideMm')) return 'outside';
   if (slots.some(({ slot }) => slot === 'numberOff')) return 'off';
-  return found.meanings.some(({ kind }) => kind === 'unknown') ? 'unclear' : 'belongs';
+  return figure.meanings.some(({ kind }) => kind === 'unknown') ? 'unclear' : 'belongs';
 }
 
 function isTelling(role: Role | undefined): boolean {
@@ -27,9 +27,9 @@ function isTelling(role: Role | undefined): boolean {
 /** The figures on which a reading that is nearly as good says something else, with what that is. */
 export function doubtsOf(best: WholeReading, others: readonly WholeReading[]): Doubts {
   const doubts = new Map<number, readonly Role[]>();
-  const said = figuresSaid(best);
+  const figures = figuresSaid(best);
   for (const other of others) {
-    if (figuresSaid(other) === said) continue;
+    if (figuresSaid(other) === figures) continue;
     best.tokens.forEach((token, index) => {
       if (!meaningOf(token, 'length') && !meaningOf(token, 'measure')) return;
       if (best.denied.has(index)) return;

@@ -20,7 +20,7 @@ export interface Verdict {
 export interface Draft {
   readonly text: string;
   readonly tokens: readonly Token[];
-  readonly said: { -readonly [K in keyof StatedWork]: StatedWork[K] };
+  readonly stated: { -readonly [K in keyof StatedWork]: StatedWork[K] };
   readonly assumed: { -readonly [K in keyof StatedWork]: StatedWork[K] };
   readonly questions: LineQuestion[];
   readonly verdicts: Map<number, Verdict>;

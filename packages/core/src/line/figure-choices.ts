@@ -60,13 +60,13 @@ const OFFERED: readonly Role[] = ['thickness', 'wire', 'leg', 'outside', 'off', 
 function wordOf(best: WholeReading, index: number, role: Role): LineFigure['word'] {
   const { tokens } = best;
   const beside = [tokens[index + 1], tokens[index - 1]];
-  const told =
+  const wordToken =
     role === 'wire'
       ? beside.find((token) => has(token, 'wire-word') || has(token, 'wire-class'))
       : role === 'thickness'
         ? (beside.find((token) => has(token, 'thick-word')) ?? headWord(best, index))
         : ownerOf(best, index);
-  return told && { start: told.start, end: told.end, text: told.text };
+  return wordToken && { start: wordToken.start, end: wordToken.end, text: wordToken.text };
 }
 
 function headWord(best: WholeReading, index: number): Token | undefined {
@@ -133,8 +133,8 @@ export function figureChoices(
       other !== role &&
       (likely.includes(other) || other === 'belongs' || other === 'thickness' || other === 'leg'),
   ).flatMap((other): LineChoice[] => {
-    const said = written(other, token, line.unit);
-    return said ? [{ label: said[0], line: lineWith(draft, token, said[1]) }] : [];
+    const sizeText = written(other, token, line.unit);
+    return sizeText ? [{ label: sizeText[0], line: lineWith(draft, token, sizeText[1]) }] : [];
   });
   const word = wordOf(best, index, role);
   return {

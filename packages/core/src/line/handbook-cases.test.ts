@@ -27,9 +27,9 @@ function rounded(work: StatedWork): StatedWork {
 }
 
 function refusalCode(line: string): string | undefined {
-  const said = effectiveWork(read(line));
-  const complete = completeWork(said);
-  const setup = complete && planSetup(complete.work, resourcesOf(said, { machines: [] }));
+  const work = effectiveWork(read(line));
+  const complete = completeWork(work);
+  const setup = complete && planSetup(complete.work, resourcesOf(work, { machines: [] }));
   return setup?.status === 'refused' ? setup.code : undefined;
 }
 

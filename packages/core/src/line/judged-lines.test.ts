@@ -25,9 +25,9 @@ const MACHINES = [
 
 function judge({ say, unit = 'mm', expect: wanted }: JudgedLine): string | undefined {
   const reading = parseLine(say, { unit, machineNames: MACHINES.map(({ name }) => name) });
-  const said = effectiveWork(reading);
-  const complete = completeWork(said);
-  const setup = complete && planSetup(complete.work, resourcesOf(said, { machines: MACHINES }));
+  const work = effectiveWork(reading);
+  const complete = completeWork(work);
+  const setup = complete && planSetup(complete.work, resourcesOf(work, { machines: MACHINES }));
   const { kind, bad } = judged(planReport(reading, setup), wanted);
   return kind === 'right' || kind === 'proper' ? undefined : `${kind}: ${say} (${bad.join('; ')})`;
 }

@@ -35,7 +35,7 @@ function fits(slot: keyof typeof KEPT_RANGES, value: StatedWork[WorkSlot]): bool
 
 /** Takes out what could not be kept: the figure is shown as out of range, and sets nothing. */
 export function refuseOutOfRange(draft: Draft): void {
-  const { said, assumed, tokens, verdicts } = draft;
+  const { stated: said, assumed, tokens, verdicts } = draft;
   for (const slot of Object.keys(KEPT_RANGES) as (keyof typeof KEPT_RANGES)[]) {
     const value = said[slot] ?? assumed[slot];
     if (value === undefined || fits(slot, value)) continue;

@@ -79,7 +79,7 @@ export function readWhole(
   const asked = doubtsOf(best, others);
   const tokens = settledTokens(best, asked);
   const line: Line = { ...best, tokens, unit, asked };
-  const draft: Draft = { text, tokens, said: {}, assumed: {}, questions: [], verdicts: new Map() };
+  const draft: Draft = { text, tokens, stated: {}, assumed: {}, questions: [], verdicts: new Map() };
   readSlots(draft);
   settleByGas(draft);
   assumeFromWire(draft);
@@ -90,7 +90,7 @@ export function readWhole(
   refuseOutOfRange(draft);
   return {
     text,
-    work: draft.said,
+    work: draft.stated,
     assumed: draft.assumed,
     fragments: fragmentsOf(draft, line, best),
     questions: draft.questions.toSorted((a, b) => a.start - b.start),

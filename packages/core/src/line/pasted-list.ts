@@ -80,17 +80,21 @@ export function columnAt(headings: readonly string[], as: string): number {
 
 /** Whether a row is a heading: most of its cells are names of columns, and none is a number. */
 function isHeading(cells: readonly string[]): boolean {
-  const said = cells.filter((cell) => cell.trim() !== '');
-  const known = said.filter((cell) => columnOf(cell) !== undefined);
-  return known.length > 0 && known.length * 2 >= said.length && !said.some((cell) => BARE.test(cell.trim()));
+  const cellsFilled = cells.filter((cell) => cell.trim() !== '');
+  const known = cellsFilled.filter((cell) => columnOf(cell) !== undefined);
+  return (
+    known.length > 0 &&
+    known.length * 2 >= cellsFilled.length &&
+    !cellsFilled.some((cell) => BARE.test(cell.trim()))
+  );
 }
 
 function saidRow(cells: readonly string[], headings: readonly string[]): string {
-  const said = headings.map((heading, i) => {
+  const cellByHeading = headings.map((heading, i) => {
     const cell = (cells[i] ?? '').trim();
     return cell === '' ? '' : (columnOf(heading)?.say ?? asItStands)(cell);
   });
-  return said.filter((cell) => cell !== '').join(' ');
+  return cellByHeading.filter((cell) => cell !== '').join(' ');
 }
 
 /** Rows of cells as lines: by their heading where there is one, else cell behind cell. */

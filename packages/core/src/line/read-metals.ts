@@ -47,10 +47,10 @@ export function readMetalPair(draft: Draft): ReadonlySet<number> {
   const parts = partsOf(draft);
   const [one, two] = parts;
   if (!one || !two || parts.length !== 2 || !connectorBetween(draft, one.first, two.first)) return new Set();
-  draft.said.metal = one.metal;
-  if (one.alloy !== undefined) draft.said.alloy = one.alloy;
-  draft.said.otherMetal = two.metal;
-  if (two.alloy !== undefined) draft.said.otherAlloy = two.alloy;
+  draft.stated.metal = one.metal;
+  if (one.alloy !== undefined) draft.stated.alloy = one.alloy;
+  draft.stated.otherMetal = two.metal;
+  if (two.alloy !== undefined) draft.stated.otherAlloy = two.alloy;
   for (const part of parts) {
     const slots = part === one ? (['metal', 'alloy'] as const) : (['otherMetal', 'otherAlloy'] as const);
     for (const index of part.indexes) {

@@ -129,8 +129,10 @@ function ask(
 function settle(draft: Draft, claims: readonly Claim[]): void {
   const slots = new Set(claims.map((claim) => claim.slot));
   for (const slot of slots) {
-    const said = claims.filter((claim) => claim.slot === slot);
-    const all = said.filter(({ narrowedBy }) => !said.some((other) => other.value === narrowedBy));
+    const slotClaims = claims.filter((claim) => claim.slot === slot);
+    const all = slotClaims.filter(
+      ({ narrowedBy }) => !slotClaims.some((other) => other.value === narrowedBy),
+    );
     const strong = all.filter((claim) => !claim.weak);
     const candidates = strong.length > 0 ? strong : all;
     const values = [...new Map(candidates.map((claim) => [String(claim.value), claim.value])).values()];
@@ -145,7 +147,7 @@ function settle(draft: Draft, claims: readonly Claim[]): void {
       }
       continue;
     }
-    const target: Record<string, unknown> = first.assumed ? draft.assumed : draft.said;
+    const target: Record<string, unknown> = first.assumed ? draft.assumed : draft.stated;
     target[slot] = first.value;
   }
 }
@@ -153,10 +155,10 @@ function settle(draft: Draft, claims: readonly Claim[]): void {
 function verdictOf(token: Token, pieces: readonly Piece[]): Verdict {
   const shown = pieces.filter((p) => p.slot !== 'metal' || !pieces.some((q) => q.slot === 'alloy'));
   const labels = shown.map((p) => (p.assumed ? words`${p.label} assumed` : p.label));
-  const told = labels.filter((label, i) => labels.findIndex((one) => isSameWords(one, label)) === i);
+  const distinct = labels.filter((label, i) => labels.findIndex((one) => isSameWords(one, label)) === i);
   return {
     status: 'understood',
-    label: told.length === 0 ? token.text : joined(told, ', '),
+    label: distinct.length === 0 ? token.text : joined(distinct, ', '),
     slots: pieces.map((p) => p.slot),
   };
 }
@@ -169,7 +171,7 @@ function readVertical(draft: Draft, claims: readonly Claim[]): void {
     const up = meaningOf(tokens[direction], 'direction')?.up === true;
     const position = up ? 'vertical-up' : 'vertical-down';
     const verdict: Verdict = { status: 'understood', label: POSITION_NAME[position], slots: ['position'] };
-    draft.said.position = position;
+    draft.stated.position = position;
     draft.verdicts.set(direction, verdict);
     if (vertical >= 0) {
       const joint = draft.verdicts.get(vertical);
@@ -187,17 +189,17 @@ function readVertical(draft: Draft, claims: readonly Claim[]): void {
 }
 
 function readProducts(draft: Draft): void {
-  const found = draft.tokens.flatMap((token, index) => {
+  const meanings = draft.tokens.flatMap((token, index) => {
     const meaning = meaningOf(token, 'product');
     return meaning ? [{ index, product: meaning.product, profile: meaning.profile }] : [];
   });
-  const first = found[0];
-  const shaped = found.find(({ product, profile }) => product === first?.product && profile !== undefined);
-  if (shaped?.profile !== undefined) draft.said.profile = shaped.profile;
-  const second = found.find(({ product }) => product !== first?.product);
-  if (first) draft.said.product = first.product;
-  if (second) draft.said.otherProduct = second.product;
-  for (const { index, product, profile } of found) {
+  const first = meanings[0];
+  const shaped = meanings.find(({ product, profile }) => product === first?.product && profile !== undefined);
+  if (shaped?.profile !== undefined) draft.stated.profile = shaped.profile;
+  const second = meanings.find(({ product }) => product !== first?.product);
+  if (first) draft.stated.product = first.product;
+  if (second) draft.stated.otherProduct = second.product;
+  for (const { index, product, profile } of meanings) {
     const label = profile === undefined ? product : PROFILE_NAME[profile];
     const slots = ['product', ...(profile === undefined ? [] : (['profile'] as const))] as const;
     const before = draft.verdicts.get(index);
@@ -232,8 +234,8 @@ function readLists(draft: Draft): void {
       draft.verdicts.set(index, { status: 'understood', label, slots: ['circumstances'] });
     }
   });
-  if (priorities.size > 0) draft.said.priorities = PRIORITIES.filter((p) => priorities.has(p));
-  if (circumstances.size > 0) draft.said.circumstances = CIRCUMSTANCES.filter((c) => circumstances.has(c));
+  if (priorities.size > 0) draft.stated.priorities = PRIORITIES.filter((p) => priorities.has(p));
+  if (circumstances.size > 0) draft.stated.circumstances = CIRCUMSTANCES.filter((c) => circumstances.has(c));
 }
 
 /** Words that are known and have no part in the numbers, and those that ask by themselves. */
@@ -264,18 +266,18 @@ function readQuestions(draft: Draft): void {
     const outside = draft.tokens[index + 1];
     if (
       meaningOf(token, 'corner') &&
-      draft.said.joint === undefined &&
+      draft.stated.joint === undefined &&
       /^(?:outside|inside)$/i.test(outside?.text ?? '')
     ) {
       // `corner, outside`: said of the corner, not of the place
       const joint = /^o/i.test(outside?.text ?? '') ? 'outside-corner' : 'tee';
-      draft.said.joint = joint;
-      delete draft.said.place;
+      draft.stated.joint = joint;
+      delete draft.stated.place;
       for (const at of [index, index + 1])
         draft.verdicts.set(at, { status: 'understood', label: JOINT_NAME[joint], slots: ['joint'] });
       return;
     }
-    if (meaningOf(token, 'corner') && draft.said.joint === undefined) {
+    if (meaningOf(token, 'corner') && draft.stated.joint === undefined) {
       ask(draft, index, 'joint', 'Corner: outside or inside?', [
         ['outside corner', 'outside corner'],
         ['inside corner', 'inside corner'],
@@ -283,7 +285,7 @@ function readQuestions(draft: Draft): void {
     }
   });
   const aluminium = draft.tokens.findIndex((token) => meaningOf(token, 'metal')?.metal === 'aluminium');
-  if (aluminium >= 0 && draft.said.metal === 'aluminium' && draft.said.alloy === undefined) {
+  if (aluminium >= 0 && draft.stated.metal === 'aluminium' && draft.stated.alloy === undefined) {
     const token = draft.tokens[aluminium] as Token;
     draft.questions.push({
       slot: 'alloy',

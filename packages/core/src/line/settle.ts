@@ -12,7 +12,7 @@ const HELIUM_MIXES = COMMON_GASES.filter((id) => {
 
 /** A gas beside flux core makes it gas-shielded; beside wire that makes its own shield it is asked about. */
 export function settleByGas(draft: Draft): void {
-  const { said, assumed, tokens } = draft;
+  const { stated: said, assumed, tokens } = draft;
   const gas = said.gas ?? assumed.gas;
   if (gas === undefined || gas === 'none') return;
   const open = tokens.find((token) => meaningOf(token, 'wire-class')?.gasSettlesIt);
@@ -69,7 +69,7 @@ function withoutGasless({ text, tokens }: Draft): string {
  * table of gases. One that is not there sets nothing.
  */
 export function settleRatio(draft: Draft): void {
-  const { said, assumed, tokens } = draft;
+  const { stated: said, assumed, tokens } = draft;
   const index = tokens.findIndex((token) => meaningOf(token, 'gas')?.unnamedRatio === true);
   const token = tokens[index];
   const metal = said.metal ?? assumed.metal;
@@ -96,7 +96,7 @@ export function settleRatio(draft: Draft): void {
 }
 
 /** A size and a gas without a class or a way mean solid wire; cored only when it is said. */
-export function assumeSolid({ said, assumed }: Draft): void {
+export function assumeSolid({ stated: said, assumed }: Draft): void {
   const gas = said.gas ?? assumed.gas;
   const size = said.wireDiameterMm ?? assumed.wireDiameterMm;
   if (gas === undefined || gas === 'none' || size === undefined) return;
@@ -108,7 +108,7 @@ export function assumeSolid({ said, assumed }: Draft): void {
 
 /** A single-pass wire with more than one pass asked for. */
 export function askSinglePass(draft: Draft): void {
-  const { said, tokens } = draft;
+  const { stated: said, tokens } = draft;
   if (said.wireClass === undefined || !isSinglePass(said.wireClass) || (said.passes ?? 1) < 2) return;
   const index = tokens.findIndex((token) =>
     meaningOf(token, 'measure')?.slots.some((s) => s.slot === 'passes'),
@@ -128,7 +128,7 @@ export function askSinglePass(draft: Draft): void {
 
 /** What a wire says of the metal. */
 export function assumeFromWire(draft: Draft): void {
-  const { said, assumed } = draft;
+  const { stated: said, assumed } = draft;
   const wire = said.wireClass === undefined ? undefined : wireClassRow(said.wireClass);
   if (said.metal === undefined && wire && !wire.metals.includes('carbon-steel')) {
     assumed.metal = wire.metals[0];

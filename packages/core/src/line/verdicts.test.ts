@@ -30,10 +30,10 @@ const MACHINES = [PLAIN, RICH];
 /** The plan of a line typed the way people say it, so that line and planner are checked together. */
 function setupOf(line: string, own: OwnNumbers = {}): Setup {
   const reading = parseLine(line, { unit: 'mm', machineNames: MACHINES.map(({ name }) => name) });
-  const said = effectiveWork(reading);
-  const complete = completeWork(said);
+  const work = effectiveWork(reading);
+  const complete = completeWork(work);
   if (!complete) throw new Error(`no thickness in ${line}`);
-  return planSetup(complete.work, resourcesOf(said, { machines: MACHINES }), own);
+  return planSetup(complete.work, resourcesOf(work, { machines: MACHINES }), own);
 }
 
 function planned(line: string, own?: OwnNumbers): PlannedSetup {

@@ -36,11 +36,11 @@ describe('the 95 % band of a measured dial', () => {
         const knob = (10 * i) / (count - 1) + jitter;
         return { knob, run: practiceRun(feeder, { knob, timeS: 6 }, random) };
       });
-      const found = dialOf(readings);
+      const dial = dialOf(readings);
       const tally = inside.get(shape);
       for (let check = 0; check < 20; check++) {
         const knob = random() * 10;
-        const span = found && dialSpeed(found, knob);
+        const span = dial && dialSpeed(dial, knob);
         if (!span || !tally) throw new Error('outside the ends');
         const truth = practiceSpeed(feeder, knob);
         tally.checks += 1;
@@ -96,11 +96,11 @@ describe('the band of a borrowed dial', () => {
       if (!two || !three) throw new Error('no taps');
       const readings = [0, 2.5, 5, 7.5, 10].map((knob) => timed(machine, knob, two, random));
       if (readThere) readings.push(timed(machine, 5, three, random));
-      const found = dialAtPosition(machineDials(FOLLOWING, readings), '3');
-      if (found?.from !== from) throw new Error(`it is ${found?.from}`);
+      const dial = dialAtPosition(machineDials(FOLLOWING, readings), '3');
+      if (dial?.from !== from) throw new Error(`it is ${dial?.from}`);
       for (let check = 0; check < 10; check++) {
         const knob = random() * 10;
-        const span = dialSpeed(found.dial, knob);
+        const span = dialSpeed(dial.dial, knob);
         const speed = truth(machine, knob, three.openV);
         checks += 1;
         if (span && speed >= span.low && speed <= span.high) inside += 1;

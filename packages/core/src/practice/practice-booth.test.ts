@@ -54,8 +54,8 @@ describe('the practice booth', () => {
     for (const gas of ['ar-co2-25', 'ar-co2-18', 'co2'] as const) {
       const arc = { wireMm: 0.9, gas, tipToWorkMm: 12, wireFeedSpeedMPerMin: 6.2 } as const;
       const setting = boothArc(arc, overMiddleV, 0.6);
-      const found = arcClass(recordArc(setting, { seed: 2 }).features, setting);
-      expect(LEVEL_OF[found as keyof typeof LEVEL_OF]).toBe(level);
+      const heard = arcClass(recordArc(setting, { seed: 2 }).features, setting);
+      expect(LEVEL_OF[heard as keyof typeof LEVEL_OF]).toBe(level);
     }
   });
 });

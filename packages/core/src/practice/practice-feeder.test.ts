@@ -86,10 +86,10 @@ describe('a practice feeder', () => {
         if (!span) throw new Error('outside the ends');
         checks += 1;
         if (truth >= span.low && truth <= span.high) inside += 1;
-        const found = knobFor(dial, truth);
-        if (found.status !== 'within') continue;
+        const setting = knobFor(dial, truth);
+        if (setting.status !== 'within') continue;
         knobs += 1;
-        if (knob >= found.knob.low - 1e-6 && knob <= found.knob.high + 1e-6) knobsInside += 1;
+        if (knob >= setting.knob.low - 1e-6 && knob <= setting.knob.high + 1e-6) knobsInside += 1;
       }
     }
     expect(checks).toBe(4000);

@@ -18,7 +18,10 @@ function thousandths(value: number): number {
 }
 
 /** The part of an amount that is below nothing, and the amount kept within what it can be. */
-function kept(left: number, most: number | undefined): { readonly left: number; readonly short: number } {
+function withinItem(
+  left: number,
+  most: number | undefined,
+): { readonly left: number; readonly short: number } {
   return { left: Math.min(Math.max(left, 0), most ?? Infinity), short: Math.max(0, -left) };
 }
 
@@ -54,14 +57,14 @@ export function drawnFrom(item: StockItem, { wireKg = 0, gasL = 0 }: Draw): Afte
     const { kg } = spoolLeft(item);
     if (kg === undefined)
       return { status: 'not-known', why: 'Nobody said how much wire is on this spool: weigh it.' };
-    const { left, short } = kept(kg - wireKg, item.fullKg);
+    const { left, short } = withinItem(kg - wireKg, item.fullKg);
     return { status: 'taken', item: { ...item, leftKg: thousandths(left) }, short };
   }
   const { litres } = cylinderLeft(item);
   if (litres === undefined) {
     return { status: 'not-known', why: `Nobody said how much ${gasOf(item.gas).name} is in this cylinder.` };
   }
-  const { left, short } = kept(litres - gasL, undefined);
+  const { left, short } = withinItem(litres - gasL, undefined);
   if (isLiquidGas(item.gas)) {
     const leftKg = Math.min(left / CO2_L_PER_KG, item.fullKg ?? Infinity);
     return { status: 'taken', item: { ...item, leftKg: thousandths(leftKg) }, short };

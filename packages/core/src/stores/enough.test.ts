@@ -36,17 +36,17 @@ const PLAN = planOf({ seamMm: 10_000, numberOff: 10 });
 
 describe('whether wire and gas last for a job', () => {
   it('needs the wire that the travel and the wire speed say, and the gas beside it', () => {
-    const found = willItFinish(PLAN, { spool: spool(5), cylinder: bottle(200) }, []);
-    if (!found) throw new Error('no length');
+    const verdict = willItFinish(PLAN, { spool: spool(5), cylinder: bottle(200) }, []);
+    if (!verdict) throw new Error('no length');
     // definitions: minutes = length ÷ travel; kg = minutes × m/min × kg/m
     const minutes = 100_000 / PLAN.travelMmPerMin.start;
-    expect(found.arcTimeMin).toBeCloseTo(minutes, 5);
+    expect(verdict.arcTimeMin).toBeCloseTo(minutes, 5);
     const kg = (minutes * PLAN.wireFeedSpeedMPerMin.start * 5) / (spoolLeft(spool(5)).m ?? 0);
-    expect(found.wireKg.needs / kg).toBeCloseTo(1, 6);
-    expect(found.gasL?.needs).toBeGreaterThan(minutes * PLAN.gasFlowLPerMin.start);
+    expect(verdict.wireKg.needs / kg).toBeCloseTo(1, 6);
+    expect(verdict.gasL?.needs).toBeGreaterThan(minutes * PLAN.gasFlowLPerMin.start);
     // ten pieces, one start each, two seconds of gas around each
-    expect(found.gasL?.needs).toBeCloseTo((minutes + 20 / 60) * PLAN.gasFlowLPerMin.start, 5);
-    expect(found.tips).toBe(Math.ceil(minutes / 120));
+    expect(verdict.gasL?.needs).toBeCloseTo((minutes + 20 / 60) * PLAN.gasFlowLPerMin.start, 5);
+    expect(verdict.tips).toBe(Math.ceil(minutes / 120));
   });
 
   it('is enough, not enough, or not sure; and not known where nobody weighed anything', () => {
@@ -77,10 +77,10 @@ describe('whether wire and gas last for a job', () => {
       bottle(150, { gas: 'argon' }),
       bottle(120),
     ];
-    const found = willItFinish(PLAN, { spool: inUse, cylinder: bottle(5) }, [...stock, inUse]);
-    expect(found?.openNext.slice(0, 2)).toEqual([rest, full]);
-    expect(found?.openNext).toContainEqual(bottle(120));
-    expect(found?.changesMin).toBe((found?.openNext.length ?? 0) * 6);
+    const verdict = willItFinish(PLAN, { spool: inUse, cylinder: bottle(5) }, [...stock, inUse]);
+    expect(verdict?.openNext.slice(0, 2)).toEqual([rest, full]);
+    expect(verdict?.openNext).toContainEqual(bottle(120));
+    expect(verdict?.changesMin).toBe((verdict?.openNext.length ?? 0) * 6);
     expect(spoolsFor(PLAN, stock)).toEqual([rest, full]);
     expect(cylindersFor(PLAN, stock)).toEqual([bottle(120)]);
   });

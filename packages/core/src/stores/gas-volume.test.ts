@@ -6,7 +6,7 @@ import { toldInMetric } from '../../test/told-in-metric.ts';
 
 const gaugeDoubt = toldInMetric(gaugeDoubtInWords);
 
-const percentOff = (found: number, wanted: number): number => Math.abs(found / wanted - 1) * 100;
+const percentOff = (litres: number, wanted: number): number => Math.abs(litres / wanted - 1) * 100;
 
 describe('gas in a cylinder', () => {
   // Source: the handbook's worked cases for a 50 L cylinder, from memory.

@@ -5,10 +5,10 @@ import type { Spool } from './stock-item.ts';
 const SPOOL: Spool = { kind: 'spool', wireClass: 'ER70S-6', diameterMm: 0.8, fullKg: 10, tareKg: 0.2 };
 const hour = (h: number): string => new Date(Date.UTC(2026, 0, 1, h, 30, 5)).toISOString();
 
-let told = 0;
+let tellings = 0;
 const line = (h: number, what: object): LedgerEntry => {
-  told += 1;
-  return { at: hour(h), told, ...what } as LedgerEntry;
+  tellings += 1;
+  return { at: hour(h), number: tellings, ...what } as LedgerEntry;
 };
 const putIn = (leftKg: number) => line(0, { kind: 'stood', left: { leftKg } });
 const run = (h: number, wireKg: number) => line(h, { kind: 'drawn', draw: { wireKg } });
@@ -33,10 +33,10 @@ describe('what is left by the ledger', () => {
 
   it('counts what was welded at a whole minute within it', () => {
     const at = '2026-01-01T08:00:00.000Z';
-    const drawn: LedgerEntry = { at, told: 2, kind: 'drawn', draw: { wireKg: 1 } };
+    const drawn: LedgerEntry = { at, number: 2, kind: 'drawn', draw: { wireKg: 1 } };
     const stood: LedgerEntry = {
       at: '2026-01-01T08:00:20.000Z',
-      told: 1,
+      number: 1,
       kind: 'stood',
       left: { leftKg: 5 },
     };

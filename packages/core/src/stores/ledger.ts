@@ -10,7 +10,7 @@ export type LedgerEntry = {
   /** When it was so, as an ISO date in UTC. */
   readonly at: string;
   /** Its place among all that was told: of one moment what was told first came first. */
-  readonly told: number;
+  readonly number: number;
 } &
   /** What it then stood at: those of its fields that say how much is left; null: nobody knew any more. */
   (
@@ -26,7 +26,7 @@ function momentOf({ at, kind }: LedgerEntry): string {
 
 function inOrder(a: LedgerEntry, b: LedgerEntry): number {
   const [then, now] = [momentOf(a), momentOf(b)];
-  return then < now ? -1 : then > now ? 1 : a.told - b.told;
+  return then < now ? -1 : then > now ? 1 : a.number - b.number;
 }
 
 /** A thing with what is said of it; null: that is not known any more. */
@@ -44,9 +44,9 @@ function unsaid(item: StockItem): StockItem {
 function after(item: StockItem, line: LedgerEntry): StockItem {
   if (line.kind === 'stood') return stood(item, line.left);
   if (line.kind === 'told') {
-    const told = afterEntry(item, line.entry);
+    const after = afterEntry(item, line.entry);
     // what cannot be of the thing as it is known now (its tare was mended, say) tells nothing of it
-    return told.status === 'taken' ? told.item : item;
+    return after.status === 'taken' ? after.item : item;
   }
   const drawn = drawnFrom(item, line.draw);
   return drawn.status === 'taken' ? drawn.item : item;

@@ -40,8 +40,8 @@ const handOf = (stock: readonly StockItem[], machine = TOM): Readonly<Record<str
 
 describe('parts that a changeover takes', () => {
   it('are named, and where nobody counts any such, nobody knows', () => {
-    const found = partsNeeded(STEPS, ALUMINIUM, TOM, []);
-    expect(found.map(({ what }) => what)).toEqual([
+    const parts = partsNeeded(STEPS, ALUMINIUM, TOM, []);
+    expect(parts.map(({ what }) => what)).toEqual([
       '1.0 mm ER5356',
       'rolls: U 1.0 mm',
       'plastic liner for 1.0 to 1.2 mm',

@@ -31,9 +31,9 @@ const TIPS: Part = { kind: 'part', part: 'tip', name: 'M6 tip', forMm: 0.8, coun
 
 const after = (item: StockItem, entry: StockEntry) => afterEntry(item, entry);
 const taken = (item: StockItem, entry: StockEntry): StockItem => {
-  const found = after(item, entry);
-  if (found.status === 'refused') throw new Error(found.fault.message);
-  return found.item;
+  const later = after(item, entry);
+  if (later.status === 'refused') throw new Error(later.fault.message);
+  return later.item;
 };
 
 describe('wire by weight and by length', () => {
@@ -100,9 +100,9 @@ describe('what is told of a thing in Stores', () => {
       /empty/,
     ],
   ])('%s is refused at its field', (_what, item, entry, field, words) => {
-    const found = after(item, entry);
-    expect(found).toMatchObject({ status: 'refused', fault: { field } });
-    if (found.status === 'refused') expect(found.fault.message).toMatch(words);
+    const later = after(item, entry);
+    expect(later).toMatchObject({ status: 'refused', fault: { field } });
+    if (later.status === 'refused') expect(later.fault.message).toMatch(words);
   });
 
   it('is used up at nothing, and low under the least or a small rest', () => {
@@ -122,9 +122,9 @@ describe('what is told of a thing in Stores', () => {
   it('whatever is weighed lies between nothing and full', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 12, noNaN: true }), (weightKg) => {
-        const found = after(SPOOL, { kind: 'weighed', weightKg });
-        if (found.status === 'refused') expect(weightKg < 0.2 || weightKg > 5.2).toBe(true);
-        else expect(stockFault(found.item)).toBeUndefined();
+        const later = after(SPOOL, { kind: 'weighed', weightKg });
+        if (later.status === 'refused') expect(weightKg < 0.2 || weightKg > 5.2).toBe(true);
+        else expect(stockFault(later.item)).toBeUndefined();
       }),
     );
   });

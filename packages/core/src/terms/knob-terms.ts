@@ -82,27 +82,27 @@ export const NEAR_LETTER_SHARE = 0.15;
 export const OFFSET_WORTH_SAYING_V = 0.2;
 
 function outOfReach(
-  found: KnobSetting & { readonly status: 'below' | 'above' },
+  setting: KnobSetting & { readonly status: 'below' | 'above' },
   sag: number,
   name: string,
 ): OutOfReach {
   return {
     status: 'out-of-reach',
-    side: found.status,
-    endMPerMin: found.endMPerMin * (1 - sag),
+    side: setting.status,
+    endMPerMin: setting.endMPerMin * (1 - sag),
     endWords: name,
   };
 }
 
 function knobTerm({ dial, from }: PositionDial, scale: KnobScale, sag: Span, speedMPerMin: number): WireTerm {
-  const found = knobFor(dial, speedMPerMin / (1 - sag.start));
-  if (found.status !== 'within') return outOfReach(found, sag.start, knobWords(found.endKnob, scale));
+  const setting = knobFor(dial, speedMPerMin / (1 - sag.start));
+  if (setting.status !== 'within') return outOfReach(setting, sag.start, knobWords(setting.endKnob, scale));
   const edge = (share: number, side: 'low' | 'high'): number => {
-    if (share === sag.start) return found.knob[side];
+    if (share === sag.start) return setting.knob[side];
     const there = knobFor(dial, speedMPerMin / (1 - share));
     return there.status === 'within' ? there.knob[side] : there.endKnob;
   };
-  const knob: Span = { start: found.knob.start, low: edge(sag.low, 'low'), high: edge(sag.high, 'high') };
+  const knob: Span = { start: setting.knob.start, low: edge(sag.low, 'low'), high: edge(sag.high, 'high') };
   return { status: 'knob', ...knobPlace(knob, scale), dialFrom: from };
 }
 
@@ -143,12 +143,12 @@ export function wireTerm(
   const control = machine.wireControl;
   if (control?.kind === 'units') return { status: 'shown' };
   if (control?.kind === 'entry') return { status: 'entry' };
-  const found = dialAtPosition(dials, position);
-  if (!found) return { status: 'not-measured' };
-  if (control?.kind === 'letters') return letterTerm(control.names, found, dials.sag, speedMPerMin);
-  if (found.dial.points.length < 2) return { status: 'not-measured' };
-  const scale = control ? ([control.min, control.max] as const) : dialEnds(found.dial);
-  return knobTerm(found, scale, dials.sag, speedMPerMin);
+  const dial = dialAtPosition(dials, position);
+  if (!dial) return { status: 'not-measured' };
+  if (control?.kind === 'letters') return letterTerm(control.names, dial, dials.sag, speedMPerMin);
+  if (dial.dial.points.length < 2) return { status: 'not-measured' };
+  const scale = control ? ([control.min, control.max] as const) : dialEnds(dial.dial);
+  return knobTerm(dial, scale, dials.sag, speedMPerMin);
 }
 
 /** Where a volts knob without units is to stand for arc volts at a current. */
@@ -161,9 +161,9 @@ function voltsKnobTerm(
   const curve = voltsOverKnob(places, kind, currentA);
   if (!curve) return { status: 'not-measured' };
   const scale = [min, max] as const;
-  const found = voltsKnobFor(curve, volts);
-  if (found.status === 'within') return { status: 'knob', ...knobPlace(found.knob, scale) };
-  const { status: side, endV, endKnob } = found;
+  const knob = voltsKnobFor(curve, volts);
+  if (knob.status === 'within') return { status: 'knob', ...knobPlace(knob.knob, scale) };
+  const { status: side, endV, endKnob } = knob;
   return { status: 'out-of-reach', side, endV, endWords: knobWords(endKnob, scale) };
 }
 
@@ -189,9 +189,9 @@ export function wireReach(
   dials: MachineDials,
   position?: string,
 ): readonly [low: number, high: number] | undefined {
-  const found = machine.wireControl?.kind === 'units' ? undefined : dialAtPosition(dials, position);
-  if (!found || found.dial.points.length < 2) return machine.wireFeedSpeedRangeMPerMin;
-  const [low, high] = dialEnds(found.dial);
+  const dial = machine.wireControl?.kind === 'units' ? undefined : dialAtPosition(dials, position);
+  if (!dial || dial.dial.points.length < 2) return machine.wireFeedSpeedRangeMPerMin;
+  const [low, high] = dialEnds(dial.dial);
   const under = 1 - dials.sag.start;
-  return [curveAt(found.dial.curve.line, low) * under, curveAt(found.dial.curve.line, high) * under];
+  return [curveAt(dial.dial.curve.line, low) * under, curveAt(dial.dial.curve.line, high) * under];
 }

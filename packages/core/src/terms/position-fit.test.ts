@@ -66,15 +66,15 @@ describe('a wire speed that suits a tap', () => {
 
   it('stays inside the plan’s own range, whatever the taps', () => {
     const { low, high } = PLAN.wireFeedSpeedMPerMin;
-    let found = 0;
+    let count = 0;
     for (let offV = -6; offV <= 6; offV += 0.1) {
       const fit = positionFit(tapped(offV), PLAN, START, 0);
       if (!fit) continue;
-      found += 1;
+      count += 1;
       expect(fit.wireFeedSpeedMPerMin).toBeGreaterThanOrEqual(low);
       expect(fit.wireFeedSpeedMPerMin).toBeLessThanOrEqual(high);
     }
-    expect(found).toBeGreaterThan(10);
+    expect(count).toBeGreaterThan(10);
     expect(positionFit(tapped(6), PLAN, START, 0)).toBeUndefined();
   });
 

@@ -79,13 +79,9 @@ const lnI = (row: Row): number => Math.log(row.amps ?? Number.NaN);
 const rowsOf = (process: string, wire: RegExp): readonly Row[] =>
   rows.filter((row) => row.process === process && wire.test(row.wire));
 
-function expectConstants(
-  found: readonly number[],
-  stored: readonly (number | undefined)[],
-  digits = 3,
-): void {
-  expect(found).toHaveLength(stored.length);
-  found.forEach((value, i) => expect(value).toBeCloseTo(stored[i] ?? Number.NaN, digits));
+function expectConstants(row: readonly number[], stored: readonly (number | undefined)[], digits = 3): void {
+  expect(row).toHaveLength(stored.length);
+  row.forEach((value, i) => expect(value).toBeCloseTo(stored[i] ?? Number.NaN, digits));
 }
 
 describe('the constants are the least-squares fit to the rows', () => {
@@ -94,8 +90,8 @@ describe('the constants are the least-squares fit to the rows', () => {
   it('steel spray', () => {
     const of = rowsOf('spray', /^ER70S/);
     const { constant, perLnT, perLnD, perLnD2 } = d(STEEL_SPRAY);
-    const found = leastSquares(of, (r) => [1, lnT(r), lnD(r), lnD(r) ** 2], lnI);
-    expectConstants(found, [constant, perLnT, perLnD, perLnD2]);
+    const fit = leastSquares(of, (r) => [1, lnT(r), lnD(r), lnD(r) ** 2], lnI);
+    expectConstants(fit, [constant, perLnT, perLnD, perLnD2]);
     const melted = leastSquares(of, (r) => [1, Math.log(r.speed), lnD(r)], lnI);
     const law = STEEL_SPRAY.melting('ER70S-6', 0.9);
     expectConstants(melted, law.kind === 'power' ? [law.constant, law.perLnSpeed, law.perLnDiameter] : []);
@@ -121,8 +117,8 @@ describe('the constants are the least-squares fit to the rows', () => {
   ] as const)('%s', (process, wire, family) => {
     const of = rowsOf(process, wire);
     const { constant, perLnT, perLnD, perLnT2 } = family.demand;
-    const found = leastSquares(of, (r) => [1, lnT(r), lnD(r), lnT(r) ** 2], lnI);
-    expectConstants(found, [constant, perLnT, perLnD, perLnT2]);
+    const fit = leastSquares(of, (r) => [1, lnT(r), lnD(r), lnT(r) ** 2], lnI);
+    expectConstants(fit, [constant, perLnT, perLnD, perLnT2]);
     const law = family.melting(wire.source.slice(1) as WireClass, 0.9);
     const melted = leastSquares(of, (r) => [1, Math.log(r.speed), lnD(r)], lnI);
     expectConstants(melted, law.kind === 'power' ? [law.constant, law.perLnSpeed, law.perLnDiameter] : []);
@@ -167,13 +163,13 @@ describe('the constants are the least-squares fit to the rows', () => {
     ['gas-shielded-flux-core', /^E71T-1M/, GAS_SHIELDED_FLUX_CORE],
     ['spray', /^ER[45]/, ALUMINIUM_SPRAY],
   ] as const)('volts of %s %s', (process, wire, family) => {
-    const found = leastSquares(
+    const fit = leastSquares(
       rowsOf(process, wire),
       (r) => [1, r.amps ?? 0, r.trueMm],
       (r) => r.volts ?? 0,
     );
     const { zeroV, perA, perMmDiameter } = family.volts;
-    expectConstants(found, [zeroV, perA, perMmDiameter]);
+    expectConstants(fit, [zeroV, perA, perMmDiameter]);
   });
 
   it('short-circuit on steel stays within 9 % of every row in current and 0.6 V in volts', () => {

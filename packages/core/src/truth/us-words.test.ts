@@ -44,7 +44,7 @@ function textsIn(data: unknown): string[] {
   return Object.entries(data).flatMap(([key, value]) => (key === 'source' ? [] : textsIn(value)));
 }
 
-const told = (data: unknown): string[] => textsIn(allInWords(data, READER));
+const textsOf = (data: unknown): string[] => textsIn(allInWords(data, READER));
 const wrong = (texts: readonly string[]): string[] => [
   ...new Set(texts.filter((text) => METRIC_UNIT.test(text) || NO_TRADE_SIZE.test(text))),
 ];
@@ -98,9 +98,9 @@ function planTexts(plan: PlannedSetup): string[] {
   const sheet = procedureSheet(plan, { title: 'x' });
   const change = jobChangeover(plan, MACHINE, { now: '2026-03-02T07:00:00.000Z' });
   return [
-    ...told({ plan, stations: stationsOf(plan, MACHINE), title: workTitle(plan.work) }),
-    ...told(comparedPlans([plan, plan])),
-    ...told(
+    ...textsOf({ plan, stations: stationsOf(plan, MACHINE), title: workTitle(plan.work) }),
+    ...textsOf(comparedPlans([plan, plan])),
+    ...textsOf(
       partsNeeded(
         change.steps.map(({ row }) => row.id),
         change.need,
@@ -119,26 +119,26 @@ function planTexts(plan: PlannedSetup): string[] {
 describe('who works in inches', () => {
   it('reads no metric unit in anything said of 2 000 jobs, and no size that no rule shows', () => {
     const random = seededRandom(1977);
-    const found = new Set<string>();
+    const seen = new Set<string>();
     let planned = 0;
     for (let i = 0; i < cases(500, 2000); i++) {
       const reading = parseLine(drawnLine(random), { unit: 'in', machineNames: [] });
-      const said = effectiveWork(reading);
-      const complete = completeWork(said);
+      const work = effectiveWork(reading);
+      const complete = completeWork(work);
       const machine = i % 3 === 0 ? MACHINE : undefined;
-      const setup = complete && planSetup(complete.work, { ...resourcesOf(said, { machines: [] }), machine });
+      const setup = complete && planSetup(complete.work, { ...resourcesOf(work, { machines: [] }), machine });
       const report = planReport(reading, setup, { machine, reader: READER });
       const texts = [
-        ...told({ questions: reading.questions.map(({ message, choices }) => [message, choices]) }),
+        ...textsOf({ questions: reading.questions.map(({ message, choices }) => [message, choices]) }),
       ];
-      texts.push(...told(reading.fragments.map(({ label }) => label)), ...textsIn(report));
+      texts.push(...textsOf(reading.fragments.map(({ label }) => label)), ...textsIn(report));
       if (setup?.status === 'planned') {
         planned += 1;
         if (i % 4 === 0) texts.push(...planTexts(setup));
       }
-      for (const text of wrong([...texts, ...told(setup)])) found.add(text);
+      for (const text of wrong([...texts, ...textsOf(setup)])) seen.add(text);
     }
-    expect([...found]).toEqual([]);
+    expect([...seen]).toEqual([]);
     expect(planned).toBeGreaterThan(cases(200, 800));
   });
 
@@ -147,7 +147,7 @@ describe('who works in inches', () => {
       (rigAttributeRow(name).choices ?? []).map((value) => rigValueText(name, value)),
     );
     const tables = { RIG_STEPS, RIG_LOOKS, CAUSES, SUSPICIONS, SCHOOL_TABLE, INSPECTION_ITEMS, EAR_LESSONS };
-    expect(wrong(told({ ...tables, rig, SOUND_REFUSALS, CIRCUMSTANCE_NAME, PRIORITY_NAME }))).toEqual([]);
+    expect(wrong(textsOf({ ...tables, rig, SOUND_REFUSALS, CIRCUMSTANCE_NAME, PRIORITY_NAME }))).toEqual([]);
   });
 
   it('finds them where they stand, so that the look is worth something', () => {

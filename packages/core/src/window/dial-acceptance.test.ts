@@ -16,9 +16,9 @@ const TOLD_AGAIN = 8;
 // `npm run acceptance` before it is written down anew.
 describe('dial-ins, a few of each kind', () => {
   it.each(ACCEPTANCE)('$name go as when they were accepted', ({ asked }) => {
-    const found = simulated({ ...asked, jobs: TOLD_AGAIN, seed: 11 });
-    expect(found.neverAboveBlown).toBe(true);
-    const figures = Object.entries(found).map(([name, figure]) => [
+    const outcome = simulated({ ...asked, jobs: TOLD_AGAIN, seed: 11 });
+    expect(outcome.neverAboveBlown).toBe(true);
+    const figures = Object.entries(outcome).map(([name, figure]) => [
       name,
       Number(Number(figure).toPrecision(8)),
     ]);
@@ -31,29 +31,29 @@ describe('dial-ins, a few of each kind', () => {
   'dial-ins, simulated, beside plain stepping on the same jobs',
   () => {
     it.each(ACCEPTANCE)('$name', ({ asked, plain, held }) => {
-      const found = simulated({ ...asked, jobs: JOBS, seed: 11 });
+      const outcome = simulated({ ...asked, jobs: JOBS, seed: 11 });
       const { mean, median, p90, window, near, gain, claim, blown, farCold, overTwoBlown, nearestTaken } =
         held;
-      expect(found.neverAboveBlown).toBe(true);
-      expect(found.meanBeads).toBeLessThanOrEqual(mean + MARGIN.beads);
-      expect(found.medianBeads).toBeLessThanOrEqual(median ?? 8);
-      expect(found.p90Beads).toBeLessThanOrEqual(p90 ?? 8);
-      expect(asked.taps === true ? found.ofReachable : found.inWindow).toBeGreaterThanOrEqual(
+      expect(outcome.neverAboveBlown).toBe(true);
+      expect(outcome.meanBeads).toBeLessThanOrEqual(mean + MARGIN.beads);
+      expect(outcome.medianBeads).toBeLessThanOrEqual(median ?? 8);
+      expect(outcome.p90Beads).toBeLessThanOrEqual(p90 ?? 8);
+      expect(asked.taps === true ? outcome.ofReachable : outcome.inWindow).toBeGreaterThanOrEqual(
         window - MARGIN.window,
       );
-      expect(found.near).toBeGreaterThanOrEqual((near ?? 0) - MARGIN.near);
-      expect(Math.abs(found.claimed - found.inWindow)).toBeLessThanOrEqual(
+      expect(outcome.near).toBeGreaterThanOrEqual((near ?? 0) - MARGIN.near);
+      expect(Math.abs(outcome.claimed - outcome.inWindow)).toBeLessThanOrEqual(
         claim === undefined ? 100 : claim + MARGIN.claim,
       );
-      expect(found.blown).toBeLessThanOrEqual(blown === undefined ? 8 : blown + MARGIN.blown);
-      expect(found.farCold).toBeLessThanOrEqual(farCold === undefined ? 8 : farCold + MARGIN.blown);
-      expect(found.overTwoBlown).toBeLessThanOrEqual((overTwoBlown ?? 100) + MARGIN.overTwo);
-      expect(found.nearestTaken).toBeGreaterThanOrEqual((nearestTaken ?? 0) - MARGIN.window);
+      expect(outcome.blown).toBeLessThanOrEqual(blown === undefined ? 8 : blown + MARGIN.blown);
+      expect(outcome.farCold).toBeLessThanOrEqual(farCold === undefined ? 8 : farCold + MARGIN.blown);
+      expect(outcome.overTwoBlown).toBeLessThanOrEqual((overTwoBlown ?? 100) + MARGIN.overTwo);
+      expect(outcome.nearestTaken).toBeGreaterThanOrEqual((nearestTaken ?? 0) - MARGIN.window);
       // it asks about a report in few jobs in which none was grossly wrong
-      expect(found.askedOfClean).toBeLessThanOrEqual(8 + MARGIN.window);
+      expect(outcome.askedOfClean).toBeLessThanOrEqual(8 + MARGIN.window);
       if (gain === undefined) return;
       const stepped = simulated({ ...asked, jobs: JOBS, seed: 11, plain });
-      expect(stepped.meanBeads - found.meanBeads).toBeGreaterThanOrEqual(gain - MARGIN.gain);
+      expect(stepped.meanBeads - outcome.meanBeads).toBeGreaterThanOrEqual(gain - MARGIN.gain);
     });
   },
 );

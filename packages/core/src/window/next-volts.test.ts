@@ -96,14 +96,14 @@ describe('the next bead', () => {
         fc.constantFrom<DialKind>('dip', 'sheet', 'aluminium', 'spray'),
         (reports, kind) => {
           const beads = reports.map(({ volts, level }) => bead(volts, level));
-          const found = next(kind, ...beads);
+          const advice = next(kind, ...beads);
           const lowest = Math.min(
             Infinity,
             ...beads.flatMap((one) => (one.level === 'blown' ? [one.volts] : [])),
           );
-          expect(Number.isFinite(found.volts)).toBe(true);
-          if (lowest > 13.6) expect(found.volts).toBeLessThan(lowest);
-          if (beads.length >= MOST_BEADS) expect(found.kind).toBe('take');
+          expect(Number.isFinite(advice.volts)).toBe(true);
+          if (lowest > 13.6) expect(advice.volts).toBeLessThan(lowest);
+          if (beads.length >= MOST_BEADS) expect(advice.kind).toBe('take');
         },
       ),
       { numRuns: 60, seed: 3 },

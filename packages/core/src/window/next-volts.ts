@@ -159,7 +159,7 @@ function outlook(known: VoltsPosterior, volts: number, model: DialModel, settabl
   const { middles, widths, chances } = known;
   const count = middles.length;
   let chance = 0;
-  let told = 0;
+  let knowledge = 0;
   let blown = 0;
   const perMiddle = levels.map(() => new Float64Array(count));
   levels.forEach((joint, k) => {
@@ -174,7 +174,7 @@ function outlook(known: VoltsPosterior, volts: number, model: DialModel, settabl
       mean += (middle[m] as number) * (middles[m] as number);
     }
     if (total <= 0) return;
-    told += entropy(total);
+    knowledge += entropy(total);
     if (BEAD_VERDICTS[k] === 'blown') blown = total;
     chance += max(...about(settable, mean / total).map((one) => windowChance(known, joint, one)));
   });
@@ -182,9 +182,9 @@ function outlook(known: VoltsPosterior, volts: number, model: DialModel, settabl
     let mass = 0;
     for (let w = 0; w < widths.length; w += 1) mass += chances[w * count + m] as number;
     if (mass <= NEGLIGIBLE) continue;
-    for (const middle of perMiddle) told -= mass * entropy((middle[m] as number) / mass);
+    for (const middle of perMiddle) knowledge -= mass * entropy((middle[m] as number) / mass);
   }
-  const worth = chance + KNOWING_WORTH * told - (model.minds ? BLOWN_COST * blown : 0);
+  const worth = chance + KNOWING_WORTH * knowledge - (model.minds ? BLOWN_COST * blown : 0);
   return { volts, chance, worth };
 }
 

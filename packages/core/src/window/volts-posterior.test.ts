@@ -221,12 +221,9 @@ describe('the level of a report', () => {
     expect(levelOf({ face: 'undercut' })).toMatchObject({ level: 'hot' });
     expect(levelOf({ face: 'blown-through' })).toMatchObject({ level: 'blown' });
     expect(levelOf({})).toBeUndefined();
-    expect((['cold', 'right', 'hot', 'blown'] as const).map((said) => beadVerdict({ said }))).toEqual([
-      'cold',
-      'right',
-      'hot',
-      'blown',
-    ]);
+    expect((['cold', 'right', 'hot', 'blown'] as const).map((level) => beadVerdict({ said: level }))).toEqual(
+      ['cold', 'right', 'hot', 'blown'],
+    );
     expect(beadVerdict({ face: 'crowned', sound: 'popping' })).toBe('right');
   });
 

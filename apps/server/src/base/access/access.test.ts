@@ -13,7 +13,7 @@ beforeAll(async () => {
 afterAll(() => server.stop());
 
 const here = (): string => `127.0.0.1:${port}`;
-const said = (headers: Record<string, string>, method = 'GET', path = '/api/jobs') =>
+const ask = (headers: Record<string, string>, method = 'GET', path = '/api/jobs') =>
   request(`http://${here()}`)[method.toLowerCase() as 'get'](path).set(headers);
 
 describe('a page from elsewhere', () => {
@@ -25,7 +25,7 @@ describe('a page from elsewhere', () => {
     '',
     '127.0.0.1:1',
   ])('that calls this machine %p reads nothing', async (host) => {
-    const response = await said({
+    const response = await ask({
       host: host === '127.0.0.1:1' ? host : host && `${host}:${port}`.replace(/:80:/, ':'),
     });
     expect(response.status).toBeGreaterThanOrEqual(400);
@@ -43,7 +43,7 @@ describe('a page from elsewhere', () => {
     ['PUT', '/api/shop', { origin: 'http://evil.example', 'content-type': 'text/plain' }],
     ['PATCH', '/api/machines/demo-old-tom', { origin: 'http://evil.example' }],
   ])('%s %s with %o is turned away', async (method, path, headers) => {
-    const response = await said(headers, method, path);
+    const response = await ask(headers, method, path);
     expect(response.status).toBe(403);
     expect(response.body).toMatchObject({ code: 'foreign-page' });
   });
@@ -51,14 +51,14 @@ describe('a page from elsewhere', () => {
   it('does not take the whole shop away, whatever it is asked as', async () => {
     for (const form of ['database', 'json', 'zip']) {
       const path = `/api/backup/${form}`;
-      const { status, body } = await said({ 'sec-fetch-site': 'cross-site' }, 'GET', path);
+      const { status, body } = await ask({ 'sec-fetch-site': 'cross-site' }, 'GET', path);
       expect([status, body]).toMatchObject([403, { code: 'foreign-page' }]);
     }
-    expect((await said({ 'sec-fetch-site': 'same-origin' }, 'GET', '/api/backup/json')).status).toBe(200);
+    expect((await ask({ 'sec-fetch-site': 'same-origin' }, 'GET', '/api/backup/json')).status).toBe(200);
   });
 
   it('is turned away with the headers of every answer, and without our maker’s name', async () => {
-    const { headers, body } = await said({ origin: 'http://evil.example' }, 'POST');
+    const { headers, body } = await ask({ origin: 'http://evil.example' }, 'POST');
     expect(headers).toMatchObject({ 'x-content-type-options': 'nosniff', 'cache-control': 'no-store' });
     expect(headers).toHaveProperty('content-security-policy');
     expect(headers).not.toHaveProperty('x-powered-by');
@@ -66,9 +66,9 @@ describe('a page from elsewhere', () => {
   });
 
   it('changed nothing', async () => {
-    const machines = (await said({})).status;
+    const machines = (await ask({})).status;
     expect(machines).toBe(200);
-    const { body } = await said({}, 'GET', '/api/machines/demo-old-tom');
+    const { body } = await ask({}, 'GET', '/api/machines/demo-old-tom');
     expect((body as { dialReadings: unknown[] }).dialReadings).toHaveLength(8);
     expect(body).toMatchObject({ away: false });
   });
@@ -94,7 +94,7 @@ describe('our own page, or a program here', () => {
   });
 
   it('creates over HTTP', async () => {
-    const response = await said({ origin: `http://${here()}` }, 'POST').send({ line: '3 mm tee' });
+    const response = await ask({ origin: `http://${here()}` }, 'POST').send({ line: '3 mm tee' });
     expect(response.status).toBe(201);
   });
 });

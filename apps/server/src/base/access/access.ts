@@ -19,9 +19,9 @@ interface Address {
 
 /** Name and port of a Host header, or of an origin without its scheme. */
 function addressOf(host: string): Address | undefined {
-  const found = /^(?<name>\[[0-9a-f:.]+\]|[^:[\]/@\s]+)(?::(?<port>\d{1,5}))?$/i.exec(host);
+  const match = /^(?<name>\[[0-9a-f:.]+\]|[^:[\]/@\s]+)(?::(?<port>\d{1,5}))?$/i.exec(host);
   return (
-    found?.groups && { name: (found.groups['name'] ?? '').toLowerCase(), port: found.groups['port'] ?? '80' }
+    match?.groups && { name: (match.groups['name'] ?? '').toLowerCase(), port: match.groups['port'] ?? '80' }
   );
 }
 

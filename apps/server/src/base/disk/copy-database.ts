@@ -16,8 +16,8 @@ export function copyDatabase(path: string, copy: string): void {
   }
   const whole = new Database(part, { readonly: true });
   try {
-    const found = whole.pragma('quick_check(1)', { simple: true });
-    if (found !== 'ok') throw new Error(`The copy is not whole: ${String(found)}`);
+    const verdict = whole.pragma('quick_check(1)', { simple: true });
+    if (verdict !== 'ok') throw new Error(`The copy is not whole: ${String(verdict)}`);
   } finally {
     whole.close();
   }

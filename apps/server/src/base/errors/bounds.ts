@@ -99,8 +99,8 @@ function overList(
   }
   const items = bounds.flatMap((one) => one.items);
   for (const [i, item] of value.entries()) {
-    const found = over(item, items, [...path, i]);
-    if (found) return found;
+    const excess = over(item, items, [...path, i]);
+    if (excess) return excess;
   }
   return undefined;
 }
@@ -125,8 +125,8 @@ function overObject(
   }
   for (const [name, one] of entries) {
     const inner = bounds.flatMap(({ keys, others }) => [keys?.get(name) ?? [], others].flat());
-    const found = over(one, inner, [...path, name]);
-    if (found) return found;
+    const excess = over(one, inner, [...path, name]);
+    if (excess) return excess;
   }
   return undefined;
 }

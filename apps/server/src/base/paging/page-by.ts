@@ -60,8 +60,8 @@ export async function pageBy<Row extends ObjectLiteral & { readonly id: string }
       cursorId: after.slice(end + 1),
     });
   }
-  const found = await query.getMany();
-  const rows = found.slice(0, limit);
+  const page = await query.getMany();
+  const rows = page.slice(0, limit);
   const last = rows.at(-1);
-  return { rows, next: found.length > limit && last ? `${String(last[order.by])}${APART}${last.id}` : null };
+  return { rows, next: page.length > limit && last ? `${String(last[order.by])}${APART}${last.id}` : null };
 }

@@ -32,7 +32,8 @@ export function toldFailure(error: unknown): HeavyFailure {
 }
 
 /** The failure that travelled, as it was. */
-export function failureOf(told: HeavyFailure): Error {
-  if (told.kind === 'ours') return new DomainError(told.code, told.status, told.message, told.field);
-  return Object.assign(new Error(told.message), { code: told.code, stack: told.stack });
+export function failureOf(failure: HeavyFailure): Error {
+  if (failure.kind === 'ours')
+    return new DomainError(failure.code, failure.status, failure.message, failure.field);
+  return Object.assign(new Error(failure.message), { code: failure.code, stack: failure.stack });
 }

@@ -16,7 +16,7 @@ interface Answer<Told> {
 }
 
 /** Listens to a worker until it is over. */
-function listen<Told>(worker: Worker, event: string, over: AbortSignal, on: (told: Told) => void): void {
+function listen<Told>(worker: Worker, event: string, over: AbortSignal, on: (message: Told) => void): void {
   worker.on(event, on);
   over.addEventListener('abort', () => worker.off(event, on));
 }

@@ -68,9 +68,9 @@ async function namesToIds(runner: QueryRunner): Promise<void> {
   const idOf = new Map(machines.map(({ id, name }) => [name, id] as const));
   const jobs = (await runner.query(`SELECT "id", "line", "work" FROM "job"`)) as OldJob[];
   for (const { id, line, work } of jobs) {
-    const said = json(work);
-    if (!said || typeof said['machineName'] !== 'string') continue;
-    const { machineName, ...rest } = said;
+    const workJson = json(work);
+    if (!workJson || typeof workJson['machineName'] !== 'string') continue;
+    const { machineName, ...rest } = workJson;
     const machineId = idOf.get(machineName as string);
     await runner.query(`UPDATE "job" SET "line" = ?, "work" = ?, "machineId" = ? WHERE "id" = ?`, [
       machineId === undefined ? line : marked(line, machineName as string),

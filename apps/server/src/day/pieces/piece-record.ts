@@ -11,7 +11,6 @@ type WeldCount = Pick<KeptPiece, 'welds' | 'welded'>;
 export class PieceRecord extends JsonRecord<PieceEntity, 'piece', Piece, KeptPiece> {
   protected readonly about: JsonKind<PieceEntity, 'piece', Piece> = {
     kind: 'piece',
-    word: 'piece',
     entity: PieceEntity,
     column: 'piece',
     shape: KEPT_PIECE,

@@ -2,7 +2,6 @@ import { ContractError, type Problem } from '@hot-bead/contract/base';
 import type { KeptPiece, NewWelds, Piece, PieceChange } from '@hot-bead/contract/day';
 import type { Job } from '@hot-bead/contract/plan';
 import { Injectable } from '@nestjs/common';
-import { notFound } from '../../base/errors/domain-error.ts';
 import type { Command } from '../../history/command.ts';
 import { EventsService } from '../../history/events.service.ts';
 import { JsonRecords } from '../../history/json-records.ts';
@@ -10,6 +9,7 @@ import { RecordsService } from '../../history/records.service.ts';
 import { JobsService } from '../../plan/jobs/jobs.service.ts';
 import type { PieceEntity } from './piece.entity.ts';
 import { PieceRecord } from './piece-record.ts';
+import { noSuchRecord } from '../../history/no-such-record.ts';
 
 @Injectable()
 export class PiecesService extends JsonRecords<PieceEntity, Piece, KeptPiece, PieceChange> {
@@ -41,7 +41,7 @@ export class PiecesService extends JsonRecords<PieceEntity, Piece, KeptPiece, Pi
     command: Command,
   ): Promise<readonly Job[]> {
     const piece = await this.record.tell(pieceId);
-    if (piece.away) throw notFound(this.record.word, pieceId);
+    if (piece.away) throw noSuchRecord(this.record.kind, pieceId);
     const problems: Problem[] = [];
     for (const [i, { line }] of welds.entries()) {
       const problem = await this.jobs.faultOf(line, unit);

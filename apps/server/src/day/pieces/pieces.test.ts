@@ -134,12 +134,12 @@ describe('a job as a task', () => {
       .patch(`/api/jobs/${welded}`)
       .send({ task: { weldedAt: '2026-03-01T10:00:00.000Z' } })
       .expect(200);
-    const found = async (query: string) =>
+    const foundIds = async (query: string) =>
       (
         (await asking(server).get(`/api/jobs?piece=${piece.id}&${query}`).expect(200))
           .body as Page<JobSummary>
       ).items;
-    const states = new Map((await found('')).map(({ id, state }) => [id, state]));
+    const states = new Map((await foundIds('')).map(({ id, state }) => [id, state]));
     expect([planned, rigged, dialled, welded].map((id) => states.get(id ?? ''))).toEqual([
       'planned',
       'rigged',
@@ -152,10 +152,10 @@ describe('a job as a task', () => {
       ['dialled-in', dialled],
       ['welded', welded],
     ]) {
-      expect((await found(`state=${state}`)).map((one) => one.id)).toEqual([id]);
+      expect((await foundIds(`state=${state}`)).map((one) => one.id)).toEqual([id]);
     }
-    expect(await found(`machine=${machineId}`)).toHaveLength(4);
-    expect(await found('machine=other')).toEqual([]);
+    expect(await foundIds(`machine=${machineId}`)).toHaveLength(4);
+    expect(await foundIds('machine=other')).toEqual([]);
     expect((await asking(server).get('/api/jobs?state=lost')).status).toBe(400);
     expect((await read(piece.id)).piece).toMatchObject({ welds: 4, welded: 1 });
   });

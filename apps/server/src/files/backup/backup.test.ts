@@ -143,14 +143,14 @@ it('what is written while a shop is put in the place of another is in the one or
   }
   isOver = true;
   await Promise.all(writers);
-  const found = new Set<unknown>();
+  const seen = new Set<unknown>();
   for (const path of [server.databasePath, ...copies]) {
     const database = new Database(path, { readonly: true });
-    for (const id of database.prepare('SELECT id FROM job').pluck().all()) found.add(id);
+    for (const id of database.prepare('SELECT id FROM job').pluck().all()) seen.add(id);
     database.close();
   }
   expect(acknowledged.length).toBeGreaterThan(20);
-  expect(acknowledged.filter((id) => !found.has(id))).toEqual([]);
+  expect(acknowledged.filter((id) => !seen.has(id))).toEqual([]);
   // only the last few copies stay
   const before = readdirSync(dirname(server.databasePath)).filter((name) => name.includes('.before-'));
   expect(before).toHaveLength(3);

@@ -58,8 +58,8 @@ class Filling implements ShopReader {
     this.database = await emptyShop(this.path, schema);
   }
 
-  async row(table: string, told: ShopRow, place: number): Promise<void> {
-    const row = await this.whole(table, told);
+  async row(table: string, shopRow: ShopRow, place: number): Promise<void> {
+    const row = await this.whole(table, shopRow);
     const [insert, columns] = this.insertInto(table);
     const names = Object.keys(row);
     const wrong = names.find((name) => !columns.includes(name)) ?? columns.find((name) => !(name in row));

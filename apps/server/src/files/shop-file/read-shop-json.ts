@@ -85,9 +85,9 @@ function parser(): {
       json.write(bytes);
       if (failure) throw new ShopFileError(`This is no JSON: ${failure.message}`);
       if (tables.wrong !== undefined) refuse(tables.wrong);
-      const told = read;
+      const shopFile = read;
       read = [];
-      return told;
+      return shopFile;
     },
     isWhole: () => json.isEnded,
     hasTables: () => tables.areThere,

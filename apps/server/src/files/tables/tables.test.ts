@@ -146,13 +146,13 @@ describe('the log as a table', () => {
   it('is taken as it was told elsewhere, found, and taken out again as one', async () => {
     const report = await send('log', `${HEAD}\n${line(1)}\n${line(2)}\n`);
     expect(report).toMatchObject({ taken: true, lines: 2, decimal: '.' });
-    const found = async () =>
+    const logLines = async () =>
       ((await asking(server).get('/api/log?text=weld%20lap')).body as { items: object[] }).items.length;
-    expect(await found()).toBe(2);
+    expect(await logLines()).toBe(2);
     const out = await read('log', '?text=weld');
     expect(out.split('\r\n')[1]).toContain('2026-03-01T09:01:00.000Z,run,"Weld 1, lap"');
     await asking(server).delete(`/api/tables/log/${report.batch}`).expect(204);
-    expect(await found()).toBe(0);
+    expect(await logLines()).toBe(0);
     await asking(server).delete(`/api/tables/log/${report.batch}`).expect(404);
     await asking(server).delete('/api/tables/log/event').expect(404);
   });

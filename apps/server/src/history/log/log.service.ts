@@ -22,7 +22,7 @@ import { HeavyWork } from '../../base/work/heavy-work.ts';
 import { LogEntity } from './log.entity.ts';
 import { logRow } from './write-log.ts';
 
-function told({ number: _number, ...row }: LogEntity): LogEntry {
+function entryOf({ number: _number, ...row }: LogEntity): LogEntry {
   return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as unknown as LogEntry;
 }
 
@@ -112,16 +112,16 @@ export class LogService {
         number: Number(number),
       });
     }
-    const found = await query
+    const lines = await query
       .orderBy(`log.${column}`, order)
       .addOrderBy('log.number', order)
       .limit(limit + 1)
       .getMany();
-    const rows = found.slice(0, limit);
+    const rows = lines.slice(0, limit);
     const last = rows.at(-1);
     return {
-      items: rows.map(told),
-      next: found.length > limit && last ? `${last[column] ?? ''}~${last.number}` : null,
+      items: rows.map(entryOf),
+      next: lines.length > limit && last ? `${last[column] ?? ''}~${last.number}` : null,
     };
   }
 
@@ -176,7 +176,7 @@ export class LogService {
   async read(id: string): Promise<LogEntry> {
     const row = await this.rows.findOneBy({ id });
     if (!row) throw notFound('line of the log', id);
-    return told(row);
+    return entryOf(row);
   }
 
   /** What the log comes to by week, and its beads and runs against the book. */

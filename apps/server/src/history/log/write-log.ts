@@ -29,8 +29,8 @@ const COLUMNS = [
 /** A line as its row: what is not told is null. */
 export function logRow(id: string, line: LogLine): Omit<LogEntity, 'number'> {
   const { at, kind, title, text, subjectId } = line;
-  const told = Object.fromEntries(COLUMNS.map((name) => [name, line[name] ?? null]));
-  return { id, at, kind, title, text, subjectId, ...told } as Omit<LogEntity, 'number'>;
+  const columns = Object.fromEntries(COLUMNS.map((name) => [name, line[name] ?? null]));
+  return { id, at, kind, title, text, subjectId, ...columns } as Omit<LogEntity, 'number'>;
 }
 
 /** Writes a line, or writes it anew, or takes it out. */

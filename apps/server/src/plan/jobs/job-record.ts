@@ -6,13 +6,13 @@ import type { StatedWork } from '@hot-bead/core/plan';
 import { Injectable } from '@nestjs/common';
 import { InjectEntityManager } from '@nestjs/typeorm';
 import { EntityManager, In } from 'typeorm';
-import { notFound } from '../../base/errors/domain-error.ts';
 import { awayField, type Loaded, type RecordType, type Step } from '../../history/record-type.ts';
 import { type KeptRow, type RowHome, SetAsideService } from '../../history/set-aside.service.ts';
 import { MachinesService, type NamedMachine } from '../../machine/machines.service.ts';
 import { AcknowledgementEntity } from './acknowledgement.entity.ts';
 import { JobEntity } from './job.entity.ts';
 import { jobTitle } from './job-title.ts';
+import { noSuchRecord } from '../../history/no-such-record.ts';
 
 /** A line as it is kept, with its machine's name written in. */
 export function toldLine(line: string, machine: NamedMachine | undefined): string {
@@ -61,7 +61,6 @@ function jsonOf({ work, own, task, dialIn }: JobEntity): Readonly<Record<keyof K
 @Injectable()
 export class JobRecord implements RecordType<Job> {
   readonly kind = 'job';
-  readonly word = 'job';
   readonly branches = JOB_BRANCHES;
   readonly derived = ['line'];
 
@@ -119,12 +118,12 @@ export class JobRecord implements RecordType<Job> {
 
   async tell(id: string): Promise<Job> {
     const row = await this.manager.findOneBy(JobEntity, { id });
-    if (!row) throw notFound(this.word, id);
-    return this.told(row);
+    if (!row) throw noSuchRecord(this.kind, id);
+    return this.jobOf(row);
   }
 
   /** A job from its row. */
-  async told(row: JobEntity): Promise<Job> {
+  async jobOf(row: JobEntity): Promise<Job> {
     const { id } = row;
     const { work, own, task, dialIn } = this.readParts(row);
     const { machineId, version, title, createdAt, updatedAt } = row;

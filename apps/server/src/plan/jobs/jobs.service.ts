@@ -25,7 +25,7 @@ import {
 import { MODEL_VERSION, type StatedWork } from '@hot-bead/core/plan';
 import { Injectable } from '@nestjs/common';
 import { type EntityManager, In, IsNull } from 'typeorm';
-import { DomainError, notFound } from '../../base/errors/domain-error.ts';
+import { DomainError } from '../../base/errors/domain-error.ts';
 import type { Command } from '../../history/command.ts';
 import type { Creation } from '../../history/creation.ts';
 import { eventOf } from '../../history/event-log.ts';
@@ -40,6 +40,7 @@ import { findJobs } from './job-list.ts';
 import { jobTitle } from './job-title.ts';
 import { LineContextService } from './line-context.service.ts';
 import { saidWork, workOfLine } from './said-work.ts';
+import { noSuchRecord } from '../../history/no-such-record.ts';
 
 /** A job's parts as they are written down: its machine apart from its work. */
 interface WrittenJob {
@@ -84,13 +85,13 @@ export class JobsService
     unit: LengthUnit,
     command: Command,
   ): Promise<void> {
-    const said = welds.map(({ id, line }) => ({ id, said: { line, unit } }));
-    const parts = await Promise.all(said.map((weld) => this.partsSaid(weld.said)));
+    const typedLines = welds.map(({ id, line }) => ({ id, said: { line, unit } }));
+    const parts = await Promise.all(typedLines.map((weld) => this.partsSaid(weld.said)));
     await this.records.together(async (manager) => {
       if (await eventOf(manager, command)) return;
       const rows = await manager.findBy(JobEntity, { pieceId });
       const last = Math.max(0, ...rows.map((row) => this.record.partsOfRow(row)?.task.place ?? 0));
-      for (const [i, weld] of said.entries()) {
+      for (const [i, weld] of typedLines.entries()) {
         const task = { pieceId, place: last + i + 1 };
         // the first stands for all of them; its place is none of what was asked for
         const one = i === 0 ? command : { ...command, id: randomUUID() };
@@ -155,7 +156,7 @@ export class JobsService
   /** The same work as a new job: line and numbers, not the beads. */
   async duplicate(id: string, newId: string | undefined, command: Command): Promise<Made<Job>> {
     const loaded = await this.record.load(this.record.manager, id);
-    if (!loaded || loaded.fields[AWAY] === true) throw notFound(this.record.word, id);
+    if (!loaded || loaded.fields[AWAY] === true) throw noSuchRecord(this.record.kind, id);
     const parts = partsOf(loaded.fields);
     // a copy is not welded yet, and nobody pinned it
     const { weldedAt: _done, pinMachineId: _on, pinAfter: _after, ...task } = parts.task;
@@ -195,7 +196,7 @@ export class JobsService
   /** Jobs of the rows that can be read; the others are set aside, and nothing waits for them. */
   private readable(rows: readonly JobEntity[]): Promise<readonly Job[]> {
     const read = rows.filter((row) => this.record.partsOfRow(row) !== undefined);
-    return Promise.all(read.map((row) => this.record.told(row)));
+    return Promise.all(read.map((row) => this.record.jobOf(row)));
   }
 
   /** Moves a job to the head of the list: something was done on it. */
@@ -268,9 +269,9 @@ export class JobsService
     return machine;
   }
 
-  private async written(said: StatedWork, line: string | undefined): Promise<WrittenJob> {
-    const machine = await this.machineSaid(said);
-    const { machineName: _name, ...work } = said;
+  private async written(stated: StatedWork, line: string | undefined): Promise<WrittenJob> {
+    const machine = await this.machineSaid(stated);
+    const { machineName: _name, ...work } = stated;
     return {
       line: line === undefined ? lineOf(work, machine?.id) : keptLine(line, machine?.name),
       work,

@@ -41,10 +41,10 @@ function affirmed(work: StatedWork): object {
  */
 export function saidWork({ line, work }: SaidJob, context: LineContext): StatedWork {
   if (work === undefined) return workOfLine(line ?? '', context);
-  const said = quickWorkOf(work);
-  if (line === undefined || line === '') return said;
+  const stated = quickWorkOf(work);
+  if (line === undefined || line === '') return stated;
   const read = workOfLine(line, context);
-  if (isSameValue(affirmed(read), affirmed(said))) return said;
+  if (isSameValue(affirmed(read), affirmed(stated))) return stated;
   throw new DomainError(
     'line-and-work-disagree',
     400,

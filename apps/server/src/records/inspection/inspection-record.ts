@@ -13,7 +13,6 @@ import { InspectionEntity } from './inspection.entity.ts';
 export class InspectionRecord extends JsonRecord<InspectionEntity, 'inspection', Inspection, KeptInspection> {
   protected readonly about: JsonKind<InspectionEntity, 'inspection', Inspection> = {
     kind: 'inspection',
-    word: 'inspection',
     entity: InspectionEntity,
     column: 'inspection',
     shape: KEPT_INSPECTION,

@@ -95,7 +95,12 @@ describe('what a run takes of a spool', () => {
       const on = await spool(8);
       const jobId = await job();
       const runs = new Map<string, { minutesAgo: number; wireKg: number }>();
-      const scales: { readonly told: number; readonly leftKg: number; event: string; counts: boolean }[] = [];
+      const scales: {
+        readonly rigEvents: number;
+        readonly leftKg: number;
+        event: string;
+        counts: boolean;
+      }[] = [];
       const base = Date.now();
       for (let i = 0; i < 14; i += 1) {
         const [some] = [...runs.keys()];
@@ -104,7 +109,7 @@ describe('what a run takes of a spool', () => {
           const leftKg = upTo(9) + 1;
           await weigh(on, leftKg);
           const [event] = await eventsOf(on);
-          scales.push({ told: Date.now() - base, leftKg, event: event?.id ?? '', counts: true });
+          scales.push({ rigEvents: Date.now() - base, leftKg, event: event?.id ?? '', counts: true });
         } else if (what === 1 && some !== undefined) {
           await asking(server).delete(`/api/jobs/${jobId}/runs/${some}`).expect(204);
           runs.delete(some);
@@ -193,13 +198,13 @@ describe('what welding makes of a machine', () => {
   it('leaves the log where it is taken back, and stands there again where that is undone', async () => {
     const step = { why: 'step', step: 'clamp-off', changes: { workClamp: { from: null, to: 'off' } } };
     await asking(server).post(`/api/machines/${machineId}/rig`).send(step).expect(200);
-    const told = async () => (await titles(`kind=rig&machine=${machineId}`)).length;
-    expect(await told()).toBe(1);
+    const rigEvents = async () => (await titles(`kind=rig&machine=${machineId}`)).length;
+    expect(await rigEvents()).toBe(1);
     const [event] = await eventsOf(machineId);
     const { body } = await undo(event?.id ?? '').expect(200);
-    expect(await told()).toBe(0);
+    expect(await rigEvents()).toBe(0);
     await undo((body as ShopEvent).id).expect(200);
-    expect(await told()).toBe(1);
+    expect(await rigEvents()).toBe(1);
   });
 
   it('is told in the log under the name that the job and the machine have now', async () => {

@@ -49,7 +49,6 @@ interface Booking {
 export class RunRecord extends JsonRecord<RunEntity, 'run', RunRecordValue, KeptRun> {
   protected readonly about: JsonKind<RunEntity, 'run', RunRecordValue> = {
     kind: 'run',
-    word: 'run',
     entity: RunEntity,
     column: 'run',
     shape: KEPT_RUN,

@@ -35,8 +35,8 @@ const record = (jobId: string, run: object) =>
 describe('runs of a job', () => {
   it('are kept as they were told, with the plan that they were welded by, in the order welded', async () => {
     const id = await job();
-    const told = { run: 1, volts: 19.5, amps: 150, lengthMm: 200, arcSeconds: 30, who: 'ea', result: 'ok' };
-    await record(id, { ...told, weldedAt: '2026-03-02T10:05:00.000Z' }).expect(201);
+    const run = { run: 1, volts: 19.5, amps: 150, lengthMm: 200, arcSeconds: 30, who: 'ea', result: 'ok' };
+    await record(id, { ...run, weldedAt: '2026-03-02T10:05:00.000Z' }).expect(201);
     await record(id, { note: 'same as last, fine' }).expect(201);
     const [first, second] = await itemsAt<Record<string, unknown>>(server, `/api/jobs/${id}/runs`);
     // what was not told stays unknown: nothing becomes a zero
@@ -51,7 +51,7 @@ describe('runs of a job', () => {
       'weldedAt',
       'weldedWith',
     ]);
-    expect(second).toMatchObject({ ...told, jobId: id, weldedWith: { wire: { wireClass: 'ER70S-6' } } });
+    expect(second).toMatchObject({ ...run, jobId: id, weldedWith: { wire: { wireClass: 'ER70S-6' } } });
   });
 
   it('take their wire from the spool, and a correction, a removal and its return are booked too', async () => {

@@ -26,7 +26,6 @@ import { SheetEntity } from './sheet.entity.ts';
 export class SheetRecord extends JsonRecord<SheetEntity, 'sheet', SheetRevision, KeptSheet> {
   protected readonly about: JsonKind<SheetEntity, 'sheet', SheetRevision> = {
     kind: 'sheet',
-    word: 'procedure sheet',
     entity: SheetEntity,
     column: 'sheet',
     shape: KEPT_SHEET,

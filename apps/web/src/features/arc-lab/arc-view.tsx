@@ -19,7 +19,7 @@ export function ArcView({ record }: { readonly record: ArcRecord }) {
   const now = useRef(0);
   const canvas = useRef<HTMLCanvasElement>(null);
   const view = useRef<SVGSVGElement>(null);
-  const said = useRef<HTMLParagraphElement>(null);
+  const words = useRef<HTMLParagraphElement>(null);
   const onFrame = useCallback(
     (sample: number) => {
       now.current = sample;
@@ -31,9 +31,9 @@ export function ArcView({ record }: { readonly record: ArcRecord }) {
         ?.querySelector('[data-part=arc]')
         ?.setAttribute('fill-opacity', String(0.25 + 0.6 * paths.glow));
       if (canvas.current) drawStrip(canvas.current, samples, sample);
-      if (said.current) {
+      if (words.current) {
         const [volts, amps] = [samples.volts[sample] ?? 0, samples.amps[sample] ?? 0];
-        said.current.textContent = `${volts.toFixed(1)} V · ${amps.toFixed(0)} A · ${paths.isShorted ? '■ shorted' : 'arc burning'}`;
+        words.current.textContent = `${volts.toFixed(1)} V · ${amps.toFixed(0)} A · ${paths.isShorted ? '■ shorted' : 'arc burning'}`;
       }
     },
     [samples, trueMm],
@@ -77,7 +77,7 @@ export function ArcView({ record }: { readonly record: ArcRecord }) {
           role="img"
           aria-label="Volts and current of the last 60 milliseconds, shorts shaded"
         />
-        <p ref={said} className="figure-text text-lg" />
+        <p ref={words} className="figure-text text-lg" />
         <div className="mt-1 flex flex-wrap items-center gap-2">
           <Button onClick={stand}>
             {isRunning ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}

@@ -14,11 +14,11 @@ addEventListener('message', ({ data }: MessageEvent<MapSetting>) => {
   const { volts, wireFeedSpeedsMPerMin } = mapAxes(data);
   const of = volts.length * wireFeedSpeedsMPerMin.length;
   let cells: MapCell[] = [];
-  let told = performance.now();
+  let doneAtMs = performance.now();
   for (const cell of windowMap(data, SEED)) {
     cells.push(cell);
-    if (performance.now() - told < TELL_EVERY_MS) continue;
-    told = performance.now();
+    if (performance.now() - doneAtMs < TELL_EVERY_MS) continue;
+    doneAtMs = performance.now();
     postMessage({ cells, of } satisfies MapProgress);
     cells = [];
   }

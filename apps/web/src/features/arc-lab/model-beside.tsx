@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import { useArcRecord } from './use-arc-record.ts';
 import { arcOf, type LabSetting, planInLab } from './lab-setting.ts';
 
-function Run({ setting, said }: { readonly setting: LabSetting; readonly said: string }) {
+function Run({ setting, answer: said }: { readonly setting: LabSetting; readonly answer: string }) {
   const arc = useMemo(() => arcOf(setting), [setting]);
   const record = useArcRecord(arc);
   if (!record) return null;
@@ -28,5 +28,5 @@ export function ModelBeside({ plan, bead }: { readonly plan: PlannedSetup; reado
     [lab, wireFeedSpeedMPerMin, volts],
   );
   if (!setting) return <p className="text-sm text-ink-soft">{say('why' in lab ? lab.why : '')}</p>;
-  return <Run setting={setting} said="at this bead’s numbers" />;
+  return <Run setting={setting} answer="at this bead’s numbers" />;
 }

@@ -21,10 +21,10 @@ function isCell(one: unknown): one is MapCell {
   );
 }
 
-function kept(key: string): readonly MapCell[] | undefined {
+function storedMap(key: string): readonly MapCell[] | undefined {
   try {
-    const told: unknown = JSON.parse(localStorage.getItem(key) ?? 'null');
-    return Array.isArray(told) && told.every(isCell) ? told : undefined;
+    const stored: unknown = JSON.parse(localStorage.getItem(key) ?? 'null');
+    return Array.isArray(stored) && stored.every(isCell) ? stored : undefined;
   } catch {
     return undefined;
   }
@@ -60,7 +60,7 @@ export function useWindowMap(setting: MapSetting): DrawnMap {
   const key = keyOf(setting);
   const [drawing, setDrawing] = useState<Drawing>();
   const worker = useRef<Worker>(undefined);
-  const before = useMemo(() => kept(key), [key]);
+  const before = useMemo(() => storedMap(key), [key]);
   const now = drawing?.key === key ? drawing : undefined;
   useEffect(() => () => worker.current?.terminate(), [key]);
   const draw = (): void => {

@@ -1,3 +1,4 @@
+import type { Units } from '@hot-bead/core/base';
 import { ARC_CLASS_WORDS, arcText, arcBead, type ArcFeatures } from '@hot-bead/core/arc-lab';
 import { BeadSection } from '../../drawing/bead-section.tsx';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -8,18 +9,14 @@ import { CLASS_FACE, LEVEL_MARK, LEVEL_TEXT, levelOfClass } from './class-look.t
 /** Travel that the bead is drawn for, mm/min. Source: common practice. */
 const TRAVEL_MM_PER_MIN = 350;
 
+/** How thick a drop is, mm. Source: geometry, as a ball. */
+const ballMm = (volumeMm3: number): number => Math.cbrt((6 * volumeMm3) / Math.PI);
+
 /** The figures behind the words. */
-function factsOf({
-  meanV,
-  meanA,
-  trueW,
-  powerRatio,
-  meanShortS,
-  shortedShare,
-  dropMm3,
-  peakA,
-  shortsPerS,
-}: ArcFeatures) {
+function factsOf(
+  { meanV, meanA, trueW, powerRatio, meanShortS, shortedShare, dropMm3, peakA, shortsPerS }: ArcFeatures,
+  units: Units,
+) {
   const shorts: readonly (readonly [string, string])[] =
     shortsPerS > 0
       ? [
@@ -31,7 +28,7 @@ function factsOf({
   return [
     ['Mean', `${meanV.toFixed(1)} V · ${meanA.toFixed(0)} A`],
     ['True power', `${(trueW / 1000).toFixed(2)} kW (${powerRatio.toFixed(2)} × V·A)`],
-    ['Drop', `${dropMm3.toFixed(2)} mm³`],
+    ['Drop, as a ball', withUnit('wireSize', ballMm(dropMm3), units)],
     ...shorts,
   ] as const;
 }
@@ -59,7 +56,7 @@ export function WhatItDoes({ record }: { readonly record: ArcRecord }) {
         )}
         {features.burnedBack && <p className="text-hot">▲ The wire burns back to the tip at this setting.</p>}
         <dl className="mt-1 flex flex-wrap gap-x-5 text-sm">
-          {factsOf(features).map(([what, figure]) => (
+          {factsOf(features, units).map(([what, figure]) => (
             <div key={what} className="flex gap-1">
               <dt className="text-ink-soft">{what}</dt>
               <dd className="font-medium">{figure}</dd>

@@ -104,7 +104,7 @@ export function WindowMap({ setting, onTake }: Props) {
     onTake(change);
     void playArcs([{ setting: arcOf({ ...setting, ...change }), seed: LAB_SEED }]);
   };
-  const found = ARC_CLASSES.filter((name) => cells.some(({ arc }) => arc === name));
+  const classes = ARC_CLASSES.filter((name) => cells.some(({ arc }) => arc === name));
   return (
     <div className="grid grid-cols-1 gap-3">
       <div className="flex flex-wrap items-center gap-3">
@@ -173,7 +173,7 @@ export function WindowMap({ setting, onTake }: Props) {
             </svg>
           </div>
           <p className="flex flex-wrap gap-x-4 text-sm">
-            {found.map((name) => (
+            {classes.map((name) => (
               <span key={name}>
                 <span className="font-semibold">{CLASS_LETTER[name]}</span>{' '}
                 {ARC_CLASS_WORDS[name].name.toLowerCase()}

@@ -109,17 +109,17 @@ interface CautionOfDay {
 
 /** Stop cautions of the day's tasks that were not read yet: each text once, whatever it is for. */
 function unreadCautions(result: DayResult, jobs: readonly Job[]): readonly CautionOfDay[] {
-  const found = new Map<string, CautionOfDay>();
+  const byWord = new Map<string, CautionOfDay>();
   for (const { jobId, stops } of result.lines.flatMap((line) => line.places)) {
     const read = jobs.find(({ id }) => id === jobId)?.acknowledged ?? [];
     for (const { code, text } of stops) {
       const keptText = inMetric(text);
       if (read.some((one) => one.code === code && one.text === keptText)) continue;
-      const known = found.get(keptText);
-      found.set(keptText, { code, text, jobIds: [...(known?.jobIds ?? []), jobId] });
+      const known = byWord.get(keptText);
+      byWord.set(keptText, { code, text, jobIds: [...(known?.jobIds ?? []), jobId] });
     }
   }
-  return [...found.values()];
+  return [...byWord.values()];
 }
 
 /** Today's stop cautions, confirmed once for all tasks that have them. */

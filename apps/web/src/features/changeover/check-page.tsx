@@ -43,9 +43,9 @@ function Look({
           machine={machine}
           asks={look.asks}
           need={{}}
-          onFound={(found) => {
+          onFound={(state) => {
             tell.mutate(
-              { why: 'look', step: look.row.id, changes: seenChanges(machine, found) },
+              { why: 'look', step: look.row.id, changes: seenChanges(machine, state) },
               { onError: (error) => toast(`Not kept. ${error.message}`) },
             );
             onNext();

@@ -95,13 +95,13 @@ interface Props {
   readonly machine: KeptMachine;
   readonly asks: readonly RigAttribute[];
   readonly need: Readonly<Record<string, string>>;
-  readonly onFound: (found: Found) => void;
+  readonly onFound: (looked: Found) => void;
 }
 
 /** What a look asks: each with what is needed first, one press each. */
 export function LookForm({ machine, asks, need, onFound }: Props) {
   const [picked, setPicked] = useState<Found>({});
-  const told = Object.keys(picked).length;
+  const pickedCount = Object.keys(picked).length;
   // a single question is answered by one press
   const isOne = asks.length === 1;
   const allAsNeeded = !isOne && asks.every((name) => need[name] !== undefined);
@@ -130,7 +130,7 @@ export function LookForm({ machine, asks, need, onFound }: Props) {
           <Button
             tone="main"
             className="min-h-14 text-lg md:justify-self-start"
-            disabled={told === 0}
+            disabled={pickedCount === 0}
             onClick={() => {
               onFound(picked);
               setPicked({});
@@ -138,7 +138,7 @@ export function LookForm({ machine, asks, need, onFound }: Props) {
           >
             Keep what I saw
           </Button>
-          {told === 0 && (
+          {pickedCount === 0 && (
             <p className="text-sm text-ink-soft">Press what you see; what you leave out stays not known.</p>
           )}
         </>

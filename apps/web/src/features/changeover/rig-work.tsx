@@ -80,14 +80,14 @@ export function RigWork({ changeover, machine, form, plan, jobId, children }: Pr
     );
   const onTick = ({ note, more: { rollPressure, photoId, feedDirection, fromStores } }: Tick): void => {
     setAsked(undefined);
-    const said: Readonly<Partial<Record<RigAttribute, string | null>>> = {
+    const values: Readonly<Partial<Record<RigAttribute, string | null>>> = {
       ...fromStores,
       ...(feedDirection === undefined ? {} : { feedDirection }),
       ...(rollPressure === undefined ? {} : { rollPressure: rollPressure.mark }),
     };
     keep({
       why: 'step',
-      changes: { ...stepChanges(machine, row.id, need), ...seenChanges(machine, said) },
+      changes: { ...stepChanges(machine, row.id, need), ...seenChanges(machine, values) },
       ...(row.gate === 'none' ? {} : { gate: row.gate }),
       ...(note.trim() === '' ? {} : { note: note.trim() }),
       ...(photoId === undefined ? {} : { photoId }),
@@ -135,9 +135,9 @@ export function RigWork({ changeover, machine, form, plan, jobId, children }: Pr
           choices={choicesFor(row.id, plan, stock).map(([id, name]) => [id, say(name)] as const)}
           onConfirm={gates.confirm}
           onTick={onTick}
-          onFound={(found) => {
+          onFound={(state) => {
             setAsked(undefined);
-            keep({ why: 'look', changes: seenChanges(machine, found) });
+            keep({ why: 'look', changes: seenChanges(machine, state) });
           }}
         />
         {tell.error && <Wrong>{tell.error.message} The machine is shown as it stands now.</Wrong>}

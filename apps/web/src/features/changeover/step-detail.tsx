@@ -38,7 +38,7 @@ interface Props {
   readonly choices: readonly (readonly [id: string, name: string])[];
   readonly onConfirm: (gate: Gate) => void;
   readonly onTick: (tick: Tick) => void;
-  readonly onFound: (found: Found) => void;
+  readonly onFound: (looked: Found) => void;
 }
 
 function Part({ part }: { readonly part: PartNeeded }) {
@@ -90,10 +90,10 @@ function Done({ props }: DoneProps) {
   const [chosen, setChosen] = useState(props.choices.length === 1 ? (props.choices[0]?.[0] ?? '') : '');
   const stored = FROM_STORES[row.id];
   const [feed, setFeed] = useState<'bottom' | 'top' | ''>('');
-  const tick = (said: string): void => {
+  const tick = (value: string): void => {
     const wire = plan && { wireClass: plan.wire.wireClass, diameterMm: plan.wire.diameterMm };
     onTick({
-      note: said,
+      note: value,
       more: {
         ...(wire && mark.trim() !== '' ? { rollPressure: { ...wire, mark: mark.trim() } } : {}),
         ...(photoId === undefined ? {} : { photoId }),

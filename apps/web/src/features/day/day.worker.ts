@@ -5,11 +5,11 @@ import { orderedDay } from './day-result.ts';
 const TELL_EVERY_MS = 100;
 
 addEventListener('message', (event: MessageEvent<DayInput>) => {
-  let told = 0;
+  let placed = 0;
   for (const { done, result } of orderedDay(event.data)) {
     const now = performance.now();
-    if (done < 1 && now - told < TELL_EVERY_MS) continue;
-    told = now;
+    if (done < 1 && now - placed < TELL_EVERY_MS) continue;
+    placed = now;
     postMessage(result());
   }
 });

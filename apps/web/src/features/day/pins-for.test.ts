@@ -10,7 +10,7 @@ const jobs = (pins: Readonly<Record<string, readonly [machine: string, after: st
     const [pinMachineId, pinAfter] = pins[id] ?? [];
     return jobOf({ id, task: pinMachineId === undefined ? {} : { pinMachineId, pinAfter: pinAfter ?? '' } });
   });
-const told = (moved: string, over: string, pins = {}) =>
+const pinsOf = (moved: string, over: string, pins = {}) =>
   pinsFor(LINES, jobs(pins), moved, over).map(
     ({ id, change: { pinMachineId, pinAfter } }) => `${id} ${pinMachineId ?? '='} ${pinAfter}`,
   );
@@ -27,16 +27,19 @@ describe('a task that is moved', () => {
     ['a', 'lane ann', ['a ann d']],
     ['d', 'lane tom', ['d tom c']],
   ])('%s put onto %s', (moved, over, pins) => {
-    expect(told(moved, over)).toEqual(pins);
+    expect(pinsOf(moved, over)).toEqual(pins);
   });
 
   it('gives its old place to whoever was pinned after it, and stands before whoever was pinned there', () => {
-    expect(told('a', 'd', { a: ['tom', 'first'], b: ['tom', 'a'] })).toEqual(['b = first', 'a ann first']);
-    expect(told('c', 'b', { b: ['tom', 'a'] })).toEqual(['b tom c', 'c tom a']);
-    expect(told('c', 'a', { a: ['tom', 'first'], d: ['ann', 'first'] })).toEqual(['a tom c', 'c tom first']);
+    expect(pinsOf('a', 'd', { a: ['tom', 'first'], b: ['tom', 'a'] })).toEqual(['b = first', 'a ann first']);
+    expect(pinsOf('c', 'b', { b: ['tom', 'a'] })).toEqual(['b tom c', 'c tom a']);
+    expect(pinsOf('c', 'a', { a: ['tom', 'first'], d: ['ann', 'first'] })).toEqual([
+      'a tom c',
+      'c tom first',
+    ]);
   });
 
   it('onto nothing is not moved', () => {
-    expect(told('a', 'gone')).toEqual([]);
+    expect(pinsOf('a', 'gone')).toEqual([]);
   });
 });

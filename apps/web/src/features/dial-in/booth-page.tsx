@@ -119,14 +119,14 @@ function Booth({ open }: { readonly open: OpenBooth }) {
   const { plan } = open.dialled;
   const { setting } = state.next;
   const volts = typedV ?? setting.volts;
-  const said = (verdict: BeadVerdict): void => {
+  const report = (verdict: BeadVerdict): void => {
     if (!shows) return;
     const { wireFeedSpeedMPerMin } = setting;
     setRungs([...rungs, { wireFeedSpeedMPerMin, volts, said: verdict, cooled: cools, shows }]);
     setShows(undefined);
     setTypedV(undefined);
   };
-  const told = { plan, machine: undefined, units };
+  const reader = { plan, machine: undefined, units };
   const nudge = (by: number): void => setTypedV(Number((volts + by).toFixed(1)));
   return (
     <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[minmax(0,1fr)_minmax(0,400px)]">
@@ -152,7 +152,7 @@ function Booth({ open }: { readonly open: OpenBooth }) {
             )}
           </div>
           <p className="mt-1">
-            {whyText(state, told)} {probableText(state, told)}
+            {whyText(state, reader)} {probableText(state, reader)}
           </p>
           {shows ? (
             <div className="mt-3 grid grid-cols-1 gap-3">
@@ -162,7 +162,7 @@ function Booth({ open }: { readonly open: OpenBooth }) {
                 seed={open.booth.seed + rungs.length}
               />
               <p className="font-semibold">How do you read it?</p>
-              <QuickTaps disabled={false} onSay={said} />
+              <QuickTaps disabled={false} onSay={report} />
             </div>
           ) : (
             <div className="mt-3 flex flex-wrap items-end gap-3">

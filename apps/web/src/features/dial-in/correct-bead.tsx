@@ -65,7 +65,7 @@ export function CorrectBead({ bead, onClose }: Props) {
           options={BEAD_VERDICTS}
           words={SAID_WORD}
           picked={fields.said}
-          onPick={(said) => setFields({ ...fields, said })}
+          onPick={(verdict) => setFields({ ...fields, said: verdict })}
           columns="grid-cols-2 md:grid-cols-4"
           error={faults['said'] ?? faults['']}
         />
@@ -78,7 +78,7 @@ export function CorrectBead({ bead, onClose }: Props) {
               { value: 'cool', label: 'Cool' },
               { value: 'hot', label: 'Still hot' },
             ]}
-            onChange={(said) => setFields({ ...fields, cooled: said === 'cool' })}
+            onChange={(value) => setFields({ ...fields, cooled: value === 'cool' })}
           />
         </div>
         <ReportDetails

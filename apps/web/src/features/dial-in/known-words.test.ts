@@ -74,9 +74,9 @@ describe('what is known of a dial-in, in words', () => {
     const plan = planOf({ thicknessMm: 2 }, { machine: TAPPED });
     const state = dialIn({ plan, machine: TAPPED, dials: dialsOf(TAPPED) }, [], { way: 'wire-first' });
     expect(state.isTaps).toBe(true);
-    const told = { plan, machine: TAPPED, units: METRIC };
-    expect(movedText(state.next.setting, state, told)).toMatch(/^tap \w+ \(\d\d\.\d V\)$/);
-    expect(whyText(state, told)).toBe('Begin at the tap under the middle and come up.');
+    const reader = { plan, machine: TAPPED, units: METRIC };
+    expect(movedText(state.next.setting, state, reader)).toMatch(/^tap \w+ \(\d\d\.\d V\)$/);
+    expect(whyText(state, reader)).toBe('Begin at the tap under the middle and come up.');
   });
 
   it('says that two move when the heat is changed', () => {

@@ -14,31 +14,31 @@ export interface TellIn {
 }
 
 /** The figure that a way of searching moves, of a setting: a tap, volts, a wire speed, or both. */
-export function movedText({ volts, wireFeedSpeedMPerMin }: BeadSetting, state: DialIn, told: TellIn): string {
-  const speed = withUnit('wireFeedSpeed', wireFeedSpeedMPerMin, told.units);
+export function movedText({ volts, wireFeedSpeedMPerMin }: BeadSetting, state: DialIn, bead: TellIn): string {
+  const speed = withUnit('wireFeedSpeed', wireFeedSpeedMPerMin, bead.units);
   if (state.way === 'volts-first') return speed;
-  if (state.way === 'columns') return `${speed} and ${withUnit('volts', volts, told.units)}`;
-  if (!state.isTaps || !told.machine) return withUnit('volts', volts, told.units);
-  const term = termsOf(told.plan, told.machine, { volts, wireFeedSpeedMPerMin }).volts;
+  if (state.way === 'columns') return `${speed} and ${withUnit('volts', volts, bead.units)}`;
+  if (!state.isTaps || !bead.machine) return withUnit('volts', volts, bead.units);
+  const term = termsOf(bead.plan, bead.machine, { volts, wireFeedSpeedMPerMin }).volts;
   const tap = term.status === 'position' ? `tap ${term.choice.position.name}` : '';
-  return `${tap} (${withUnit('volts', volts, told.units)})`;
+  return `${tap} (${withUnit('volts', volts, bead.units)})`;
 }
 
 /** "The middle of the window is probably between 18.0 and 18.8 V." */
-export function probableText(state: DialIn, told: TellIn): string {
+export function probableText(state: DialIn, bead: TellIn): string {
   const [low, high] = state.probable;
-  const [a, b] = [movedText(low, state, told), movedText(high, state, told)];
+  const [a, b] = [movedText(low, state, bead), movedText(high, state, bead)];
   if (a === b) return `The middle of the window is probably near ${a}.`;
   if (state.way === 'volts-first') {
     // less wire is hotter
-    const { unit } = shownAs('wireFeedSpeed', told.units);
-    const of = (one: BeadSetting): string => figureOf('wireFeedSpeed', one.wireFeedSpeedMPerMin, told.units);
+    const { unit } = shownAs('wireFeedSpeed', bead.units);
+    const of = (one: BeadSetting): string => figureOf('wireFeedSpeed', one.wireFeedSpeedMPerMin, bead.units);
     return `The middle of the window is probably between ${of(high)} and ${of(low)} ${unit}.`;
   }
   if (state.way === 'columns' || state.isTaps) {
     return `The middle of the window is probably between ${a} and ${b}.`;
   }
-  const of = (one: BeadSetting): string => figureOf('volts', one.volts, told.units);
+  const of = (one: BeadSetting): string => figureOf('volts', one.volts, bead.units);
   return `The middle of the window is probably between ${of(low)} and ${of(high)} V.`;
 }
 
@@ -75,10 +75,10 @@ export const PULSE_MOVES =
   'In pulse the trim moves, by the look of the arc: the volts here are a rough mean.';
 
 /** Why the next bead lies where it does, or why it ends. */
-export function whyText(state: DialIn, told: TellIn): string {
+export function whyText(state: DialIn, bead: TellIn): string {
   const { next } = state;
   if (next.kind === 'weld') {
-    const here = movedText(next.setting, state, told);
+    const here = movedText(next.setting, state, bead);
     switch (next.why) {
       case 'first':
         return firstText(state);
@@ -113,9 +113,9 @@ export function whyText(state: DialIn, told: TellIn): string {
 }
 
 /** Which neighbours of the good beads were seen: the check that a welder makes by eye. */
-export function bracketText({ bracket }: DialIn, told: Pick<TellIn, 'units'>): string {
+export function bracketText({ bracket }: DialIn, reader: Pick<TellIn, 'units'>): string {
   const at = (one: BeadSetting): string =>
-    `${withUnit('volts', one.volts, told.units)}, ${withUnit('wireFeedSpeed', one.wireFeedSpeedMPerMin, told.units)}`;
+    `${withUnit('volts', one.volts, reader.units)}, ${withUnit('wireFeedSpeed', one.wireFeedSpeedMPerMin, reader.units)}`;
   const { colder, hotter } = bracket;
   if (colder && hotter)
     return `A colder neighbour (${at(colder)}) and a hotter one (${at(hotter)}) were seen.`;

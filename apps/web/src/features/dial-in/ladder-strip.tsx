@@ -23,12 +23,16 @@ function overBook({ volts, weldedWith }: KeptTestBead): number | undefined {
 /** Ladders one under the other, each bead where it lies over or under the book's volts. */
 export function LadderStrip({ rows }: { readonly rows: readonly Row[] }) {
   const height = rows.length * ROW + 28;
-  const said = rows.map(({ name, beads }) => {
+  const sentences = rows.map(({ name, beads }) => {
     const marks = beads.map((bead) => `${overBook(bead)?.toFixed(1) ?? '?'} V ${bead.verdict}`);
     return `${name}: ${marks.join(', ')}`;
   });
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Volts over the book. ${said.join('. ')}`}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      role="img"
+      aria-label={`Volts over the book. ${sentences.join('. ')}`}
+    >
       {[-2, -1, 0, 1, 2].map((volts) => (
         <g key={volts}>
           <line

@@ -55,13 +55,13 @@ interface Props {
 /** What to weld next: the one thing to read on this page. */
 export function NextBeadCard({ state, setting, isChosen, number, plan, machine }: Props) {
   const { units } = usePreferences();
-  const told = { plan, machine, units };
+  const reader = { plan, machine, units };
   return (
     <section aria-label="Next bead" className="rounded-md border border-action bg-action-tint p-4">
       <h2 className="text-lg font-semibold">Bead {number}</h2>
       <SettingFigures setting={setting} plan={plan} machine={machine} />
-      <p className="text-lg">{isChosen ? 'As you asked for it.' : whyText(state, told)}</p>
-      <p className="mt-1">{probableText(state, told)}</p>
+      <p className="text-lg">{isChosen ? 'As you asked for it.' : whyText(state, reader)}</p>
+      <p className="mt-1">{probableText(state, reader)}</p>
       <p className="mt-1 text-[15px] text-ink-soft">
         {plan.voltsKind === 'mean' ? PULSE_MOVES : MOVES[state.way]} Tip to work{' '}
         {withUnit('distance', plan.ctwdMm.start, units)} all the way, on scrap of the same thickness, joint

@@ -9,7 +9,7 @@ const TAPS: readonly (readonly [BeadVerdict, string, string])[] = [
 
 interface Props {
   readonly disabled: boolean;
-  readonly onSay: (said: BeadVerdict) => void;
+  readonly onSay: (verdict: BeadVerdict) => void;
 }
 
 /** Cold, right or hot in one tap, for gloves; burnt through beside them, smaller. */

@@ -91,7 +91,7 @@ export function ReportBead({ number: beadNumber, suggested, plan, reporting }: P
             onBack={() => setAsking(undefined)}
           />
         ) : (
-          <QuickTaps disabled={isPending} onSay={(said) => say({ ...fields, said })} />
+          <QuickTaps disabled={isPending} onSay={(verdict) => say({ ...fields, said: verdict })} />
         )}
         <Wrong>{faults['']}</Wrong>
       </div>
@@ -117,7 +117,9 @@ export function ReportBead({ number: beadNumber, suggested, plan, reporting }: P
           {isPending ? 'Logging…' : `Log bead ${beadNumber} by sound and face`}
         </Button>
       </details>
-      {!asking && <FromRecording onTake={(said) => say({ ...fields, said })} plan={plan} bead={suggested} />}
+      {!asking && (
+        <FromRecording onTake={(verdict) => say({ ...fields, said: verdict })} plan={plan} bead={suggested} />
+      )}
     </section>
   );
 }

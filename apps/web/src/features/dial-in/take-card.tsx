@@ -72,10 +72,10 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
   const { next } = state;
   const last = ladder.at(-1);
   if (next.kind !== 'take' || !last) return null;
-  const told = { plan, machine, units };
+  const reader = { plan, machine, units };
   const { setting, isProven, oneMore } = next;
   const isKept = isSameSetting(ladder.findLast(({ taken }) => taken)?.taken, setting);
-  const here = movedText(setting, state, told);
+  const here = movedText(setting, state, reader);
   const heatBead = state.heatOpen === undefined ? undefined : ladder[state.heatOpen];
   const save = (): void =>
     change.mutate(
@@ -89,7 +89,7 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
   if (next.because === 'blown-all') {
     return (
       <Notice tone="hot" title="Nothing colder can be set">
-        {whyText(state, told)}
+        {whyText(state, reader)}
       </Notice>
     );
   }
@@ -100,9 +100,9 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
     >
       <h2 className="text-lg font-semibold">{isProven ? 'Take' : 'Take for now'}</h2>
       <SettingFigures setting={setting} plan={plan} machine={machine} />
-      <p className="text-lg">{whyText(state, told)}</p>
+      <p className="text-lg">{whyText(state, reader)}</p>
       <p className="mt-1">
-        {probableText(state, told)} {bracketText(state, told)}
+        {probableText(state, reader)} {bracketText(state, reader)}
       </p>
       {mayKeep && isKept && <p className="mt-2 font-semibold">● Kept as proven on {machine.name}.</p>}
       <div className="mt-3 flex flex-wrap items-center gap-3">
@@ -133,7 +133,8 @@ export function TakeCard({ job, state, ladder, plan, machine, onMore }: Props) {
           <p>
             No tap is surely in the window at this wire speed. At{' '}
             {withUnit('wireFeedSpeed', state.tapFit.wireFeedSpeedMPerMin, units)}{' '}
-            {movedText(state.tapFit, state, told)} would be: there the wire speed moves, and the tap with it.
+            {movedText(state.tapFit, state, reader)} would be: there the wire speed moves, and the tap with
+            it.
           </p>
           <Button className="mt-2 min-h-14" onClick={() => state.tapFit && onMore(state.tapFit)}>
             Lay one there

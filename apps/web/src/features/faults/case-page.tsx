@@ -32,8 +32,8 @@ const [MINUTES_LEAST, MINUTES_MOST] = CASE_MINUTES_RANGE;
 function EndFields({ kept, onChange }: Props) {
   const [minutes, setMinutes] = useState(kept.minutes === undefined ? '' : String(kept.minutes));
   const [note, setNote] = useState(kept.note ?? '');
-  const told = minutes.trim() === '' ? null : Number(minutes.replace(',', '.'));
-  const isWrong = told !== null && !(told >= MINUTES_LEAST && told <= MINUTES_MOST);
+  const minutesTyped = minutes.trim() === '' ? null : Number(minutes.replace(',', '.'));
+  const isWrong = minutesTyped !== null && !(minutesTyped >= MINUTES_LEAST && minutesTyped <= MINUTES_MOST);
   return (
     <div className="mt-3 grid grid-cols-1 gap-3 md:grid-cols-[160px_1fr]">
       <Field
@@ -43,7 +43,9 @@ function EndFields({ kept, onChange }: Props) {
         value={minutes}
         error={isWrong ? `A number from ${MINUTES_LEAST} to ${MINUTES_MOST}.` : undefined}
         onChange={(event) => setMinutes(event.target.value)}
-        onBlur={() => !isWrong && told !== (kept.minutes ?? null) && onChange({ minutes: told })}
+        onBlur={() =>
+          !isWrong && minutesTyped !== (kept.minutes ?? null) && onChange({ minutes: minutesTyped })
+        }
       />
       <TextArea
         label="What mended it, in your own words"
@@ -60,7 +62,7 @@ function EndFields({ kept, onChange }: Props) {
 /** A case that has ended: what it was, what had been seen, and the looks that led there. */
 function Ended({ kept, onChange }: Props) {
   const say = useWords();
-  const found = foundIn(kept);
+  const causes = foundIn(kept);
   const isMended = kept.end === 'mended';
   return (
     <div className="grid grid-cols-1 gap-4">
@@ -71,10 +73,10 @@ function Ended({ kept, onChange }: Props) {
         aside={<Button onClick={() => onChange({ end: null, endedAt: null })}>Open it again</Button>}
       >
         <p className="mt-1 text-[22px] font-semibold md:text-[26px]">
-          {found.length > 0
+          {causes.length > 0
             ? say(
                 joined(
-                  found.map((id) => causeRow(id).text),
+                  causes.map((id) => causeRow(id).text),
                   '; ',
                 ),
               )

@@ -60,8 +60,8 @@ export function foundIn({ looks }: Pick<FaultCase, 'looks'>): readonly CauseId[]
 
 /** What a case is called: what it was, else what was reported first. */
 export function caseTitle(one: Pick<FaultCase, 'looks' | 'present'>): Words {
-  const found = foundIn(one).at(-1);
-  if (found) return causeText(found);
+  const cause = foundIn(one).at(-1);
+  if (cause) return causeText(cause);
   const [first] = one.present;
   return first ? symptomText(first) : 'Nothing reported yet';
 }

@@ -49,11 +49,11 @@ function endedNow(beganAt: string): CaseChange {
 }
 
 /** A symptom said to be there, not there, or neither. */
-function withSaid({ present, absent }: FaultCase, symptom: SymptomId, said: Said): CaseChange {
+function withSaid({ present, absent }: FaultCase, symptom: SymptomId, answer: Said): CaseChange {
   const others = (list: readonly SymptomId[]): readonly SymptomId[] => list.filter((id) => id !== symptom);
   return {
-    present: said === 'seen' ? [...others(present), symptom] : others(present),
-    absent: said === 'not-there' ? [...others(absent), symptom] : others(absent),
+    present: answer === 'seen' ? [...others(present), symptom] : others(present),
+    absent: answer === 'not-there' ? [...others(absent), symptom] : others(absent),
   };
 }
 
@@ -70,7 +70,7 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
   const tell = useTellWhenKnown(machine);
   const ranked = useMemo(() => rankCauses(report), [report]);
   const { looks, present } = faultCase;
-  const found = foundIn(faultCase);
+  const foundCauses = foundIn(faultCase);
   const done = useMemo(
     () => looks.flatMap(({ causes, answer }) => (answer === 'was' ? [] : causes)),
     [looks],
@@ -78,7 +78,7 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
   const [next] = nextChecks(ranked, done);
   const last = looks.at(-1);
   const isMending = last?.answer === 'was' && last.mended === undefined;
-  const left = leftUnexplained(present, found, faultCase.process);
+  const left = leftUnexplained(present, foundCauses, faultCase.process);
   const doubt = reportDoubt(faultCase);
   const planned = faultProcess(machine, plan);
   const now = (): string => new Date().toISOString();
@@ -87,7 +87,7 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
     const right = rigWhenRight(causeRow(id), plan, machine, now());
     if (right) tell(right.attribute, right.value);
   };
-  const onSay = (symptom: SymptomId, said: Said): void => onChange(withSaid(faultCase, symptom, said));
+  const onSay = (symptom: SymptomId, answer: Said): void => onChange(withSaid(faultCase, symptom, answer));
   const onAnswer = (answer: LookAnswer, cause?: CauseId): void => {
     if (!next) return;
     const look: FaultLook = { causes: next.causes, answer, ...(cause ? { found: cause } : {}), at: now() };
@@ -137,7 +137,7 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
               <Now
                 present={present}
                 left={left}
-                found={found}
+                causes={foundCauses}
                 next={next && <NextLook next={next} onAnswer={onAnswer} />}
                 onGone={() => onChange(endedNow(faultCase.beganAt))}
               />
@@ -172,13 +172,13 @@ export function FaultWork({ faultCase, onChange, station }: Props) {
 interface NowProps {
   readonly present: readonly SymptomId[];
   readonly left: readonly SymptomId[];
-  readonly found: readonly CauseId[];
+  readonly causes: readonly CauseId[];
   readonly next: ReactNode;
   readonly onGone: () => void;
 }
 
 /** What to do now: the next look, or why there is none and what then. */
-function Now({ present, left, found, next, onGone }: NowProps) {
+function Now({ present, left, causes: found, next, onGone }: NowProps) {
   if (next) {
     return (
       <div className="grid grid-cols-1 gap-2">

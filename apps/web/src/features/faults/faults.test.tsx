@@ -114,9 +114,9 @@ describe('a fault being looked into', () => {
     const { user, sent } = opened(CASE);
     await screen.findByRole('region', { name: /^Look next/ });
     await user.click(look().getByRole('button', { name: 'It was so' }));
-    const found = within(await screen.findByRole('region', { name: /^Found: Cylinder valve/ }));
-    expect(found.getByText('Open the valve fully and set the flow.')).toBeVisible();
-    await user.click(found.getByRole('button', { name: 'It is gone' }));
+    const region = within(await screen.findByRole('region', { name: /^Found: Cylinder valve/ }));
+    expect(region.getByText('Open the valve fully and set the flow.')).toBeVisible();
+    await user.click(region.getByRole('button', { name: 'It is gone' }));
     await waitFor(() => expect(lastChange(sent)).toMatchObject({ end: 'mended' }));
     expect(await screen.findByRole('region', { name: 'Mended' })).toBeVisible();
   });

@@ -7,7 +7,7 @@ import { Button } from '../../ui/button.tsx';
 
 interface Props {
   readonly next: NextCheck;
-  readonly onAnswer: (answer: LookAnswer, found?: CauseId) => void;
+  readonly onAnswer: (answer: LookAnswer, cause?: CauseId) => void;
 }
 
 /** The look that finds most for its trouble, large, and what it said. */

@@ -18,7 +18,7 @@ const ANSWER =
 interface Props {
   readonly report: FaultReport;
   readonly ranked: readonly RankedCause[];
-  readonly onSay: (symptom: SymptomId, said: Said) => void;
+  readonly onSay: (symptom: SymptomId, answer: Said) => void;
 }
 
 /** What would part the likely causes most: each is answered by a press. */

@@ -34,7 +34,7 @@ export function saidOf(symptom: SymptomId, { present, absent }: Pick<FaultCase, 
 
 interface TileProps {
   readonly symptom: TableSymptom;
-  readonly said: Said;
+  readonly answer: Said;
   readonly onSay: (said: Said) => void;
 }
 
@@ -44,7 +44,7 @@ const LOOK: Readonly<Record<'seen' | 'not-there' | 'none', string>> = {
   none: 'border-line-strong bg-plate hover:border-action',
 };
 
-function Tile({ symptom: { id, text }, said, onSay }: TileProps) {
+function Tile({ symptom: { id, text }, answer: said, onSay }: TileProps) {
   const state = said ?? 'none';
   return (
     <button
@@ -82,11 +82,11 @@ export function SymptomPicker({ faultCase, station, onSay }: Props) {
       'look',
   );
   const sought = useDeferredValue(typed.trim());
-  const found = findSymptoms(sought, process);
+  const symptoms = findSymptoms(sought, process);
   const ofStation = station ? stationSymptoms(station, process) : [];
   const inGroup = (shown: Shown): readonly TableSymptom[] =>
-    shown === 'station' ? ofStation : found.filter((symptom) => symptom.group === shown);
-  const listed = sought === '' ? inGroup(group) : found;
+    shown === 'station' ? ofStation : symptoms.filter((symptom) => symptom.group === shown);
+  const listed = sought === '' ? inGroup(group) : symptoms;
   const groups = [...(station ? (['station'] as const) : []), ...SYMPTOM_GROUPS].map((value) => {
     const ticked = inGroup(value).filter((one) => saidOf(one.id, faultCase) === 'seen').length;
     const name = value === 'station' ? sentence(FAULT_STATION_NAME[station ?? 'machine']) : GROUP_NAME[value];
@@ -136,8 +136,8 @@ export function SymptomPicker({ faultCase, station, onSay }: Props) {
           <li key={symptom.id} className="flex">
             <Tile
               symptom={symptom}
-              said={saidOf(symptom.id, faultCase)}
-              onSay={(said) => onSay(symptom.id, said)}
+              answer={saidOf(symptom.id, faultCase)}
+              onSay={(answer) => onSay(symptom.id, answer)}
             />
           </li>
         ))}

@@ -1,3 +1,4 @@
+import { recordKindRow } from '@hot-bead/core/history';
 import { useWords } from '../../units/index.ts';
 import type { FieldConflict } from '@hot-bead/contract/history';
 import { useState } from 'react';
@@ -5,7 +6,6 @@ import type { Conflict } from '../../commands/send-change.ts';
 import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { fieldWord, valueText } from './field-text.ts';
-import { RECORD_KIND } from './record-kinds.ts';
 
 type Side = 'mine' | 'theirs';
 
@@ -70,7 +70,7 @@ export function ConflictDialog({ conflict, onSettle }: Props) {
   const isMixed = mine.size > 0 && mine.size < fields.length;
   return (
     <Dialog
-      title={`This ${RECORD_KIND[conflict.kind].word} was changed elsewhere meanwhile`}
+      title={`This ${recordKindRow(conflict.kind).word} was changed elsewhere meanwhile`}
       text="Nothing is lost: pick what is to stand. What you changed besides is kept either way."
       onClose={() => onSettle(new Set())}
     >

@@ -54,12 +54,12 @@ describe('an event in words', () => {
       'Take the work clamp off and hang it (on the vice)',
     );
     expect(rigged({ why: 'said' })).toBe('told by hand');
-    const told = (about: ShopEvent['about']) =>
+    const wordOf = (about: ShopEvent['about']) =>
       inMetric(eventWord({ kind: 'stock-told', subject: subject('stock'), about }));
-    expect(told({ kind: 'weighed', weightKg: 3.4 })).toBe('weighed: 3.4 kg');
-    expect(told({ kind: 'gauged', bar: 120 })).toBe('its gauge was read: 120 bar');
-    expect(told({ kind: 'adjusted', left: 3, reason: 'tangle' })).toBe('put right: 3, because: tangle');
-    expect(told({ kind: 'used-up' })).toBe('used up');
+    expect(wordOf({ kind: 'weighed', weightKg: 3.4 })).toBe('weighed: 3.4 kg');
+    expect(wordOf({ kind: 'gauged', bar: 120 })).toBe('its gauge was read: 120 bar');
+    expect(wordOf({ kind: 'adjusted', left: 3, reason: 'tangle' })).toBe('put right: 3, because: tangle');
+    expect(wordOf({ kind: 'used-up' })).toBe('used up');
   });
 
   it('tells each field that changed, but not those that follow', () => {

@@ -1,9 +1,8 @@
 import { amount, type Words, words, type WordsValue } from '@hot-bead/core/base';
 import type { EventAbout, ShopEvent } from '@hot-bead/contract/history';
 import { rigVerb } from '@hot-bead/core/changeover';
-import { type FieldChange, isBooking } from '@hot-bead/core/history';
+import { type FieldChange, isBooking, recordKindRow } from '@hot-bead/core/history';
 import { fieldWord, valueText } from './field-text.ts';
-import { RECORD_KIND } from './record-kinds.ts';
 
 const STOCK_WORD: Readonly<Record<string, string>> = {
   weighed: 'weighed',
@@ -17,7 +16,7 @@ const STOCK_WORD: Readonly<Record<string, string>> = {
 
 /** What was told of a thing in Stores: the number as it was told, and why. */
 function stockWord({ kind, weightKg, bar, left, count, reason, wireKg, gasL }: EventAbout): Words {
-  const told: WordsValue | undefined = [
+  const parts: WordsValue | undefined = [
     weightKg === undefined ? undefined : amount.weight(Number(weightKg), 'as-given'),
     bar === undefined ? undefined : amount.pressure(Number(bar), 'as-given'),
     wireKg === undefined ? undefined : amount.weight(Number(wireKg), 3),
@@ -25,7 +24,7 @@ function stockWord({ kind, weightKg, bar, left, count, reason, wireKg, gasL }: E
     (left ?? count) === undefined ? undefined : String(left ?? count),
   ].find((one) => one !== undefined);
   const word = STOCK_WORD[String(kind)] ?? 'told in Stores';
-  return words`${word}${told === undefined ? '' : words`: ${told}`}${reason === undefined ? '' : `, because: ${reason}`}`;
+  return words`${word}${parts === undefined ? '' : words`: ${parts}`}${reason === undefined ? '' : `, because: ${reason}`}`;
 }
 
 /** Which step or look told of the rig, and what was noted. */
@@ -44,9 +43,9 @@ export function eventWord({
 }: Pick<ShopEvent, 'kind' | 'subject'> & Partial<Pick<ShopEvent, 'about'>>): Words {
   switch (kind) {
     case 'created':
-      return RECORD_KIND[subject.kind].begun;
+      return recordKindRow(subject.kind).begun;
     case 'put-away':
-      return RECORD_KIND[subject.kind].away;
+      return recordKindRow(subject.kind).away;
     case 'deleted':
       return 'could not be read, and was deleted';
     case 'changed':

@@ -10,7 +10,7 @@ import { ErrorNotice, Notice, PageSkeleton } from '../../ui/page/notices.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { changedFields, eventWord, isUndoable } from './event-text.ts';
 import { eventsQuery, useUndoEvent } from './events.queries.ts';
-import { RECORD_KIND } from './record-kinds.ts';
+import { RECORD_PAGE } from './record-pages.ts';
 import { PageTitle } from '../../ui/page/page-title.tsx';
 
 /** A browser has an id that says nothing; a program says what it is. */
@@ -40,7 +40,7 @@ function Row({ event }: { readonly event: ShopEvent }) {
     <li className="flex items-start gap-4 border-b border-line px-4 py-2 last:border-b-0">
       <div className="min-w-0 flex-1">
         <p className={event.undoneBy === null ? '' : 'text-ink-soft line-through'}>
-          <Link to={RECORD_KIND[kind].at(id, of)} className="font-medium hover:text-action hover:underline">
+          <Link to={RECORD_PAGE[kind](id, of)} className="font-medium hover:text-action hover:underline">
             {title}
           </Link>
           : {say(eventWord(event))}

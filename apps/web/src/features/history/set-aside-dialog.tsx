@@ -1,3 +1,4 @@
+import { recordKindRow } from '@hot-bead/core/history';
 import type { SetAside } from '@hot-bead/contract/history';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -5,7 +6,6 @@ import { Button } from '../../ui/button.tsx';
 import { Dialog } from '../../ui/dialog.tsx';
 import { saveFile } from '../../ui/save-file.ts';
 import { setAsideRecordQuery, useDeleteAside, usePutAsideAway } from './events.queries.ts';
-import { RECORD_KIND } from './record-kinds.ts';
 
 interface Props {
   readonly aside: SetAside;
@@ -25,7 +25,7 @@ export function SetAsideDialog({ aside, onClose }: Props) {
     saveFile(`${aside.kind}-${aside.id}.json`, new Blob([text], { type: 'application/json' }));
   };
   return (
-    <Dialog title={`${RECORD_KIND[aside.kind].word} ${aside.title}`} text={aside.why} onClose={onClose}>
+    <Dialog title={`${recordKindRow(aside.kind).word} ${aside.title}`} text={aside.why} onClose={onClose}>
       {failure && (
         <p role="alert" className="mb-2 rounded-md border border-hot bg-hot-tint px-3 py-2">
           {failure.message}

@@ -1,10 +1,10 @@
+import { recordKindRow } from '@hot-bead/core/history';
 import type { SetAside } from '@hot-bead/contract/history';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';
 import { setAsideQuery } from './events.queries.ts';
-import { RECORD_KIND } from './record-kinds.ts';
 import { SetAsideDialog } from './set-aside-dialog.tsx';
 
 /** Records that could not be read, with what can be done about each. Nothing where there are none. */
@@ -29,7 +29,7 @@ export function SetAsideNotice() {
           >
             <span>
               <span className="font-medium">
-                {RECORD_KIND[aside.kind].word} {aside.title}
+                {recordKindRow(aside.kind).word} {aside.title}
               </span>
               : {aside.why}
             </span>

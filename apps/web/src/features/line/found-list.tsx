@@ -30,11 +30,11 @@ function matches(text: string, typed: readonly string[]): boolean {
 
 function Group({
   title,
-  found,
+  names: found,
   onDone,
 }: {
   readonly title: string;
-  readonly found: readonly Found[];
+  readonly names: readonly Found[];
   readonly onDone: () => void;
 }) {
   if (found.length === 0) return null;
@@ -109,7 +109,7 @@ export function FoundList({ text, onDone }: { readonly text: string; readonly on
       <h2 className="font-semibold">Found</h2>
       {isNothing && <p className="text-[15px] text-ink-soft">Nothing that is here already.</p>}
       {groups.map(([title, found]) => (
-        <Group key={title} title={title} found={found} onDone={onDone} />
+        <Group key={title} title={title} names={found} onDone={onDone} />
       ))}
     </div>
   );

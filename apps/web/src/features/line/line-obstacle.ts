@@ -11,6 +11,6 @@ export function lineObstacle(reading: LineReading, units: Units): string | undef
 function obstacleOf(reading: LineReading, units: Units): Words | undefined {
   const bad = reading.fragments.find((fragment) => fragment.code !== undefined);
   if (bad) return bad.code === 'line-too-long' ? bad.label : words`${bad.text}: ${bad.label}`;
-  const said = reading.fragments.some((fragment) => fragment.slots.length > 0);
-  return said ? undefined : words`Nothing here is a job we can read. Try: ${exampleLine(units)}.`;
+  const hasSlots = reading.fragments.some((fragment) => fragment.slots.length > 0);
+  return hasSlots ? undefined : words`Nothing here is a job we can read. Try: ${exampleLine(units)}.`;
 }

@@ -70,10 +70,10 @@ export function QuickLine({ large = false }: Props) {
         }}
         onKeyDown={onKeyDown}
         onPaste={(event) => {
-          const said = event.clipboardData.getData('text/plain');
-          if (!/\S\s*\n\s*\S/.test(said)) return;
+          const pasted = event.clipboardData.getData('text/plain');
+          if (!/\S\s*\n\s*\S/.test(pasted)) return;
           event.preventDefault();
-          line.paste(said);
+          line.paste(pasted);
           setOpen(true);
         }}
         autoComplete="off"

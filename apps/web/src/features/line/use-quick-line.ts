@@ -102,9 +102,9 @@ export function useQuickLine(onSaved: () => void): QuickLineState {
       },
     );
   };
-  const paste = (said: string): void => {
+  const paste = (text: string): void => {
     void loadReader().then(({ readPastedList }) => {
-      const list = readPastedList(said);
+      const list = readPastedList(text);
       if (list.lines.length < 2) setText(list.lines[0] ?? '');
       else setPasted(list);
       setError(undefined);

@@ -26,8 +26,8 @@ export function useSaveWelds({ onSaved, onError }: SaveOutcome): SaveWelds {
   // the same lines sent again are the same piece with the same welds
   const tried = useRef<LinesOfPiece>(undefined);
   const asPiece: SaveWelds['asPiece'] = (lines, unit) => {
-    const said = tried.current?.welds.map(({ line }) => line);
-    const isAgain = JSON.stringify([said, tried.current?.unit]) === JSON.stringify([lines, unit]);
+    const sentLines = tried.current?.welds.map(({ line }) => line);
+    const isAgain = JSON.stringify([sentLines, tried.current?.unit]) === JSON.stringify([lines, unit]);
     const asked =
       isAgain && tried.current
         ? tried.current

@@ -42,12 +42,12 @@ export function DialSection({ machine }: { readonly machine: KeptMachine }) {
   const control = machine.wireControl;
   if (control?.kind !== 'knob' && control?.kind !== 'letters') return null;
   const tap = taps.length === 0 ? undefined : (picked ?? dials.referencePosition ?? taps[0]);
-  const found = dialAtPosition(dials, tap);
+  const dial = dialAtPosition(dials, tap);
   const range =
     control.kind === 'knob'
       ? ([control.min, control.max] as const)
       : ([0, control.names.length - 1] as const);
-  const suggested = nextKnob(found?.from === 'guessed' ? undefined : found?.dial, range);
+  const suggested = nextKnob(dial?.from === 'guessed' ? undefined : dial?.dial, range);
   return (
     <section
       id="dial"
@@ -67,27 +67,27 @@ export function DialSection({ machine }: { readonly machine: KeptMachine }) {
           />
         )}
       </div>
-      {found && found.dial.points.length > 1 && <LookUp machine={machine} position={tap} />}
+      {dial && dial.dial.points.length > 1 && <LookUp machine={machine} position={tap} />}
       <div className="grid grid-cols-1 gap-4 md:grid-cols-2">
         <ReadingForm
           key={`${tap ?? ''} ${machine.dialReadings.length}`}
           control={control}
           position={tap}
           suggested={control.kind === 'letters' ? Math.round(suggested) : suggested}
-          dial={found?.dial}
+          dial={dial?.dial}
           saving={add.isPending}
           onKeep={(reading, onError) =>
             add.mutate(reading, { onError, onSuccess: (_machine, undo) => toast('Reading kept', undo) })
           }
         />
         <div className="grid grid-cols-1 content-start gap-3">
-          {found ? (
+          {dial ? (
             <>
-              {control.kind === 'knob' && found.dial.points.length > 1 && <DialChart dial={found.dial} />}
+              {control.kind === 'knob' && dial.dial.points.length > 1 && <DialChart dial={dial.dial} />}
               <DialNotes
-                dial={found.dial}
+                dial={dial.dial}
                 dials={dials}
-                from={found.from}
+                from={dial.from}
                 position={tap}
                 nameOf={(knob) => knobName(machine, knob)}
               />

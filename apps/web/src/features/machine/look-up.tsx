@@ -47,8 +47,8 @@ function Answer({
 
 /** A wire speed in the middle of what was read, to begin with. */
 function middleOf(machine: KeptMachine, position: string | undefined): number | undefined {
-  const found = dialAtPosition(dialsOf(machine), position);
-  const speeds = found?.dial.points.map((point) => point.speedMPerMin) ?? [];
+  const dial = dialAtPosition(dialsOf(machine), position);
+  const speeds = dial?.dial.points.map((point) => point.speedMPerMin) ?? [];
   return speeds.length === 0 ? undefined : (Math.min(...speeds) + Math.max(...speeds)) / 2;
 }
 

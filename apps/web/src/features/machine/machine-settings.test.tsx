@@ -140,8 +140,8 @@ describe('what was not told of a machine', () => {
     expect(rows.join()).not.toContain('The currents it gives');
     expect(part.getByRole('link', { name: 'Tell it' })).toHaveAttribute('href', '/machines/tapped?part=what');
     unmount();
-    const told: KeptMachine = { ...TAPPED, rolls: [], wireFeedSpeedRangeMPerMin: [1, 14] };
-    show(<WorthTelling machine={told} />);
+    const machine: KeptMachine = { ...TAPPED, rolls: [], wireFeedSpeedRangeMPerMin: [1, 14] };
+    show(<WorthTelling machine={machine} />);
     expect(screen.queryByText('Not told yet')).not.toBeInTheDocument();
   });
 });

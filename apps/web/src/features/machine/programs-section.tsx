@@ -90,7 +90,7 @@ function PastePrograms({ programs, saving, onKeep }: Omit<PartProps, 'machine'>)
           ...readings.flatMap((one) => ('program' in one ? [one.program] : [])),
         ]),
       send: (next, onError) => onKeep(next, (error) => (error ? onError(error) : setText(''))),
-      place: (found) => setWrongs(found.map(({ message }) => message)),
+      place: (problems) => setWrongs(problems.map(({ message }) => message)),
     });
   };
   return (

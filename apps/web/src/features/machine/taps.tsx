@@ -113,13 +113,15 @@ function TapFor({
   return (
     <VoltsWanted>
       {(wanted) => (
-        <TapAnswer found={positionFor(control.positions, machine.kind ?? 'transformer', wanted, currentA)} />
+        <TapAnswer
+          position={positionFor(control.positions, machine.kind ?? 'transformer', wanted, currentA)}
+        />
       )}
     </VoltsWanted>
   );
 }
 
-function TapAnswer({ found }: { readonly found: ReturnType<typeof positionFor> }) {
+function TapAnswer({ position: found }: { readonly position: ReturnType<typeof positionFor> }) {
   if (!found) return 'No tap is known at the arc yet: read one.';
   return (
     <>

@@ -1,12 +1,13 @@
 import type { StatedWork } from '@hot-bead/core/plan';
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
+import { FormFieldsGrid } from '../../form/form-fields-grid.tsx';
+import { useForm } from '../../form/use-form.ts';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { ChipEditor } from '../../ui/chip-editor.tsx';
-import { Field } from '../../ui/form/field.tsx';
 import { Segmented } from '../../ui/segmented.tsx';
 import type { ChipGroupProps } from './option-chip.tsx';
-import { readWeld, WELD_FIELDS, weldChipText, type WeldProblems, weldTexts } from './weld-fields.ts';
+import { WELD_FIELDS, weldChipText, weldOf } from './weld-fields.ts';
 import { CheckField } from '../../ui/form/check-field.tsx';
 
 const SIDES = [
@@ -38,29 +39,20 @@ interface FormProps {
 
 /** Size, sides, length, stitches, gap and what stands behind: all of it may be left open. */
 function WeldForm({ work, onSave }: FormProps) {
-  const { units } = usePreferences();
-  const unit = units.distance === 'in' ? 'in' : 'mm';
   const [draft, setDraft] = useState(work);
-  const [texts, setTexts] = useState(() => weldTexts(work, unit));
-  const [problems, setProblems] = useState<WeldProblems>({});
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    const read = readWeld(draft, texts, unit);
-    if (read.status === 'wrong') setProblems(read.problems);
-    else onSave(read.work);
-  };
+  const { bound, entered, submit } = useForm(WELD_FIELDS, { kept: work });
   return (
-    <form onSubmit={submit} className="grid grid-cols-2 gap-x-3 gap-y-2" noValidate>
-      {WELD_FIELDS.map(({ slot, label }) => (
-        <Field
-          key={slot}
-          label={label}
-          value={texts[slot]}
-          placeholder={slot === 'legMm' ? 'our size' : ''}
-          error={problems[slot]}
-          onChange={(event) => setTexts({ ...texts, [slot]: event.target.value })}
-        />
-      ))}
+    <form
+      className="grid grid-cols-2 gap-x-3 gap-y-2"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        submit(() => weldOf(draft, entered()), onSave);
+      }}
+    >
+      <div className="col-span-2">
+        <FormFieldsGrid {...bound} columns="grid-cols-2" />
+      </div>
       <div className="col-span-2">
         <Segmented
           label="Sides"

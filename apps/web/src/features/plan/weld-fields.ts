@@ -1,120 +1,53 @@
-import { lengthText } from '../../units/index.ts';
-import { amount, amountText, figureText, type Units } from '@hot-bead/core/base';
-import { measuredLength, inchesFromMm } from '@hot-bead/core/base';
+import { keptWorkSchema } from '@hot-bead/contract/plan';
+import { ContractError, validated } from '@hot-bead/contract/base';
+import { amount, amountText, type Units } from '@hot-bead/core/base';
 import type { StatedWork } from '@hot-bead/core/plan';
-import {
-  GAP_RANGE_MM,
-  LEG_RANGE_MM,
-  NUMBER_OFF_RANGE,
-  PASSES_RANGE,
-  SEAM_RANGE_MM,
-  STITCH_RANGE_MM,
-} from '@hot-bead/core/trade';
+import type { FormField } from '../../form/form-fields.ts';
+import { LEG, LENGTH_AS_GIVEN, THROAT } from '../../form/typings.ts';
+import { lengthText } from '../../units/index.ts';
 
-/** The figures of a weld that are typed. */
-export type WeldSlot =
-  'legMm' | 'throatMm' | 'seamMm' | 'numberOff' | 'stitchMm' | 'pitchMm' | 'passes' | 'gapMm';
-
-interface WeldField {
-  readonly slot: WeldSlot;
-  readonly label: string;
-  readonly range: readonly [min: number, max: number];
-  /** A count and not a length. */
-  readonly whole: boolean;
-}
-
-const field = (
-  slot: WeldSlot,
-  label: string,
-  range: readonly [number, number],
-  whole = false,
-): WeldField => ({ slot, label, range, whole });
-
-/** Figures of a weld in the order a drawing gives them. */
-export const WELD_FIELDS: readonly WeldField[] = [
-  field('legMm', 'Leg', LEG_RANGE_MM),
-  field('throatMm', 'or throat', LEG_RANGE_MM),
-  field('seamMm', 'Length of a seam', SEAM_RANGE_MM),
-  field('numberOff', 'Number off', NUMBER_OFF_RANGE, true),
-  field('stitchMm', 'Stitch', STITCH_RANGE_MM),
-  field('pitchMm', 'Pitch', STITCH_RANGE_MM),
-  field('gapMm', 'Root gap', GAP_RANGE_MM),
-  field('passes', 'Runs asked for', PASSES_RANGE, true),
+/** Figures of a weld in the order a drawing gives them; all of them may be left open. */
+export const WELD_FIELDS: readonly FormField[] = [
+  { name: 'legMm', label: 'Leg', typing: LEG, placeholder: 'our size' },
+  { name: 'throatMm', label: 'or throat', typing: THROAT },
+  { name: 'seamMm', label: 'Length of a seam', typing: LENGTH_AS_GIVEN },
+  { name: 'numberOff', label: 'Number off' },
+  { name: 'stitchMm', label: 'Stitch', typing: LENGTH_AS_GIVEN },
+  { name: 'pitchMm', label: 'Pitch', typing: LENGTH_AS_GIVEN },
+  { name: 'gapMm', label: 'Root gap', typing: LENGTH_AS_GIVEN },
+  { name: 'passes', label: 'Runs asked for' },
 ];
-
-/** A length as its field shows it: exact, to be read back as it stands. */
-function lengthField(mm: number, unit: 'mm' | 'in'): string {
-  return unit === 'in' ? `${figureText(inchesFromMm(mm), 3)} in` : `${figureText(mm, 3)} mm`;
-}
-
-/** What has been typed, by slot; empty: not said. */
-export type WeldTexts = Readonly<Record<WeldSlot, string>>;
-
-/** The figures of a work as they are typed: lengths in the user's unit, metres where they read better. */
-export function weldTexts(work: StatedWork, unit: 'mm' | 'in'): WeldTexts {
-  const text = ({ slot, whole }: WeldField): string => {
-    const value = work[slot];
-    if (value === undefined) return '';
-    if (whole) return String(value);
-    return lengthField(value, unit);
-  };
-  return Object.fromEntries(WELD_FIELDS.map((one) => [one.slot, text(one)])) as WeldTexts;
-}
-
-export type WeldProblems = Readonly<Partial<Record<WeldSlot, string>>>;
-
-type Read = { readonly value: number | undefined } | { readonly problem: string };
-
-function readOne({ label, range: [min, max], whole }: WeldField, text: string, unit: 'mm' | 'in'): Read {
-  if (text.trim() === '') return { value: undefined };
-  const name = label.replace(/^or /, '');
-  const ends = whole
-    ? `${min} to ${max}`
-    : unit === 'in'
-      ? `${figureText(inchesFromMm(min), 3)} to ${figureText(inchesFromMm(max), 2)} in`
-      : `${min} to ${max} mm`;
-  const limits = `${name[0]?.toUpperCase()}${name.slice(1)}: ${ends}, please.`;
-  if (whole) {
-    const count = Number(text);
-    return Number.isInteger(count) && count >= min && count <= max ? { value: count } : { problem: limits };
-  }
-  const read = text.trim() === '0' ? ({ status: 'read', lengthMm: 0 } as const) : measuredLength(text, unit);
-  if (read.status === 'unreadable') return { problem: read.message };
-  return read.lengthMm < min || read.lengthMm > max ? { problem: limits } : { value: read.lengthMm };
-}
+const NAMES: ReadonlySet<string> = new Set(WELD_FIELDS.map(({ name }) => name));
 
 /** What does not go together: a leg and a throat, a stitch without a pitch or one that is longer. */
-function conflicts(values: Readonly<Partial<Record<WeldSlot, number>>>): WeldProblems {
-  const { legMm, throatMm, stitchMm, pitchMm } = values;
+function conflictOf({
+  legMm,
+  throatMm,
+  stitchMm,
+  pitchMm,
+}: StatedWork): readonly [field: string, message: string] | undefined {
   if (legMm !== undefined && throatMm !== undefined)
-    return { throatMm: 'Give the leg or the throat, not both.' };
+    return ['throatMm', 'Give the leg or the throat, not both.'];
   if (stitchMm !== undefined && pitchMm === undefined)
-    return { pitchMm: 'A stitch needs its pitch: from one start to the next.' };
+    return ['pitchMm', 'A stitch needs its pitch: from one start to the next.'];
   if (stitchMm === undefined && pitchMm !== undefined)
-    return { stitchMm: 'A pitch needs the length of its stitch.' };
+    return ['stitchMm', 'A pitch needs the length of its stitch.'];
   if (stitchMm !== undefined && pitchMm !== undefined && stitchMm >= pitchMm)
-    return { pitchMm: 'The pitch is longer than the stitch: from one start to the next.' };
-  return {};
+    return ['pitchMm', 'The pitch is longer than the stitch: from one start to the next.'];
+  return undefined;
 }
 
-export type WeldReading =
-  | { readonly status: 'read'; readonly work: StatedWork }
-  | { readonly status: 'wrong'; readonly problems: WeldProblems };
-
-/** The work with the figures as they were typed, or what is wrong with them, field by field. */
-export function readWeld(work: StatedWork, texts: WeldTexts, unit: 'mm' | 'in'): WeldReading {
-  const values: Partial<Record<WeldSlot, number>> = {};
-  const problems: Partial<Record<WeldSlot, string>> = {};
-  for (const one of WELD_FIELDS) {
-    const read = readOne(one, texts[one.slot], unit);
-    if ('problem' in read) problems[one.slot] = read.problem;
-    else if (read.value !== undefined) values[one.slot] = read.value;
-  }
-  const wrong = { ...conflicts(values), ...problems };
-  if (Object.keys(wrong).length > 0) return { status: 'wrong', problems: wrong };
-  const slots: readonly string[] = WELD_FIELDS.map(({ slot }) => slot);
-  const rest = Object.fromEntries(Object.entries(work).filter(([slot]) => !slots.includes(slot)));
-  return { status: 'read', work: { ...rest, ...values } };
+/**
+ * The work with the figures of its weld as they were entered; one that was emptied is no longer said.
+ *
+ * @throws {ContractError} with what is wrong, at its field
+ */
+export function weldOf(work: StatedWork, entered: object): StatedWork {
+  const rest = Object.entries(work).filter(([name]) => !NAMES.has(name));
+  const checked = validated(keptWorkSchema, { ...Object.fromEntries(rest), ...entered });
+  const conflict = conflictOf(checked);
+  if (conflict) throw new ContractError([{ field: conflict[0], code: 'conflict', message: conflict[1] }]);
+  return checked;
 }
 
 /** The weld in a chip's words; undefined where nothing is said of it. */

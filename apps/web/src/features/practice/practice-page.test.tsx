@@ -65,10 +65,10 @@ describe('the practice feeder', () => {
     await user.click(screen.getByRole('button', { name: 'Read the meter' }));
     const open = FEEDER.openV[0] ?? 0;
     const tap = () => screen.getByRole('row', { name: /^1 / });
-    const said = Number(
+    const openV = Number(
       /([\d.]+) V open/.exec(within(tap()).getAllByRole('cell')[0]?.textContent ?? '')?.[1],
     );
-    expect(Math.abs(said - open)).toBeLessThan(0.5);
+    expect(Math.abs(openV - open)).toBeLessThan(0.5);
     await user.selectOptions(screen.getByLabelText('Trigger held, with'), 'an arc of 100 A');
     await user.click(screen.getByRole('button', { name: 'Read the meter' }));
     expect(tap()).toHaveTextContent(/V open, [\d.]+ V at 100 A/);

@@ -18,12 +18,12 @@ export function practiceVerdict(dial: Dial, feeder: PracticeFeeder): PracticeVer
   const [low, high] = dialEnds(dial);
   const looked = Array.from({ length: PLACES }, (_, i) => {
     const knob = low + ((high - low) * (i + 0.5)) / PLACES;
-    const found = dialSpeed(dial, knob);
+    const speed = dialSpeed(dial, knob);
     const truth = practiceSpeed(feeder, knob);
     return {
       knob,
-      off: (found?.start ?? 0) - truth,
-      inBand: found !== undefined && truth >= found.low && truth <= found.high,
+      off: (speed?.start ?? 0) - truth,
+      inBand: speed !== undefined && truth >= speed.low && truth <= speed.high,
     };
   });
   const worst = looked.reduce((a, b) => (Math.abs(b.off) > Math.abs(a.off) ? b : a));

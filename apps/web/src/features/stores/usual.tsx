@@ -8,13 +8,13 @@ const KEY = 'stores reckoned at';
 const USUAL: Usual = { wireFeedSpeedMPerMin: 7, gasFlowLPerMin: 12 };
 const LIMITS = { wireFeedSpeedMPerMin: [2, 20], gasFlowLPerMin: [5, 30] } as const;
 
-function kept(): Usual {
+function storedUsual(): Usual {
   try {
     const value = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Usual>;
     const of = (name: keyof Usual): number => {
       const [least, most] = LIMITS[name];
-      const found = Number(value[name]);
-      return found >= least && found <= most ? found : USUAL[name];
+      const number = Number(value[name]);
+      return number >= least && number <= most ? number : USUAL[name];
     };
     return { wireFeedSpeedMPerMin: of('wireFeedSpeedMPerMin'), gasFlowLPerMin: of('gasFlowLPerMin') };
   } catch {
@@ -24,7 +24,7 @@ function kept(): Usual {
 
 /** What minutes are reckoned at, remembered on this device. */
 export function useUsual(): readonly [usual: Usual, set: (usual: Usual) => void] {
-  const [usual, setUsual] = useState(kept);
+  const [usual, setUsual] = useState(storedUsual);
   return [
     usual,
     (next) => {

@@ -23,8 +23,8 @@ export function useProblems(fieldOf: (path: string) => string = asItIs) {
     sendChecked({
       check,
       send,
-      place: (found) => {
-        setProblems(Object.fromEntries(found.map(({ field, message }) => [fieldOf(field), message])));
+      place: (wrong) => {
+        setProblems(Object.fromEntries(wrong.map(({ field, message }) => [fieldOf(field), message])));
         onPlaced?.();
       },
     });

@@ -24,9 +24,9 @@ interface Props {
 const PRINT = 'print';
 
 /** Told before the page goes to paper and after it, in time to be drawn. */
-function onPrint(told: () => void): () => void {
+function onPrint(notify: () => void): () => void {
   const media = window.matchMedia(PRINT);
-  const now = (): void => flushSync(told);
+  const now = (): void => flushSync(notify);
   media.addEventListener('change', now);
   return () => media.removeEventListener('change', now);
 }

@@ -75,8 +75,8 @@ describe('lessons', () => {
   });
 
   it('the five families are the classes they stand for', () => {
-    const found = Object.fromEntries(Object.entries(FAMILY_ARC).map(([name, one]) => [name, classOf(one)]));
-    expect(found).toEqual({
+    const classes = Object.fromEntries(Object.entries(FAMILY_ARC).map(([name, one]) => [name, classOf(one)]));
+    expect(classes).toEqual({
       stubbing: 'stubbing',
       popping: 'popping',
       sizzle: 'steady',

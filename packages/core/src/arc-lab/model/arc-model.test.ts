@@ -37,9 +37,9 @@ const run = new Map<string, ArcFeatures>();
 
 function features(one: ArcSetting, more: Partial<Recording> = {}): ArcFeatures {
   const key = JSON.stringify([one, more]);
-  const found = run.get(key) ?? recordArc(one, { seed: 5, seconds: 3, ...more }).features;
-  run.set(key, found);
-  return found;
+  const record = run.get(key) ?? recordArc(one, { seed: 5, seconds: 3, ...more }).features;
+  run.set(key, record);
+  return record;
 }
 
 const SPRAY = { gas: 'ar-co2-10', tipToWorkMm: 16 } as const;
@@ -60,12 +60,12 @@ describe('the arc model against its scan', () => {
   ] as const)(
     '%s V: %s A, %s shorts a second, shorted %s of the time, %s',
     (volts, amps, rate, share, name) => {
-      const found = features(setting(volts));
-      expect(found.meanA).toBeGreaterThan(0.985 * amps);
-      expect(found.meanA).toBeLessThan(1.015 * amps);
-      expect(Math.abs(found.shortsPerS - rate)).toBeLessThan(Math.max(3, 0.06 * rate));
-      expect(Math.abs(found.shortedShare - share)).toBeLessThan(0.02);
-      expect(arcClass(found, setting(volts))).toBe(name);
+      const measured = features(setting(volts));
+      expect(measured.meanA).toBeGreaterThan(0.985 * amps);
+      expect(measured.meanA).toBeLessThan(1.015 * amps);
+      expect(Math.abs(measured.shortsPerS - rate)).toBeLessThan(Math.max(3, 0.06 * rate));
+      expect(Math.abs(measured.shortedShare - share)).toBeLessThan(0.02);
+      expect(arcClass(measured, setting(volts))).toBe(name);
     },
   );
 
@@ -305,12 +305,12 @@ describe('spray and pulse', () => {
     [12, 240, 330],
   ] as const)('spray at %s m/min: free drops, no shorts, power is volts times amps', (feed, least, most) => {
     const one = setting(28, { ...SPRAY, wireFeedSpeedMPerMin: feed });
-    const found = features(one);
-    expect(found.shortsPerS).toBe(0);
-    expect(found.freeDropsPerS).toBeGreaterThan(least);
-    expect(found.freeDropsPerS).toBeLessThan(most);
-    expect(found.powerRatio).toBeCloseTo(1, 2);
-    expect(arcClass(found, one)).toBe('spray');
+    const measured = features(one);
+    expect(measured.shortsPerS).toBe(0);
+    expect(measured.freeDropsPerS).toBeGreaterThan(least);
+    expect(measured.freeDropsPerS).toBeLessThan(most);
+    expect(measured.powerRatio).toBeCloseTo(1, 2);
+    expect(arcClass(measured, one)).toBe('spray');
   });
 
   it('free drops in CO₂ are never taken for spray', () => {
@@ -325,11 +325,11 @@ describe('spray and pulse', () => {
     [9, 215],
   ])('pulse at %s m/min: about %s a second, a drop each', (feed, hz) => {
     const one = setting(0, { ...SPRAY, wireFeedSpeedMPerMin: feed, source: { kind: 'pulse', gapMm: 4 } });
-    const found = features(one);
-    expect(Math.abs(found.pulsesPerS / hz - 1)).toBeLessThan(0.05);
-    expect(Math.abs(found.freeDropsPerS / found.pulsesPerS - 1)).toBeLessThan(0.01);
-    expect(found.powerRatio).toBeGreaterThan(1.1);
-    expect(arcClass(found, one)).toBe('pulse');
+    const measured = features(one);
+    expect(Math.abs(measured.pulsesPerS / hz - 1)).toBeLessThan(0.05);
+    expect(Math.abs(measured.freeDropsPerS / measured.pulsesPerS - 1)).toBeLessThan(0.01);
+    expect(measured.powerRatio).toBeGreaterThan(1.1);
+    expect(arcClass(measured, one)).toBe('pulse');
   });
 });
 
@@ -341,9 +341,9 @@ describe('a pulse that cannot keep up', () => {
       wireFeedSpeedMPerMin: 20,
       source: { kind: 'pulse', gapMm: 4 },
     });
-    const found = features(one);
-    expect(found.pulsesPerS).toBeLessThanOrEqual(401);
-    expect(arcClass(found, one)).not.toBe('pulse');
+    const measured = features(one);
+    expect(measured.pulsesPerS).toBeLessThanOrEqual(401);
+    expect(arcClass(measured, one)).not.toBe('pulse');
   });
 });
 
@@ -417,9 +417,9 @@ describe('what the arc model is given', () => {
     ['ER70S-6', 0.9, 'tri-mix', /argon with 8 to 25 %/],
     ['ER70S-6', 0.9, 'ar-co2-25', undefined],
   ] as const)('%s of %s mm in %s', (wireClass, mm, gas, why) => {
-    const said = notModelled(wireClass, mm, gas);
-    if (why) expect(said).toMatch(why);
-    else expect(said).toBeUndefined();
+    const reason = notModelled(wireClass, mm, gas);
+    if (why) expect(reason).toMatch(why);
+    else expect(reason).toBeUndefined();
   });
 
   it.each([

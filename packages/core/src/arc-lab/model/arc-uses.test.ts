@@ -31,11 +31,11 @@ describe('shorts found in a trace', () => {
       volts: samples.volts[4 * i]!,
       amps: samples.amps[4 * i]!,
     }));
-    const found = traceFeatures(trace);
-    expect(Math.abs(found.shortsPerS / features.shortsPerS - 1)).toBeLessThan(0.04);
-    expect(Math.abs(found.shortedShare - features.shortedShare)).toBeLessThan(0.02);
-    expect(Math.abs(found.meanShortS / features.meanShortS - 1)).toBeLessThan(0.12);
-    expect(found.dipClass).toBe(dipClass);
+    const measured = traceFeatures(trace);
+    expect(Math.abs(measured.shortsPerS / features.shortsPerS - 1)).toBeLessThan(0.04);
+    expect(Math.abs(measured.shortedShare - features.shortedShare)).toBeLessThan(0.02);
+    expect(Math.abs(measured.meanShortS / features.meanShortS - 1)).toBeLessThan(0.12);
+    expect(measured.dipClass).toBe(dipClass);
   });
 
   it('leads the other way round make no difference', () => {

@@ -28,21 +28,21 @@ interface FoundShort {
 
 /** Shorts of a trace: those that were whole within it; leads the other way round count alike. */
 function shortsOf(samples: readonly TraceSample[]): readonly FoundShort[] {
-  const found: FoundShort[] = [];
+  const shorts: FoundShort[] = [];
   let since: number | undefined;
   let begun = false;
   const sign = samples.reduce((sum, one) => sum + one.volts, 0) < 0 ? -1 : 1;
   for (const { seconds, volts: read } of samples) {
     const volts = sign * read;
     if (volts > OVER_ABOVE_V) {
-      if (since !== undefined) found.push({ atS: seconds, forS: seconds - since });
+      if (since !== undefined) shorts.push({ atS: seconds, forS: seconds - since });
       since = undefined;
       begun = true;
     } else if (volts < SHORT_UNDER_V && begun) {
       since ??= seconds;
     }
   }
-  return found;
+  return shorts;
 }
 
 function classOf(one: Omit<TraceFeatures, 'dipClass'>): TraceFeatures['dipClass'] {
@@ -67,7 +67,7 @@ export function traceFeatures(samples: readonly TraceSample[]): TraceFeatures {
   const count = shorts.length;
   const share = (of: number): number => (count === 0 ? 0 : of / count);
   const shortedS = shorts.reduce((sum, { forS }) => sum + forS, 0);
-  const found = {
+  const features = {
     shortsPerS: span > 0 ? count / span : 0,
     periodCv: periodCv(shorts.map(({ atS }) => atS)),
     meanShortS: share(shortedS),
@@ -75,5 +75,5 @@ export function traceFeatures(samples: readonly TraceSample[]): TraceFeatures {
     shortedShare: span > 0 ? shortedS / span : 0,
     breaksAtS: shorts.map(({ atS }) => atS - first),
   };
-  return { ...found, dipClass: classOf(found) };
+  return { ...features, dipClass: classOf(features) };
 }

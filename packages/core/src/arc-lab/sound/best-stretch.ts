@@ -28,16 +28,16 @@ export function bestStretch(samples: ArrayLike<number>, rate: number): Stretch {
   if (seconds < STRETCH_S + STEP_S) return { fromS: 0, toS: seconds };
   const power = framePower(samples, rate);
   const frames = STRETCH_S / FRAME_S;
-  const found: { readonly fromS: number; readonly loudDb: number; readonly troubleDb: number }[] = [];
+  const stretches: { readonly fromS: number; readonly loudDb: number; readonly troubleDb: number }[] = [];
   for (let fromS = 0; fromS + STRETCH_S <= seconds + 1e-9; fromS += STEP_S) {
     const from = Math.round(fromS / FRAME_S);
     const { levelDb, masked } = envelopeOf(power.subarray(from, from + frames));
     const loudDb = meanOf(levelDb);
     const spreadDb = max(...levelDb) - min(...levelDb);
-    found.push({ fromS, loudDb, troubleDb: spreadDb + MASK_WEIGHS_DB * meanOf(masked) });
+    stretches.push({ fromS, loudDb, troubleDb: spreadDb + MASK_WEIGHS_DB * meanOf(masked) });
   }
-  const loudest = max(...found.map(({ loudDb }) => loudDb));
-  const best = found
+  const loudest = max(...stretches.map(({ loudDb }) => loudDb));
+  const best = stretches
     .filter(({ loudDb }) => loudDb >= loudest - QUIETEST_DB)
     .reduce((least, one) => (one.troubleDb < least.troubleDb ? one : least));
   return { fromS: best.fromS, toS: best.fromS + STRETCH_S };

@@ -32,15 +32,15 @@ function isOnset(power: Float64Array, k: number, median: number): boolean {
 /** Clicks of a recording, in order of time, none under a blow. @source our model */
 export function clicksOf({ power, masked }: Envelope): readonly Click[] {
   const median = percentile(power, 0.5);
-  const found: Click[] = [];
+  const clicks: Click[] = [];
   for (let k = 6; k < power.length - 2; k++) {
     if (masked[k] === 1 || !isOnset(power, k, median)) continue;
-    found.push({ frame: k, size: (power[k] ?? 0) + max(power[k - 1] ?? 0, power[k + 1] ?? 0) });
+    clicks.push({ frame: k, size: (power[k] ?? 0) + max(power[k - 1] ?? 0, power[k + 1] ?? 0) });
   }
-  const sizes = found.map((one) => one.size).toSorted((a, b) => b - a);
+  const sizes = clicks.map((one) => one.size).toSorted((a, b) => b - a);
   const nth = max(1, round(CLICK.referenceASecond * power.length * FRAME_S));
   const reference = sizes[Math.min(nth, sizes.length) - 1] ?? 0;
-  return found.filter(
+  return clicks.filter(
     ({ size }) => size >= CLICK.ofReference * reference && size >= CLICK.overMedianSize * median,
   );
 }

@@ -15,7 +15,7 @@ const ARCS = cases(5, 33);
 const OF_EACH = cases(2, 14);
 /** What promises a share is held to it on the whole set. */
 const inAcceptance = IS_ACCEPTANCE ? it : it.skip;
-const told = (reading: SoundReading) =>
+const verdictsOf = (reading: SoundReading) =>
   reading.status === 'read'
     ? [reading.level, reading.dipClass, Number(reading.confidence.toFixed(6))]
     : [reading.code];
@@ -46,7 +46,7 @@ describe('reading the sound of a fresh set of arcs', () => {
   // Source: our own readings, as they stood when the whole set was accepted (`npm run acceptance`).
   (IS_ACCEPTANCE ? it.skip : it)('reads a few of them as when all were accepted', () => {
     expect(
-      heard.map(({ truth, condition, reading }) => [truth, condition, ...told(reading)].join(' ')),
+      heard.map(({ truth, condition, reading }) => [truth, condition, ...verdictsOf(reading)].join(' ')),
     ).toMatchSnapshot();
   });
 
@@ -106,9 +106,9 @@ describe('reading the sound of a fresh set of arcs', () => {
   it('how loud it was recorded changes nothing; the same recording twice is the same answer', () => {
     for (const { samples, rate, reading } of heard.filter((_, i) => i % 24 === 0)) {
       for (const gain of [1, 0.3, 0.05]) {
-        const again = told(readSound({ samples: samples.map((one) => gain * one), rate }, spectrum));
-        expect(again.slice(0, 2)).toEqual(told(reading).slice(0, 2));
-        if (again[2] !== undefined) expect(again[2]).toBeCloseTo(Number(told(reading)[2]), 3);
+        const again = verdictsOf(readSound({ samples: samples.map((one) => gain * one), rate }, spectrum));
+        expect(again.slice(0, 2)).toEqual(verdictsOf(reading).slice(0, 2));
+        if (again[2] !== undefined) expect(again[2]).toBeCloseTo(Number(verdictsOf(reading)[2]), 3);
       }
     }
   });

@@ -67,8 +67,8 @@ export function systemOf(units: Units): UnitSystem | undefined {
 export function unitsOfKept(kept: Readonly<Record<string, unknown>>): Units {
   const rest = kept['distance'] === US.distance ? US : METRIC;
   const entries = (Object.keys(METRIC) as UnitQuantity[]).map((key) => {
-    const found = (UNIT_OPTIONS[key] as readonly string[]).find((unit) => unit === kept[key]);
-    return [key, found ?? rest[key]] as const;
+    const choice = (UNIT_OPTIONS[key] as readonly string[]).find((unit) => unit === kept[key]);
+    return [key, choice ?? rest[key]] as const;
   });
   return Object.fromEntries(entries) as unknown as Units;
 }

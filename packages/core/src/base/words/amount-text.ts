@@ -128,10 +128,12 @@ export function amountText(amount: Amount, units: Units): string {
   const { value, between = ' to ', isBare } = amount;
   const figures = (typeof value === 'number' ? [value] : value).map((one) => figureIn(amount, one, units));
   const isSize = !RANGES.has(between);
-  const told = figures.filter(({ text }, i) => isSize || figures.findIndex((one) => one.text === text) === i);
-  return told
+  const distinct = figures.filter(
+    ({ text }, i) => isSize || figures.findIndex((one) => one.text === text) === i,
+  );
+  return distinct
     .map(({ text, unit }, i) =>
-      isBare || unit === '' || unit === told[i + 1]?.unit ? text : `${text} ${unit}`,
+      isBare || unit === '' || unit === distinct[i + 1]?.unit ? text : `${text} ${unit}`,
     )
     .join(between);
 }

@@ -26,12 +26,12 @@ export function inWords(text: Words, reader: Reader): string {
   const { texts } = reader;
   if (typeof text === 'string') return texts?.[text] ?? text;
   const pattern = texts?.[text.code] ?? text.code;
-  const told = pattern.replaceAll(/\{(\d+)\}/g, (whole, place: string) => {
+  const filled = pattern.replaceAll(/\{(\d+)\}/g, (whole, place: string) => {
     const value = text.values[Number(place)];
     return value === undefined ? whole : valueText(value, reader);
   });
-  if (text.start === undefined) return told;
-  return text.start === 'capital' ? sentence(told) : midSentence(told);
+  if (text.start === undefined) return filled;
+  return text.start === 'capital' ? sentence(filled) : midSentence(filled);
 }
 
 /** A text in the core's own units: for what is kept as plain text, and compared as such. */

@@ -122,3 +122,38 @@ export function writtenIn(quantity: AmountQuantity, units: Units): WrittenUnit {
 export function isOwnUnit(follows: UnitQuantity, units: Units): boolean {
   return units[follows] === METRIC[follows];
 }
+
+/** Other names that units are written by. */
+const UNIT_NAMES: Readonly<Record<string, string>> = {
+  lbs: 'lb',
+  pounds: 'lb',
+  kgs: 'kg',
+  ipm: 'in/min',
+  cfh: 'ft3/h',
+  'l/min': 'l/min',
+  lpm: 'l/min',
+  c: '°c',
+  f: '°f',
+};
+
+function unitName(text: string): string {
+  const plain = text.toLowerCase().replaceAll(/\s/g, '').replace('³', '3').replace('²', '2');
+  return UNIT_NAMES[plain] ?? plain;
+}
+
+/**
+ * A figure as somebody writes it: bare in the user's unit, or with one of its own behind it ("33 lb" where kilograms are
+ * usual).
+ *
+ * @returns in the core's own unit; undefined where it is no number, or its unit is none of the quantity's
+ * @example
+ * figureAsWritten('weight', '10 lb', METRIC) // 4.5359237
+ */
+export function figureAsWritten(quantity: AmountQuantity, text: string, units: Units): number | undefined {
+  const [, digits = '', written = ''] = /^\s*(-?(?:\d+(?:[.,]\d*)?|[.,]\d+))\s*(\D.*)?$/.exec(text) ?? [];
+  const value = Number(digits.replace(',', '.'));
+  if (digits === '' || !Number.isFinite(value)) return undefined;
+  if (written.trim() === '') return writtenIn(quantity, units).to(value);
+  const { own, other } = WRITTEN[quantity];
+  return [own, other].find((one) => unitName(one.unit) === unitName(written))?.to(value);
+}

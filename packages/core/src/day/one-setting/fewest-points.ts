@@ -37,15 +37,15 @@ export function fewestPoints(masks: readonly number[], all: number): FewestPoint
   const solve = (set: number): readonly number[] => {
     const known = best.get(set);
     if (known) return known;
-    let found: readonly number[] | undefined;
+    let fewest: readonly number[] | undefined;
     for (const { mask, at } of large) {
       if ((mask & lowest(set)) === 0) continue;
       const rest = solve(set & ~mask);
-      if (!found || rest.length + 1 < found.length) found = [at, ...rest];
+      if (!fewest || rest.length + 1 < fewest.length) fewest = [at, ...rest];
     }
-    if (!found) throw new Error('a thing that no point serves');
-    best.set(set, found);
-    return found;
+    if (!fewest) throw new Error('a thing that no point serves');
+    best.set(set, fewest);
+    return fewest;
   };
   return { points: solve(all), isFewest: true };
 }

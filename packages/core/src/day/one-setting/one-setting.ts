@@ -156,9 +156,9 @@ export function oneSetting(
     for (let from = 0; from < all.length; from += MOST_DISTINCT) {
       const some = all.slice(from, from + MOST_DISTINCT);
       if (all.length > MOST_DISTINCT) isFewest = false;
-      const found = groupsOf(some, bands);
-      isFewest = isFewest && found.isFewest;
-      groups.push(...found.groups);
+      const sharing = groupsOf(some, bands);
+      isFewest = isFewest && sharing.isFewest;
+      groups.push(...sharing.groups);
     }
   }
   const sorted = groups.toSorted((a, b) => Math.min(...a.welds) - Math.min(...b.welds));

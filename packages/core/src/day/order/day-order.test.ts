@@ -90,8 +90,8 @@ describe('the best order', () => {
         slack: seed % 3 === 0 ? 0.5 : 1,
       });
       const right = enumerated(problem);
-      const found = solved(problem);
-      if (found.method !== 'exact' || comparePlaces(found.placed, right.placed) !== 0) wrong.push(seed);
+      const solution = solved(problem);
+      if (solution.method !== 'exact' || comparePlaces(solution.placed, right.placed) !== 0) wrong.push(seed);
     }
     expect(wrong).toEqual([]);
   });
@@ -168,8 +168,8 @@ describe('worked cases of the handbook', () => {
       needs.map((need) => ({ need })),
       [rig],
     );
-    const found = solved(problem);
-    expect([namesOf(needs, found.sequences), found.value.changeoverMin]).toEqual([
+    const solution = solved(problem);
+    expect([namesOf(needs, solution.sequences), solution.value.changeoverMin]).toEqual([
       'spoolGun fluxCore aluminium',
       55,
     ]);

@@ -48,7 +48,7 @@ export function* dayOrder(
 ): Generator<DayProgress, DayOrder> {
   const problem = withDenseSetups(asked);
   const because = isExactSize(problem) ? undefined : ('too-many-tasks' as const);
-  let found: DayOrder = {
+  let best: DayOrder = {
     sequences: problem.machines.map(() => []),
     value: { lateness: 0, changeoverMin: 0, endMin: 0 },
     method: 'search',
@@ -56,25 +56,25 @@ export function* dayOrder(
   };
   const search = function* (count: number, why: DayOrder['because']): Generator<DayProgress> {
     for (const { sequences, value, rounds: done } of heuristicOrder(problem, count)) {
-      found = { sequences, value, method: 'search', because: why };
-      yield { best: found, done: done / count };
+      best = { sequences, value, method: 'search', because: why };
+      yield { best, done: done / count };
     }
   };
   if (because !== undefined) {
     yield* search(rounds, because);
-    return found;
+    return best;
   }
   yield* search(WARM_ROUNDS, 'stopped');
-  const solving = exactOrder(problem, found.value);
+  const solving = exactOrder(problem, best.value);
   for (;;) {
     const step = solving.next();
     if (step.done !== true) {
-      yield { best: found, done: step.value };
+      yield { best, done: step.value };
       continue;
     }
     if (step.value.status === 'solved') {
       return {
-        ...found,
+        ...best,
         sequences: step.value.sequences,
         value: valueOf(placedTasks(problem, step.value.sequences)),
         method: 'exact',
@@ -84,7 +84,7 @@ export function* dayOrder(
     break;
   }
   yield* search(rounds, 'too-many-orders');
-  return found;
+  return best;
 }
 
 /** Runs a search to its end. */

@@ -25,7 +25,7 @@ export function askRole(draft: Draft, index: number, roles: readonly Role[]): vo
   const sorted = roles.toSorted((a, b) => order.indexOf(a) - order.indexOf(b));
   const roleWords = [...new Map(sorted.map((role) => ROLE_WORD[role])).entries()];
   const slot: WorkSlot = roles.includes('thickness')
-    ? draft.said.thicknessMm === undefined
+    ? draft.stated.thicknessMm === undefined
       ? 'thicknessMm'
       : 'otherThicknessMm'
     : roles.includes('wire')
@@ -66,13 +66,13 @@ export function askSpread(draft: Draft, index: number): void {
 export function askEither(draft: Draft, line: Line, first: number, second: number, wire: boolean): void {
   const measured = meaningOf(line.scene.tokens[second], 'measure')?.slots[0]?.slot;
   const slot: WorkSlot = measured ?? (wire ? 'wireDiameterMm' : 'thicknessMm');
-  if (measured !== undefined) Reflect.deleteProperty(draft.said, measured);
+  if (measured !== undefined) Reflect.deleteProperty(draft.stated, measured);
   const [a, b] = [draft.tokens[first], draft.tokens[second]] as [Token, Token];
   const span = { ...a, end: b.end, text: draft.text.slice(a.start, b.end) };
   const choices = [a, b].map(({ text }) => {
     const unit = /[a-z"]/i.test(text) ? '' : (/[a-z"]+$/i.exec(b.text)?.[0] ?? '');
-    const said = `${text}${unit}`;
-    return { label: said, line: lineWith(draft, span, wire ? `${said} wire` : said) };
+    const figureText = `${text}${unit}`;
+    return { label: figureText, line: lineWith(draft, span, wire ? `${figureText} wire` : figureText) };
   });
   const message = `${a.text} or ${b.text}?`;
   draft.questions.push({ slot, message, start: a.start, end: b.end, choices });

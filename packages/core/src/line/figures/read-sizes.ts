@@ -18,8 +18,8 @@ function isBeyond({ length }: Placed, unit: LengthUnit): boolean {
 function setPair(draft: Draft, first: number | undefined, second: number | undefined, tied: boolean): void {
   const swap = !tied && first !== undefined && second !== undefined && first > second;
   const [one, two] = swap ? [second, first] : [first, second];
-  if (one !== undefined) draft.said.thicknessMm = one;
-  if (two !== undefined && two !== one) draft.said.otherThicknessMm = two;
+  if (one !== undefined) draft.stated.thicknessMm = one;
+  if (two !== undefined && two !== one) draft.stated.otherThicknessMm = two;
 }
 
 export function readSizes(draft: Draft, line: Line): void {
@@ -82,7 +82,7 @@ export function readSizes(draft: Draft, line: Line): void {
   const one = first && readOne(draft, line, first, slots[0], placed);
   const two = second && readOne(draft, line, second, slots[1], placed);
   if (pushed) {
-    if (one !== undefined) draft.said.otherThicknessMm = one;
+    if (one !== undefined) draft.stated.otherThicknessMm = one;
   } else setPair(draft, one, two, tied);
   askBeside(
     draft,

@@ -37,13 +37,13 @@ function productFor(draft: Draft, scene: Scene, { index, token }: Placed): Produ
   const own = meaningOf(token, 'product')?.product;
   if (own !== undefined) return own;
   const head = headOf(scene, index);
-  const said = head && meaningOf(draft.tokens[head.index], 'product')?.product;
-  if (said !== undefined) return said;
+  const product = head && meaningOf(draft.tokens[head.index], 'product')?.product;
+  if (product !== undefined) return product;
   const before =
     meaningOf(draft.tokens[index - 1], 'product')?.product ??
     meaningOf(draft.tokens[index - 2], 'product')?.product;
   if (before !== undefined && token.pause !== true) return before;
-  return draft.said.otherProduct === undefined ? draft.said.product : undefined;
+  return draft.stated.otherProduct === undefined ? draft.stated.product : undefined;
 }
 
 export function readOne(
@@ -53,7 +53,7 @@ export function readOne(
   slot: WorkSlot,
   all: readonly Placed[],
 ): number | undefined {
-  const metal = draft.said.metal ?? draft.assumed.metal ?? 'carbon-steel';
+  const metal = draft.stated.metal ?? draft.assumed.metal ?? 'carbon-steel';
   const { length } = settledForm(placed, all, line);
   const reading = thicknessOfWritten(length, {
     unit: unitFor(placed, all, line),

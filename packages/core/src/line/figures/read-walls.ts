@@ -27,7 +27,7 @@ export function readOutside(draft: Draft, line: Line, { index, length }: Placed)
   const mm =
     mmOfWritten(length) ??
     (line.unit === 'in' || length.value < 5 ? length.value * MM_PER_INCH : length.value);
-  draft.said.outsideMm ??= [Number(mm.toFixed(4))];
+  draft.stated.outsideMm ??= [Number(mm.toFixed(4))];
   draft.verdicts.set(index, {
     status: 'understood',
     label: words`${amount.distance(Number(mm.toFixed(3)), 'as-given')} outside`,

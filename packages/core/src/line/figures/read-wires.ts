@@ -16,7 +16,7 @@ export function wireWritten(mm: WireDiameterMm, unit: LengthUnit): string {
 }
 
 function readWire(draft: Draft, unit: LengthUnit, placed: Placed, wire: WireDiameterMm): void {
-  draft.said.wireDiameterMm = wire;
+  draft.stated.wireDiameterMm = wire;
   draft.verdicts.set(placed.index, {
     status: 'understood',
     label: words`${amount.wireSize(wire)} wire`,

@@ -17,7 +17,7 @@ const mix = (co2Percent: number): GasId | undefined => gasOfShares({ co2Percent 
 const oxygenMix = (oxygenPercent: number): GasId | undefined => gasOfShares({ oxygenPercent });
 const heliumMix = (heliumPercent: number): GasId | undefined => gasOfShares({ heliumPercent });
 
-function found(gas: GasId | undefined, more: Omit<Found, 'gas'> = {}): Found | undefined {
+function gasWords(gas: GasId | undefined, more: Omit<Found, 'gas'> = {}): Found | undefined {
   return gas === undefined ? undefined : { gas, ...more };
 }
 
@@ -34,23 +34,23 @@ function ratio(
   name: 'co2' | 'he-first' | 'he-second' | undefined,
 ): Found | undefined {
   if (first + second !== 100) return undefined;
-  if (name === 'he-first') return found(heliumMix(first));
-  if (name === 'he-second') return found(heliumMix(second));
+  if (name === 'he-first') return gasWords(heliumMix(first));
+  if (name === 'he-second') return gasWords(heliumMix(second));
   const less = Math.min(first, second);
   const gas = mix(less);
-  if (name === 'co2' || gas === undefined) return found(gas);
+  if (name === 'co2' || gas === undefined) return gasWords(gas);
   const text = `${first}/${second}`;
   if (first < second) {
     const message = `${text}: Ar + ${less} % CO₂, the larger share argon?`;
-    return found(gas, { asks: asking(message, `Ar + ${less} % CO₂`, 'CO₂'), unnamedRatio: true });
+    return gasWords(gas, { asks: asking(message, `Ar + ${less} % CO₂`, 'CO₂'), unnamedRatio: true });
   }
   if (less === 2) {
-    return found(gas, {
+    return gasWords(gas, {
       asks: asking(`${text}: CO₂ or oxygen?`, 'Ar + 2 % CO₂', 'Ar + 2 % O₂'),
       unnamedRatio: true,
     });
   }
-  return found(gas, { unnamedRatio: true });
+  return gasWords(gas, { unnamedRatio: true });
 }
 
 const ARGON = '(?:argon|ar)';
@@ -68,7 +68,7 @@ function rule(source: string, read: Rule[1]): Rule {
 const one =
   (read: (percent: number) => GasId | undefined): Rule[1] =>
   (m) =>
-    found(read(Number(m[1])));
+    gasWords(read(Number(m[1])));
 
 const two =
   (name: Parameters<typeof ratio>[2]): Rule[1] =>
@@ -82,13 +82,13 @@ const SHARED = `(\\d{1,2})\\s*%\\s*${ARGON}[\\s,+/-]*(?:and\\s*)?(\\d{1,2})\\s*%
 const whole =
   (read: (percent: number) => GasId | undefined): Rule[1] =>
   (m) =>
-    Number(m[1]) + Number(m[2]) === 100 ? found(read(Number(m[2]))) : undefined;
+    Number(m[1]) + Number(m[2]) === 100 ? gasWords(read(Number(m[2]))) : undefined;
 
 const RULES: readonly Rule[] = [
   rule(`(?:90\\s*he\\s*\\/\\s*7\\.5\\s*ar\\s*\\/\\s*2\\.5\\s*${CO2}|90\\/7\\.5\\/2\\.5)`, () =>
-    found('tri-mix'),
+    gasWords('tri-mix'),
   ),
-  rule(`${ARGON}\\s*[+/-]\\s*18\\s*[-–]\\s*25\\s*%?(?:\\s*${CO2})?`, () => found('ar-co2-18-25')),
+  rule(`${ARGON}\\s*[+/-]\\s*18\\s*[-–]\\s*25\\s*%?(?:\\s*${CO2})?`, () => gasWords('ar-co2-18-25')),
   rule(`${ARGON}\\s*[-/+]\\s*${HELIUM}\\s*${RATIO}`, two('he-second')),
   rule(`${HELIUM}\\s*[-/+]\\s*${ARGON}\\s*${RATIO}`, two('he-first')),
   rule(`${RATIO}\\s*${ARGON}[\\s/-]*${HELIUM}`, two('he-second')),
@@ -111,12 +111,12 @@ const RULES: readonly Rule[] = [
   rule(`${ARGON}\\s*-?\\s*(\\d{1,2})\\s*-?${CO2}`, one(mix)),
   rule(`${ARGON}\\s*[-+/ ]\\s*${CO2}\\s*${PERCENT}`, one(mix)),
   rule(`${ARGON}\\s*[-/+ ]\\s*${CO2}(?:\\s*mix)?`, () =>
-    found('ar-co2-18-25', {
+    gasWords('ar-co2-18-25', {
       asks: asking('Argon–CO₂: how much CO₂?', 'Ar + 25 % CO₂', 'Ar + 18 % CO₂', 'Ar + 10 % CO₂'),
     }),
   ),
   rule(`(?:${ARGON}\\s*[-/+ ]\\s*${HELIUM}|${HELIUM}\\s*[-/+ ]\\s*${ARGON})(?:\\s*mix)?`, () =>
-    found('ar-he-25', { asks: asking('Argon–helium: how much helium?', ...HELIUM_ANSWERS) }),
+    gasWords('ar-he-25', { asks: asking('Argon–helium: how much helium?', ...HELIUM_ANSWERS) }),
   ),
   rule('c-?(2[05]|1[0258]|8)', one(mix)),
   // A bare figure before CO₂ is a share only from 5 up: `1.2 co2` is a wire and a gas.

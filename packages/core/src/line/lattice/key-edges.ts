@@ -61,7 +61,7 @@ export function thickEdges(line: LineText, at: number): Edge[] {
 }
 
 export function keyEdges(line: LineText, at: number): Edge[] {
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   for (const { pattern: words, fixed, part } of KEYS) {
     const match = foundAt(words, line, at);
     const length = match && lengthOf(match[1] ?? '', match[2]);
@@ -76,20 +76,20 @@ export function keyEdges(line: LineText, at: number): Edge[] {
       fixed,
       ...(part === undefined ? {} : { part }),
     };
-    found.push({ end: at + match[0].length, meanings: [meaning], terms: ['figureByKey'] });
+    edges.push({ end: at + match[0].length, meanings: [meaning], terms: ['figureByKey'] });
   }
   const glued = foundAt(GLUED_THICKNESS, line, at);
   if (glued) {
     const length = mmLength(Number((glued[1] ?? '').replace(',', '.')));
-    found.push({
+    edges.push({
       end: at + glued[0].length,
       meanings: [{ kind: 'length', length, wireCode: false, fixed: 'thickness' }],
       terms: ['figureGluedT'],
     });
   }
   const label = foundAt(LABEL, line, at);
-  if (label) found.push({ end: at + label[0].length, meanings: [{ kind: 'filler-word' }], terms: ['label'] });
-  return found;
+  if (label) edges.push({ end: at + label[0].length, meanings: [{ kind: 'filler-word' }], terms: ['label'] });
+  return edges;
 }
 
 /** ISO 4063 numbers of the processes that are planned, and of some that are not. */

@@ -73,7 +73,7 @@ function size(form: 'mm' | 'inch' | 'bare' | 'gauge', value: number, fraction = 
 
 /** Figures in words: `quarter inch`, `three eighths`, `three millimetre`, `point eight`. */
 export function wordedEdges(line: LineText, at: number): Edge[] {
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   const worded = foundAt(WORDED, line, at);
   if (worded) {
     const value = WORD_NUMBERS[(worded[1] ?? '').toLowerCase().replace(/[\s-]+/g, ' ')] ?? 0;
@@ -81,7 +81,7 @@ export function wordedEdges(line: LineText, at: number): Edge[] {
     const unsaid =
       plain && !/^\s+(?:plate|sheet|steel|wall|to|on|thick)/i.test(line.text.slice(at + worded[0].length));
     if (!unsaid)
-      found.push({
+      edges.push({
         end: at + worded[0].length,
         meanings: [size('inch', value, true)],
         terms: ['figureWithUnit'],
@@ -91,7 +91,7 @@ export function wordedEdges(line: LineText, at: number): Edge[] {
   if (unit) {
     const value = SMALL_WORDS[(unit[1] ?? '').toLowerCase()] ?? 0;
     const form = /^in/i.test(unit[2] ?? '') ? 'inch' : /^g/i.test(unit[2] ?? '') ? 'gauge' : 'mm';
-    found.push({ end: at + unit[0].length, meanings: [size(form, value)], terms: ['figureWithUnit'] });
+    edges.push({ end: at + unit[0].length, meanings: [size(form, value)], terms: ['figureWithUnit'] });
   }
   const point = foundAt(POINT_WORDED, line, at);
   if (point) {
@@ -99,18 +99,18 @@ export function wordedEdges(line: LineText, at: number): Edge[] {
       ? 0
       : (SMALL_WORDS[(point[1] ?? '').toLowerCase()] ?? 0);
     const value = whole + DIGITS.indexOf((point[2] ?? '').toLowerCase()) / 10;
-    found.push({
+    edges.push({
       end: at + point[0].length,
       meanings: [size(point[3] === undefined ? 'bare' : 'mm', value)],
       terms: ['figureWithUnit'],
     });
   }
-  return found;
+  return edges;
 }
 
 /** Plain figures with or without a unit: what they are is settled by what stands around them. */
 export function lengthEdges(line: LineText, at: number): Edge[] {
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   const code = foundAt(WIRE_CODE, line, at);
   if (code) {
     const length = {
@@ -119,7 +119,7 @@ export function lengthEdges(line: LineText, at: number): Edge[] {
       fraction: false,
       inchDecimal: true,
     } as const;
-    found.push({
+    edges.push({
       end: at + code[0].length,
       meanings: [{ kind: 'length', length, wireCode: true }],
       terms: ['figureBare'],
@@ -127,7 +127,7 @@ export function lengthEdges(line: LineText, at: number): Edge[] {
   }
   const gauge = foundAt(GAUGE_SIGN, line, at);
   if (gauge)
-    found.push({
+    edges.push({
       end: at + gauge[0].length,
       meanings: [size('gauge', Number(gauge[1]))],
       terms: ['figureWithUnit'],
@@ -136,16 +136,16 @@ export function lengthEdges(line: LineText, at: number): Edge[] {
   if (eighths) {
     const parts = /eighth/i.test(eighths[2] ?? '') ? 8 : /sixteenth/i.test(eighths[2] ?? '') ? 16 : 4;
     const meaning = size('inch', Number(eighths[1]) / parts, true);
-    found.push({ end: at + eighths[0].length, meanings: [meaning], terms: ['figureWithUnit'] });
+    edges.push({ end: at + eighths[0].length, meanings: [meaning], terms: ['figureWithUnit'] });
   }
-  found.push(...spreadEdges(line, at), ...plainEdges(line, at));
-  return found;
+  edges.push(...spreadEdges(line, at), ...plainEdges(line, at));
+  return edges;
 }
 
 function plainEdges(line: LineText, at: number): Edge[] {
-  const found = foundAt(SIZE, line, at);
-  if (!found) return [];
-  const [, minus = '', digits = '', gap, unit] = found;
+  const size = foundAt(SIZE, line, at);
+  if (!size) return [];
+  const [, minus = '', digits = '', gap, unit] = size;
   if (minus !== '' && numberOf(digits)?.fraction === true) return [];
   const edges: Edge[] = [];
   const take = (length: number, unitText: string | undefined): void => {
@@ -183,7 +183,7 @@ function plainEdges(line: LineText, at: number): Edge[] {
     ];
   }
   const numberLength = minus.length + digits.length;
-  const tail = found[0].slice(numberLength).startsWith('th') ? 2 : 0;
+  const tail = size[0].slice(numberLength).startsWith('th') ? 2 : 0;
   const withUnit = unit === undefined ? undefined : numberLength + tail + (gap?.length ?? 0) + unit.length;
   const isWord =
     unit?.toLowerCase() === 'in' &&
@@ -207,9 +207,9 @@ function plainEdges(line: LineText, at: number): Edge[] {
 
 /** `3-5 mm`, `3/16-1/4`: one of two, or one on the other; the words around it settle which. */
 function spreadEdges(line: LineText, at: number): Edge[] {
-  const found = foundAt(SPREAD, line, at);
-  if (!found) return [];
-  const [whole, a = '', unitA, b = '', unitB] = found;
+  const spread = foundAt(SPREAD, line, at);
+  if (!spread) return [];
+  const [whole, a = '', unitA, b = '', unitB] = spread;
   const lengths = [lengthOf(a, unitA ?? unitB), lengthOf(b, unitB ?? unitA)];
   const [first, second] = lengths;
   // `6mm-8mm` and `3/16-1/4` are two parts; `3-5 mm` is one figure in doubt

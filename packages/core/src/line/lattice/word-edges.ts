@@ -35,35 +35,35 @@ function phraseKey(line: LineText, at: number, end: number): string {
 
 /** Words and phrases of the vocabulary, and of the shop's own. */
 export function phraseEdges(line: LineText, at: number): Edge[] {
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   for (const end of wordEnds(line, at, LONGEST_PHRASE)) {
     const phrase = phraseKey(line, at, end);
     const own = line.shopWords.get(phrase);
     if (own && endsAt(line.text, end)) {
-      found.push({ end, meanings: own, terms: ['shopWord'] });
+      edges.push({ end, meanings: own, terms: ['shopWord'] });
       continue;
     }
     const known = VOCABULARY.get(phrase) ?? VOCABULARY.get(phrase.replace(/\.$/, ''));
     if (!known || !endsAt(line.text, end)) continue;
     const plain = known.meanings[0]?.kind === 'filler-word';
-    found.push({
+    edges.push({
       end,
       meanings: known.meanings,
       terms: [plain ? 'phraseFiller' : 'phrase'],
       ...(known.cost === 0 ? {} : { extra: known.cost }),
     });
   }
-  return found;
+  return edges;
 }
 
 /** A machine's name as it is, or nearly. */
 export function machineEdges(line: LineText, at: number): Edge[] {
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   for (const name of line.machineNames) {
     if (name === '') continue;
     const end = at + name.length;
     if (line.lower.startsWith(name.toLowerCase(), at) && endsAt(line.text, end)) {
-      found.push({ end, meanings: [{ kind: 'machine', name }], terms: ['machineName'] });
+      edges.push({ end, meanings: [{ kind: 'machine', name }], terms: ['machineName'] });
       continue;
     }
     if (!/\p{L}/u.test(line.text[at] ?? '')) continue;
@@ -71,14 +71,14 @@ export function machineEdges(line: LineText, at: number): Edge[] {
       const typed = line.lower.slice(at, near);
       const how = readsAsNearName(typed, name);
       if (how !== undefined && endsAt(line.text, near))
-        found.push({
+        edges.push({
           end: near,
           meanings: [{ kind: 'near-machine', name }],
           terms: [how === 'near' ? 'machineNear' : 'machinePart'],
         });
     }
   }
-  return found;
+  return edges;
 }
 
 /** Words looked up before: a line is read again at every key that is pressed. */
@@ -88,20 +88,20 @@ const REMEMBERED_MOST = 2000;
 
 function rememberedCorrection(word: string): ReturnType<typeof correctionOf> {
   if (corrections.has(word)) return corrections.get(word);
-  const found = correctionOf(word, SINGLE_WORDS);
+  const correction = correctionOf(word, SINGLE_WORDS);
   if (corrections.size >= REMEMBERED_MOST) corrections.clear();
-  corrections.set(word, found);
-  return found;
+  corrections.set(word, correction);
+  return correction;
 }
 
 /** A slip of the fingers put right, a near word asked about, or a word that is not known. */
 export function strangeEdges(line: LineText, at: number): Edge[] {
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   const word = /^\p{L}+/u.exec(line.lower.slice(at, at + 40))?.[0] ?? '';
   if (word !== '' && endsAt(line.text, at + word.length)) {
     const correction = VOCABULARY.has(word) ? undefined : rememberedCorrection(word);
     if (correction?.status === 'corrected') {
-      found.push({
+      edges.push({
         end: at + word.length,
         meanings: VOCABULARY.get(correction.known)?.meanings ?? [],
         terms: ['slip'],
@@ -113,14 +113,14 @@ export function strangeEdges(line: LineText, at: number): Edge[] {
         [known, known],
         ['leave it out', ''],
       ] as const;
-      found.push({
+      edges.push({
         end: at + word.length,
         meanings: [{ kind: 'near-word', asks: { slot, message: words`“${word}”: ${known}?`, answers } }],
         terms: ['nearWord'],
       });
     }
   }
-  return [...found, ...unknownEdges(line, at)];
+  return [...edges, ...unknownEdges(line, at)];
 }
 
 /** What is not known: a word to the next blank, and to the stroke or dash within it. */
@@ -131,15 +131,15 @@ function unknownEdges(line: LineText, at: number): Edge[] {
   const stop = /[.!?:]+$/.exec(text.slice(at, end))?.[0].length ?? 0;
   const whole = end - stop > at ? end - stop : Math.max(end, at + 1);
   const pieces = text.slice(at, whole).split(/[/+&–-]/);
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   let to = at;
   const terms: WeightName[] = ['unknownWord'];
   for (const [i, piece] of pieces.entries()) {
     to += piece.length + (i === 0 ? 0 : 1);
     if (i > 0) terms.push(...([/\d/.test(piece) ? 'unknownDigits' : 'unknownPart'] as const));
     if (to > at && endsAt(text, to))
-      found.push({ end: to, meanings: [{ kind: 'unknown' }], terms: [...terms] });
+      edges.push({ end: to, meanings: [{ kind: 'unknown' }], terms: [...terms] });
   }
-  if (found.length === 0) found.push({ end: whole, meanings: [{ kind: 'unknown' }], terms: ['unknownWord'] });
-  return found;
+  if (edges.length === 0) edges.push({ end: whole, meanings: [{ kind: 'unknown' }], terms: ['unknownWord'] });
+  return edges;
 }

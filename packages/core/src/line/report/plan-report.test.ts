@@ -6,9 +6,9 @@ import { planSetup } from '../../plan/setup/plan-setup.ts';
 
 function report(line: string): PlanReport {
   const reading = parseLine(line, { unit: 'mm', machineNames: [] });
-  const said = effectiveWork(reading);
-  const complete = completeWork(said);
-  return planReport(reading, complete && planSetup(complete.work, resourcesOf(said, { machines: [] })));
+  const work = effectiveWork(reading);
+  const complete = completeWork(work);
+  return planReport(reading, complete && planSetup(complete.work, resourcesOf(work, { machines: [] })));
 }
 
 describe('planReport', () => {

@@ -155,7 +155,7 @@ function reportedWay({ name, status, code, text }: OtherWay) {
 
 function reportedFitUp({ fitUp }: PlannedSetup, reader: Reader): PlannedReport['fitUp'] {
   const { stitch, bevel } = fitUp;
-  const told = {
+  const figures = {
     rootGap: reported({ span: fitUp.rootGapMm, quantity: 'distance', decimals: 1 }, reader),
     tack: reported({ span: fitUp.tackMm, quantity: 'distance', decimals: 0 }, reader),
     tackSpacing: reported({ span: fitUp.tackSpacingMm, quantity: 'distance', decimals: 0 }, reader),
@@ -176,7 +176,7 @@ function reportedFitUp({ fitUp }: PlannedSetup, reader: Reader): PlannedReport['
     interpassMostC: fitUp.interpassMostC ?? null,
     preparation: fitUp.preparation,
   };
-  return allInWords(told, reader);
+  return allInWords(figures, reader);
 }
 
 function to(value: number, decimals: number): number {
@@ -231,7 +231,7 @@ function plannedReport(
   machine: Machine | undefined,
   reader: Reader,
 ): PlannedReport {
-  const told = {
+  const settings = {
     wireFeedSpeed: reported(
       { span: plan.wireFeedSpeedMPerMin, quantity: 'wireFeedSpeed', decimals: 2 },
       reader,
@@ -278,7 +278,7 @@ function plannedReport(
     stations: reportedStations(plan, machine),
     modelVersion: plan.modelVersion,
   };
-  return { ...allInWords(told, reader), ...reportedReading(reading, true, reader) };
+  return { ...allInWords(settings, reader), ...reportedReading(reading, true, reader) };
 }
 
 function thicknessRefusal(reading: LineReading) {
@@ -322,6 +322,6 @@ export function planReport(
     setup === undefined
       ? thicknessRefusal(reading)
       : { code: setup.code, reasons: setup.reasons, instead: setup.instead };
-  const told = { refused, otherWays: (setup?.ways ?? []).map(reportedWay) };
-  return { ...allInWords(told, reader), ...reportedReading(reading, false, reader) };
+  const common = { refused, otherWays: (setup?.ways ?? []).map(reportedWay) };
+  return { ...allInWords(common, reader), ...reportedReading(reading, false, reader) };
 }

@@ -119,11 +119,11 @@ export function jointTerms(scene: Scene, roles: ReadonlyMap<number, Role>): read
   const of = (role: Role): Figure[] => scene.figures.filter(({ index }) => roles.get(index) === role);
   const wires = of('wire').length + of('unknown-wire').length + (scene.either.wire ? 1 : 0);
   for (let extra = 1; extra < wires; extra += 1) terms.push('secondWire');
-  const said = scene.tokens.filter(
+  const jointTokens = scene.tokens.filter(
     (token, i) =>
       !scene.noted.has(i) && meaningOf(token, 'measure')?.slots.some(({ slot }) => slot === 'legMm') === true,
   ).length;
-  const legs = of('leg').length + said;
+  const legs = of('leg').length + jointTokens;
   for (let extra = 1; extra < legs; extra += 1) terms.push('secondLeg');
   const known = thick.filter(({ mm }) => mm > 0).map(({ mm }) => mm);
   const thickest = known.length === 0 ? undefined : Math.max(...known);

@@ -151,32 +151,32 @@ export function isFillet(token: Token | undefined): boolean {
 
 /** The noun that a figure is said of, over what may stand between. */
 export function headOf(scene: Scene, index: number): Head | undefined {
-  let found: Head | undefined;
+  let nearest: Head | undefined;
   for (let at = index + 1; at <= index + STEPS_OVER && at < scene.tokens.length; at += 1) {
     const token = scene.tokens[at] as Token;
     if (token.pause === true || has(token, 'connector') || has(token, 'measure')) break;
     // `1 inch 16 ga square tube`: both are said of the tube
     const gauge = meaningOf(token, 'length')?.length.form === 'gauge';
-    if (gauge && found === undefined) continue;
+    if (gauge && nearest === undefined) continue;
     if (has(token, 'length')) break;
     const kind = kindOf(token);
     if (kind !== undefined) {
       // "beam flange", "tube bracket": the last noun is the one
       const isNoun = kind === 'thing' || kind === 'unknown' || kind === 'hollow' || kind === 'flat-product';
-      const isLast = found === undefined || (isNoun && at === found.index + 1);
+      const isLast = nearest === undefined || (isNoun && at === nearest.index + 1);
       if (!isLast) break;
       // a figure before a tube that is part of a longer name is said of the tube; of a beam's flange, of that
       const isOfBeam =
-        meaningOf(scene.tokens[found?.index ?? -1], 'product')?.product === 'section' &&
+        meaningOf(scene.tokens[nearest?.index ?? -1], 'product')?.product === 'section' &&
         /^(?:flange|web)/i.test(token.text);
-      if ((found?.kind === 'hollow' && !isOfBeam) || found?.kind === 'flat-product') break;
-      found = { kind, index: at, plural: isPlural(token) };
+      if ((nearest?.kind === 'hollow' && !isOfBeam) || nearest?.kind === 'flat-product') break;
+      nearest = { kind, index: at, plural: isPlural(token) };
       if (kind === 'fillet' || kind === 'wire') break;
       continue;
     }
-    if (found !== undefined || !isSteppedOver(token)) break;
+    if (nearest !== undefined || !isSteppedOver(token)) break;
   }
-  return found;
+  return nearest;
 }
 
 /** Whether a token is a figure, open or of a section. */

@@ -35,7 +35,7 @@ export function assignmentsOf(
   );
   const least = options.map((list) => list[0]?.cost ?? 0);
   const rest = least.map((_, i) => least.slice(i).reduce((sum, cost) => sum + cost, 0));
-  const found: Assignment[] = [];
+  const assignments: Assignment[] = [];
   const chosen: Candidate[] = [];
   let best = known;
   let steps = 0;
@@ -50,7 +50,7 @@ export function assignmentsOf(
       const total = cost + costOfTerms(joint, weights);
       if (total > best + reach) return;
       best = Math.min(best, total);
-      found.push({ roles, cost: total, terms: [...chosen.flatMap(({ terms }) => terms), ...joint] });
+      assignments.push({ roles, cost: total, terms: [...chosen.flatMap(({ terms }) => terms), ...joint] });
       return;
     }
     for (const { candidate, cost: one } of options[i] as (typeof options)[number]) {
@@ -59,5 +59,5 @@ export function assignmentsOf(
     }
   };
   visit(0, 0);
-  return found.filter(({ cost }) => cost <= best + reach).toSorted((a, b) => a.cost - b.cost);
+  return assignments.filter(({ cost }) => cost <= best + reach).toSorted((a, b) => a.cost - b.cost);
 }

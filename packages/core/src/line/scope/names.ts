@@ -20,7 +20,7 @@ interface SlotWord {
   readonly index: number;
   readonly slot: SlotKind;
   readonly value: string;
-  readonly said: readonly WeightName[];
+  readonly weightNames: readonly WeightName[];
   readonly named: readonly WeightName[];
 }
 
@@ -47,20 +47,21 @@ function slotOf(token: Token): { readonly slot: SlotKind; readonly value: string
 
 function slotWords(tokens: readonly Token[], noted: ReadonlySet<number>): SlotWord[] {
   return tokens.flatMap((token, index): SlotWord[] => {
-    const found = noted.has(index) ? undefined : slotOf(token);
-    if (!found) return [];
+    const slot = noted.has(index) ? undefined : slotOf(token);
+    if (!slot) return [];
     const next = tokens[index + 1];
     const beside = next?.pause === true ? undefined : next;
     const isThing = has(beside, 'thing');
     const isUnknown = has(beside, 'unknown');
-    if (!isThing && !isUnknown) return [{ ...found, index, said: [], named: ['slotAsName', 'slotAsName'] }];
+    if (!isThing && !isUnknown)
+      return [{ ...slot, index, weightNames: [], named: ['slotAsName', 'slotAsName'] }];
     // a joint before a thing is said of the weld, unless another joint is said as well
-    if (found.slot === 'joint') return [{ ...found, index, said: ['slotSaid'], named: ['slotAsName'] }];
+    if (slot.slot === 'joint') return [{ ...slot, index, weightNames: ['slotSaid'], named: ['slotAsName'] }];
     return [
       {
-        ...found,
+        ...slot,
         index,
-        said: ['slotSaid', isThing ? 'slotBeforeThing' : 'slotBeforeUnknown'],
+        weightNames: ['slotSaid', isThing ? 'slotBeforeThing' : 'slotBeforeUnknown'],
         named: ['slotAsName'],
       },
     ];
@@ -78,8 +79,8 @@ export interface NamedWords {
 
 function conflictTerms(words: readonly SlotWord[], names: ReadonlySet<number>): WeightName[] {
   return SLOT_KINDS.flatMap((slot) => {
-    const said = words.filter((word) => word.slot === slot && !names.has(word.index));
-    const values = new Set(said.map(({ value }) => value));
+    const slotWords = words.filter((word) => word.slot === slot && !names.has(word.index));
+    const values = new Set(slotWords.map(({ value }) => value));
     return Array.from({ length: Math.max(0, values.size - 1) }, () => 'slotConflict' as const);
   });
 }
@@ -102,7 +103,7 @@ export function namedWords(
   const choices = Array.from({ length: 2 ** open.length }, (_, bits) => {
     const names = new Set(open.filter((_word, i) => (bits >> i) & 1).map(({ index }) => index));
     const terms = [
-      ...words.flatMap((word) => (names.has(word.index) ? word.named : word.said)),
+      ...words.flatMap((word) => (names.has(word.index) ? word.named : word.weightNames)),
       ...conflictTerms(words, names),
     ];
     return { names, terms, cost: costOfTerms(terms, weights) };

@@ -23,8 +23,8 @@ export type KnobSetting =
  * @param speedMPerMin wire speed wanted, m/min
  */
 export function knobFor({ curve }: Dial, speedMPerMin: number): KnobSetting {
-  const found = inverseAt(curve, speedMPerMin);
-  return found.status === 'within'
-    ? { status: 'within', knob: found.x }
-    : { status: found.status, endMPerMin: found.endY, endKnob: found.endX };
+  const knob = inverseAt(curve, speedMPerMin);
+  return knob.status === 'within'
+    ? { status: 'within', knob: knob.x }
+    : { status: knob.status, endMPerMin: knob.endY, endKnob: knob.endX };
 }

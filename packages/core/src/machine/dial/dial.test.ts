@@ -14,9 +14,9 @@ function exact(knob: number, speedMPerMin: number, timeS = 10): TimedReading {
 }
 
 function dial(readings: readonly TimedReading[]): Dial {
-  const found = dialOf(readings);
-  if (!found) throw new Error('no dial');
-  return found;
+  const dial = dialOf(readings);
+  if (!dial) throw new Error('no dial');
+  return dial;
 }
 
 // Source: one 0–10 dial read 137.5, 180 and 382.5 in/min at 0, 5 and 10 (common practice).
@@ -119,12 +119,12 @@ describe('the curve', () => {
 
 describe('a dial', () => {
   it('turned backwards gives 250 in/min between 6.5 and 8.2, band and all', () => {
-    const found = knobFor(OLD_DIAL, mPerMinFromInchesPerMin(250));
-    if (found.status !== 'within') throw new Error(found.status);
-    expect(found.knob.low).toBeGreaterThan(6.5);
-    expect(found.knob.high).toBeLessThan(8.2);
-    expect(found.knob.low).toBeLessThan(found.knob.start);
-    expect(found.knob.high).toBeGreaterThan(found.knob.start);
+    const setting = knobFor(OLD_DIAL, mPerMinFromInchesPerMin(250));
+    if (setting.status !== 'within') throw new Error(setting.status);
+    expect(setting.knob.low).toBeGreaterThan(6.5);
+    expect(setting.knob.high).toBeLessThan(8.2);
+    expect(setting.knob.low).toBeLessThan(setting.knob.start);
+    expect(setting.knob.high).toBeGreaterThan(setting.knob.start);
   });
 
   it('says that a straight line would be 44 % off at knob 5, 260 against 180; a straight dial raises no note', () => {

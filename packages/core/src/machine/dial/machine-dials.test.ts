@@ -22,8 +22,8 @@ const read = (knob: number, tap: string): TimedReading => exact(knob, speedAt(kn
 const ON_TWO = [read(0, '2'), read(5, '2'), read(10, '2')];
 
 function speed(readings: readonly TimedReading[], tap: string, knob: number) {
-  const found = dialAtPosition(machineDials(FOLLOWING, readings), tap);
-  return { from: found?.from, span: found && dialSpeed(found.dial, knob) };
+  const dial = dialAtPosition(machineDials(FOLLOWING, readings), tap);
+  return { from: dial?.from, span: dial && dialSpeed(dial.dial, knob) };
 }
 
 describe('the dials of a machine', () => {
@@ -61,9 +61,9 @@ describe('the dials of a machine', () => {
 
   it('are guessed from nothing, and say so by their width, where no open volts are known', () => {
     const dials = machineDials({ feedFollowsPosition: true }, ON_TWO);
-    const found = dialAtPosition(dials, '3');
-    expect(found?.from).toBe('guessed');
-    const span = found && dialSpeed(found.dial, 5);
+    const dial = dialAtPosition(dials, '3');
+    expect(dial?.from).toBe('guessed');
+    const span = dial && dialSpeed(dial.dial, 5);
     expect(span?.start).toBeCloseTo(speedAt(5, '2'), 6);
     expect((span?.high ?? 0) / (span?.start ?? 1)).toBeGreaterThan(1.3);
   });

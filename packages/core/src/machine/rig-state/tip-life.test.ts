@@ -20,8 +20,8 @@ describe('the minutes a tip has had', () => {
 
   it('count welding that is told afterwards, which says nothing of what was seen since', () => {
     const cold = { hot: { value: 'no', at: LATER }, tipMinutes: { value: '3', at: LATER } };
-    const told = afterWelding(cold, undefined, { arcMin: 1, at: AT });
-    expect(told).toEqual({ hot: cold.hot, tipMinutes: { value: '4', at: LATER } });
+    const after = afterWelding(cold, undefined, { arcMin: 1, at: AT });
+    expect(after).toEqual({ hot: cold.hot, tipMinutes: { value: '4', at: LATER } });
   });
 
   it('are what they would have been where welding is told otherwise, or taken back', () => {

@@ -9,8 +9,8 @@ export const TEST_BEAD_ARC_MIN = 0.5;
 
 /** Arc minutes that the tip has had since it was new; what nobody counted is 0. */
 export function tipMinutes(facts: RigFacts): number {
-  const told = Number(facts.tipMinutes?.value ?? 0);
-  return Number.isFinite(told) ? told : 0;
+  const minutes = Number(facts.tipMinutes?.value ?? 0);
+  return Number.isFinite(minutes) ? minutes : 0;
 }
 
 /** Welding on a machine: so many minutes of arc, above 0, at a time as an ISO date. */
@@ -48,20 +48,20 @@ export function afterWelding(
   before: Welding | undefined,
   after: Welding | undefined,
 ): Readonly<Record<'hot' | 'tipMinutes', RigFact | undefined>> {
-  const told = facts.tipMinutes;
+  const fact = facts.tipMinutes;
   const onThisTip = (welding: Welding | undefined): number =>
-    welding && (told?.since === undefined || welding.at >= told.since) ? welding.arcMin : 0;
+    welding && (fact?.since === undefined || welding.at >= fact.since) ? welding.arcMin : 0;
   const minutes = Math.max(0, thousandths(tipMinutes(facts) - onThisTip(before) + onThisTip(after)));
-  const at = [told?.at, after?.at]
+  const at = [fact?.at, after?.at]
     .filter((one) => one !== undefined)
     .toSorted()
     .at(-1);
   return {
     hot: hotAfter(facts.hot, before, after),
     tipMinutes:
-      told === undefined && after === undefined
+      fact === undefined && after === undefined
         ? undefined
-        : { ...told, value: String(minutes), ...(at === undefined ? {} : { at }) },
+        : { ...fact, value: String(minutes), ...(at === undefined ? {} : { at }) },
   };
 }
 

@@ -112,12 +112,12 @@ describe('a volts knob whose marks are no volts', () => {
         if (!curve) throw new Error('nothing read');
         const knob = share * 2 * (places.length - 1);
         const volts = bandAt(curve, knob)?.start ?? 0;
-        const found = voltsKnobFor(curve, volts);
-        expect(found.status).toBe('within');
-        if (found.status !== 'within') return;
-        expect(found.knob.start).toBeCloseTo(knob, 3);
-        expect(found.knob.low).toBeLessThanOrEqual(found.knob.start);
-        expect(found.knob.high).toBeGreaterThanOrEqual(found.knob.start);
+        const setting = voltsKnobFor(curve, volts);
+        expect(setting.status).toBe('within');
+        if (setting.status !== 'within') return;
+        expect(setting.knob.start).toBeCloseTo(knob, 3);
+        expect(setting.knob.low).toBeLessThanOrEqual(setting.knob.start);
+        expect(setting.knob.high).toBeGreaterThanOrEqual(setting.knob.start);
         expect(voltsKnobFor(curve, 60)).toMatchObject({ status: 'above', endKnob: 2 * (places.length - 1) });
         expect(voltsKnobFor(curve, 5)).toMatchObject({ status: 'below', endKnob: 0 });
       }),

@@ -79,10 +79,10 @@ export type VoltsKnobSetting =
  * @param volts arc volts wanted, V
  */
 export function voltsKnobFor(curve: BandedCurve, volts: number): VoltsKnobSetting {
-  const found = inverseAt(curve, volts);
-  return found.status === 'within'
-    ? { status: 'within', knob: found.x }
-    : { status: found.status, endV: found.endY, endKnob: found.endX };
+  const knob = inverseAt(curve, volts);
+  return knob.status === 'within'
+    ? { status: 'within', knob: knob.x }
+    : { status: knob.status, endV: knob.endY, endKnob: knob.endX };
 }
 
 /** One reading of a volts knob, V: open circuit, or while an arc of some current burns, A. */

@@ -130,8 +130,8 @@ function fewest(
 ): Section | undefined {
   const most = mostRuns(question, band);
   for (let passes = question.from; passes <= most; passes++) {
-    const found = runsOf(question, passes, band, aim, largest(passes));
-    if (found) return found;
+    const runs = runsOf(question, passes, band, aim, largest(passes));
+    if (runs) return runs;
   }
   return undefined;
 }
@@ -139,8 +139,8 @@ function fewest(
 /** Fuller runs than usual, but no fuller than an easy hand needs: the most of them that fit. */
 function fullest(question: Question, { comfortableMmPerMin, aimMmPerMin }: HandTravel): Section | undefined {
   for (let passes = mostRuns(question, comfortableMmPerMin); passes >= question.from; passes--) {
-    const found = runsOf(question, passes, comfortableMmPerMin, aimMmPerMin, question.limits.mostMm2);
-    if (found) return found;
+    const runs = runsOf(question, passes, comfortableMmPerMin, aimMmPerMin, question.limits.mostMm2);
+    if (runs) return runs;
   }
   return undefined;
 }

@@ -121,7 +121,7 @@ describe('a closed butt', () => {
   });
 
   it('is welded from the sides that are said, else from as many as it takes', () => {
-    const sides = (t: number, said?: 1 | 2) => dip && sidesOf(dip, { joint: 'butt', sides: said }, t);
+    const sides = (t: number, sides?: 1 | 2) => dip && sidesOf(dip, { joint: 'butt', sides: sides }, t);
     expect([sides(2), sides(4), sides(4, 1), sides(2, 2), sides(8)]).toEqual([1, 2, 1, 2, 1]);
   });
 });

@@ -66,7 +66,7 @@ function factsOf(over: Over): SetupFacts {
 
 const raised = (over: Over): readonly InWords<Caution>[] => setupCautions(factsOf(over));
 /** All but the hood, which every arc has. */
-const told = (over: Over): readonly string[] =>
+const codesOf = (over: Over): readonly string[] =>
   raised(over).flatMap(({ level, code }) => (code === 'arc' ? [] : [`${level} ${code}`]));
 const textOf = (over: Over, code: string): string =>
   raised(over).find((one) => one.code === code)?.text ?? '';
@@ -97,7 +97,7 @@ describe('what a setup warns of', () => {
     ['6.4 mm in dip', { work: { thicknessMm: 6.4 } }, ['stop short-circuit-thick']],
     ['6.5 mm in dip', { work: { thicknessMm: 6.5 } }, ['stop short-circuit-thick', 'warn beyond-the-tables']],
   ])('is the depth and reach of %s', (_name, over, expected) => {
-    expect(told(over)).toEqual(expected);
+    expect(codesOf(over)).toEqual(expected);
   });
 
   it('names the thicker part where two are joined', () => {
@@ -118,7 +118,7 @@ describe('what a setup warns of', () => {
     ['dip with a wire that has no window', { currentA: 290, diameterMm: 2.4 }, false],
   ])('is globular transfer: %s', (_name, over, expected) => {
     const work = { thicknessMm: over.family === undefined ? 3 : 5 };
-    expect(told({ ...over, work }).includes('warn globular')).toBe(expected);
+    expect(codesOf({ ...over, work }).includes('warn globular')).toBe(expected);
   });
 
   it('says of the globular arc on which side of its window it is', () => {
@@ -142,7 +142,7 @@ describe('what a setup warns of', () => {
     ],
     ['18 % in dip', { gas: 'ar-co2-18' }, []],
   ])('is the gas: %s', (_name, over, expected) => {
-    expect(told(over)).toEqual(expected);
+    expect(codesOf(over)).toEqual(expected);
   });
 
   it.each<[string, Over, readonly string[]]>([
@@ -165,7 +165,7 @@ describe('what a setup warns of', () => {
       [],
     ],
   ])('is self-shielded flux core %s', (_name, over, expected) => {
-    expect(told({ family: 'self-shielded', ...over })).toEqual(expected);
+    expect(codesOf({ family: 'self-shielded', ...over })).toEqual(expected);
   });
 
   it('names the class for the gas that was named', () => {
@@ -187,7 +187,7 @@ describe('what a setup warns of', () => {
     ['at 0.8 mm from a spool gun', { family: 'aluminium-pulse', diameterMm: 0.8 }, []],
   ])('is aluminium %s', (_name, over, expected) => {
     const work = { ...ALUMINIUM, ...over.work };
-    const all = told({ family: 'aluminium-spray', currentA: 140, ...over, work });
+    const all = codesOf({ family: 'aluminium-spray', currentA: 140, ...over, work });
     expect(all).toEqual(['warn aluminium-light', ...expected]);
   });
 
@@ -200,14 +200,14 @@ describe('what a setup warns of', () => {
 
   it('is a filler that is only the second choice', () => {
     const of430 = { family: 'stainless-dip', work: { ...STAINLESS, alloy: '430' } } as const;
-    expect(told(of430)).toEqual(['warn filler-second-choice']);
-    expect(told({ ...of430, wireClass: 'ER309LSi' })).toEqual([]);
+    expect(codesOf(of430)).toEqual(['warn filler-second-choice']);
+    expect(codesOf({ ...of430, wireClass: 'ER309LSi' })).toEqual([]);
   });
 
   it('is that a brazed seam carries no load, and stops where it should', () => {
     const thin = { thicknessMm: 1 };
-    expect(told({ family: 'bronze-braze', work: thin })).toEqual(['warn bronze-not-for-load']);
-    expect(told({ family: 'bronze-braze', work: { ...thin, circumstances: ['load-bearing'] } })).toEqual([
+    expect(codesOf({ family: 'bronze-braze', work: thin })).toEqual(['warn bronze-not-for-load']);
+    expect(codesOf({ family: 'bronze-braze', work: { ...thin, circumstances: ['load-bearing'] } })).toEqual([
       'stop bronze-not-for-load',
     ]);
   });
@@ -221,8 +221,8 @@ describe('what a setup warns of', () => {
   ] as const)('is %s A on a machine whose range is %s', (currentA, currentRangeA, level) => {
     const machine = { ...PLAIN_MACHINE, ...(currentRangeA ? { currentRangeA } : {}) };
     const over: Over = { family: 'steel-pulse', work: { thicknessMm: 6 }, currentA, resources: { machine } };
-    expect(told(over)).toEqual(level === undefined ? [] : [`${level} limits-not-known`]);
-    expect(told({ ...over, resources: {} })).toEqual([]);
+    expect(codesOf(over)).toEqual(level === undefined ? [] : [`${level} limits-not-known`]);
+    expect(codesOf({ ...over, resources: {} })).toEqual([]);
   });
 });
 
@@ -249,8 +249,8 @@ describe('the hood', () => {
 
 describe('what the weld itself warns of', () => {
   it('is more metal than is wanted, from 15 % on', () => {
-    expect(told({ oversize: 1.149 })).toEqual([]);
-    expect(told({ oversize: 1.15 })).toEqual(['warn more-metal-than-wanted']);
+    expect(codesOf({ oversize: 1.149 })).toEqual([]);
+    expect(codesOf({ oversize: 1.15 })).toEqual(['warn more-metal-than-wanted']);
     expect(textOf({ oversize: 1.42 }, 'more-metal-than-wanted')).toContain('1.4 times');
   });
 
@@ -259,20 +259,20 @@ describe('what the weld itself warns of', () => {
     const butt = (thicknessMm: number, more: Partial<Work> = {}): Over => ({
       work: { joint: 'butt', thicknessMm, ...more },
     });
-    expect(told(butt(3))).toEqual([]);
-    expect(told(butt(4))).toEqual(['warn closed-butt-depth']);
+    expect(codesOf(butt(3))).toEqual([]);
+    expect(codesOf(butt(4))).toEqual(['warn closed-butt-depth']);
     expect(textOf(butt(4, { sides: 1 }), 'closed-butt-depth')).toContain('You asked for one side');
     expect(textOf(butt(4, { sides: 2 }), 'closed-butt-depth')).not.toContain('You asked');
-    expect(told({ work: { joint: 'tee', thicknessMm: 4 } })).toEqual([]);
+    expect(codesOf({ work: { joint: 'tee', thicknessMm: 4 } })).toEqual([]);
   });
 
   it('is the purge behind the root of a stainless butt', () => {
     const stainless = (joint: Work['joint']) =>
-      told({ family: 'stainless-dip', work: { ...STAINLESS, joint } });
+      codesOf({ family: 'stainless-dip', work: { ...STAINLESS, joint } });
     expect(stainless('open-butt')).toEqual(['warn back-purge']);
     expect(stainless('butt')).toEqual(['warn back-purge']);
     expect(stainless('tee')).toEqual([]);
-    expect(told({ work: { joint: 'butt' } })).toEqual([]);
+    expect(codesOf({ work: { joint: 'butt' } })).toEqual([]);
   });
 
   it('is a root laid in dip under another transfer, with its own spool and gas', () => {
@@ -286,14 +286,14 @@ describe('what the weld itself warns of', () => {
       gas,
       runs,
     });
-    expect(told(of([root, cap]))).toEqual(['warn root-in-dip']);
+    expect(codesOf(of([root, cap]))).toEqual(['warn root-in-dip']);
     expect(textOf(of([root, cap]), 'root-in-dip')).toBe(
       'Two settings: the root in short-circuit, then the rest as planned.',
     );
     const cored = { ...cap, wireClass: 'E71T-1M' } as const;
     expect(textOf(of([root, cored]), 'root-in-dip')).toContain('with 0.9 mm ER70S-6');
     expect(textOf(of([root, cap], 'ar-co2-2'), 'root-in-dip')).toContain('Use another gas for the root');
-    expect(told(of([{ ...root, family: 'steel-spray' }, cap]))).toEqual([]);
-    expect(told(of([cap]))).toEqual([]);
+    expect(codesOf(of([{ ...root, family: 'steel-spray' }, cap]))).toEqual([]);
+    expect(codesOf(of([cap]))).toEqual([]);
   });
 });

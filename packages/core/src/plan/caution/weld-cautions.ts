@@ -19,10 +19,10 @@ function oversize({ bead }: SetupFacts): Caution[] {
 
 function closedButt({ context, family }: SetupFacts): Caution[] {
   const { work, thickness } = context;
-  const found = closedButtOf(family, work, thickness.thicknessMm);
-  if (found?.verdict !== 'both-sides') return [];
+  const closed = closedButtOf(family, work, thickness.thicknessMm);
+  if (closed?.verdict !== 'both-sides') return [];
   const one = work.sides === 1;
-  const text = one ? words`${found.text} You asked for one side: the root stays unfused.` : found.text;
+  const text = one ? words`${closed.text} You asked for one side: the root stays unfused.` : closed.text;
   return [{ code: 'closed-butt-depth', level: 'warn', text, source: PRACTICE }];
 }
 

@@ -70,8 +70,8 @@ const CIRCUMSTANCE_CAUTION: Readonly<Partial<Record<Circumstance, Omit<Caution, 
 
 function circumstanceCautions(work: Work): Caution[] {
   return (work.circumstances ?? []).flatMap((code) => {
-    const found = CIRCUMSTANCE_CAUTION[code];
-    return found ? [{ ...found, code, source: HANDBOOK }] : [];
+    const caution = CIRCUMSTANCE_CAUTION[code];
+    return caution ? [{ ...caution, code, source: HANDBOOK }] : [];
   });
 }
 

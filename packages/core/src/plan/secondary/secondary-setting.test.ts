@@ -35,14 +35,18 @@ function jobOf(family: Family, { work, ...over }: Over = {}): SettingJob {
   };
 }
 
-const found = (family: Family, feature: MachineFeature, over?: Over, settings?: readonly MachineSetting[]) =>
-  secondarySettings(jobOf(family, over), { ...FULL, settings }).find((row) => row.feature === feature);
+const settingOf = (
+  family: Family,
+  feature: MachineFeature,
+  over?: Over,
+  settings?: readonly MachineSetting[],
+) => secondarySettings(jobOf(family, over), { ...FULL, settings }).find((row) => row.feature === feature);
 
-const set = (...asked: Parameters<typeof found>): string | undefined => found(...asked)?.set;
+const set = (...asked: Parameters<typeof settingOf>): string | undefined => settingOf(...asked)?.set;
 
 /** The number of one of a feature's settings, in its own measure. */
 function startOf(family: Family, feature: MachineFeature, id: SettingId, over?: Over): number | undefined {
-  const value = found(family, feature, over)?.values.find(({ setting }) => setting === id);
+  const value = settingOf(family, feature, over)?.values.find(({ setting }) => setting === id);
   return (value?.amount ?? value?.relative ?? value?.count)?.start;
 }
 
@@ -116,7 +120,7 @@ describe('settings behind the four numbers', () => {
   });
 
   it('trigger: 2-step on steel, special 4-step on aluminium', () => {
-    expect(found(STEEL_DIP, 'four-step')).toMatchObject({
+    expect(settingOf(STEEL_DIP, 'four-step')).toMatchObject({
       name: 'trigger',
       set: '2-step; 4-step for long seams',
     });
@@ -136,7 +140,7 @@ describe('settings behind the four numbers', () => {
       name: 'Softness',
       scale: { least: 0, most: 99, unit: 'mark', middle: 50 },
     };
-    expect(found(STEEL_DIP, 'inductance', {}, [inductance])).toMatchObject({
+    expect(settingOf(STEEL_DIP, 'inductance', {}, [inductance])).toMatchObject({
       name: 'Softness (inductance)',
       set: '50 of 0–99 (40 to 60)',
     });
@@ -205,9 +209,12 @@ describe('timers for sheet', () => {
     expect(thin.gasThroughLPerM).toBeCloseTo(25, 9); // 2.5 min a metre at 10 L/min
     expect(thin.gasLPerM).toBeCloseTo(25 * 1.88, 9);
     expect(stitchTimes(3, 400, 10).pauseS.start / stitchTimes(3, 400, 10).onS.start).toBeCloseTo(0.5, 9);
-    const why = found(STEEL_DIP, 'stitch-timer', { work: { thicknessMm: 0.8 }, flowLPerMin: 10 })?.why;
+    const why = settingOf(STEEL_DIP, 'stitch-timer', { work: { thicknessMm: 0.8 }, flowLPerMin: 10 })?.why;
     expect(why).toContain('47 L a metre, 25 L a metre welded through');
-    const gasless = found(SELF_SHIELDED, 'stitch-timer', { work: { thicknessMm: 0.8 }, flowLPerMin: 0 })?.why;
+    const gasless = settingOf(SELF_SHIELDED, 'stitch-timer', {
+      work: { thicknessMm: 0.8 },
+      flowLPerMin: 0,
+    })?.why;
     expect(gasless).not.toContain('Gas');
   });
 });

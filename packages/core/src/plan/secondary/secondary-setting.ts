@@ -47,16 +47,16 @@ function settingOf(
   machine: Machine | undefined,
   job: SettingJob,
 ): readonly SecondarySetting[] {
-  const found = SETTING_ROWS[feature](job);
-  if (!found) return [];
-  const { values, why, source } = found;
+  const setting = SETTING_ROWS[feature](job);
+  if (!setting) return [];
+  const { values, why, source } = setting;
   const [only] = values;
   if (only && values.length === 1 && NAME[feature] === undefined) {
     const own = machineSetting(machine, only.setting);
     const set = settingText(only, own?.scale, job);
     return [{ feature, name: settingName(only.setting, own), set, why, source, values }];
   }
-  const set = found.words ?? values.map((value) => partText(value, machine, job)).join(', ');
+  const set = setting.words ?? values.map((value) => partText(value, machine, job)).join(', ');
   return [{ feature, name: NAME[feature] ?? feature, set, why, source, values }];
 }
 

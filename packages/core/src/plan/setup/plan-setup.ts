@@ -71,8 +71,8 @@ function planAmong(asked: Work, resources: Resources, own: OwnNumbers, which: 'e
     if (settled.status === 'settled') return { ...planWay(settled, own), ways: otherWays(ways, way) };
     refusal ??= settled;
   }
-  const found = refusal ?? closedRefusal(work, among) ?? nothingAsked(work, resources);
-  return { ...found, ways: otherWays(ways, undefined) };
+  const obstacle = refusal ?? closedRefusal(work, among) ?? nothingAsked(work, resources);
+  return { ...obstacle, ways: otherWays(ways, undefined) };
 }
 
 /**

@@ -92,9 +92,9 @@ function metalFaults(plan: PlannedSetup, text: string): string[] {
 }
 
 function near(text: string, pattern: RegExp, value: number, rounding: number): string[] {
-  const told = pattern.exec(text)?.[1];
-  return told !== undefined && Math.abs(Number(told) - value) > rounding + 1e-9
-    ? [`${told} is not ${value}: ${text}`]
+  const figure = pattern.exec(text)?.[1];
+  return figure !== undefined && Math.abs(Number(figure) - value) > rounding + 1e-9
+    ? [`${figure} is not ${value}: ${text}`]
     : [];
 }
 

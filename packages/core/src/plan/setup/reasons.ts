@@ -184,14 +184,14 @@ function ctwdText(plan: Unreasoned): Words {
 }
 
 /** A reason with its source for every item of a plan. */
-export function reasonsFor(plan: Unreasoned, told: ReasonContext): readonly Reason[] {
+export function reasonsFor(plan: Unreasoned, reason: ReasonContext): readonly Reason[] {
   const { feedPath, polarity, technique } = plan;
   const ownCtwd = plan.own.ctwdMm !== undefined;
   return [
     { item: 'polarity', text: polarity.why, source: polarity.source },
     {
       item: 'wire',
-      text: words`${sentence(told.wire)} ${wireClassRow(plan.wire.wireClass).note}`,
+      text: words`${sentence(reason.wire)} ${wireClassRow(plan.wire.wireClass).note}`,
       source: PRACTICE,
     },
     { item: 'driveRolls', text: feedPath.driveRolls.why, source: feedPath.driveRolls.source },
@@ -201,7 +201,7 @@ export function reasonsFor(plan: Unreasoned, told: ReasonContext): readonly Reas
     gasReason(plan),
     flowReason(plan),
     { item: 'transferMode', text: MODE_REASON[plan.family], source: HANDBOOK },
-    ...numberReasons(plan, told.machineName),
+    ...numberReasons(plan, reason.machineName),
     { item: 'ctwd', text: ctwdText(plan), source: ownCtwd ? YOURS : HANDBOOK },
     ...beadReasons(plan),
     { item: 'gunAngle', text: technique.whyDirection, source: PRACTICE },

@@ -35,19 +35,21 @@ function faults(plan: PlannedSetup): string[] {
   const family = familyOf(plan.weldMetal, { way: plan.way, mode: plan.transferMode }, wire.wireClass);
   const ceiling = positionCeilingA(family?.ceilings, wire.diameterMm, work.position) ?? Infinity;
   const [slowest, fastest] = bead.hand.hardMmPerMin;
-  const found: string[] = [];
-  if (travelMmPerMin.start < slowest - 1e-6 || travelMmPerMin.start > fastest + 1e-6) found.push('hard band');
+  const problems: string[] = [];
+  if (travelMmPerMin.start < slowest - 1e-6 || travelMmPerMin.start > fastest + 1e-6)
+    problems.push('hard band');
   for (const run of runs) {
-    if (run.travelMmPerMin < 59 || run.travelMmPerMin > 1001) found.push('run outside every band');
-    if (run.currentA > ceiling + 1e-6) found.push('run over the ceiling');
+    if (run.travelMmPerMin < 59 || run.travelMmPerMin > 1001) problems.push('run outside every band');
+    if (run.currentA > ceiling + 1e-6) problems.push('run over the ceiling');
   }
-  if (currentA.start > ceiling + 1e-6) found.push('over the ceiling');
-  if (!isSizeForPosition(family?.ceilings, wire.diameterMm, work.position)) found.push('size for flat only');
-  if (work.joint === 'butt' && fitUp.rootGapMm.high > 0.5) found.push('a closed butt that gapes');
+  if (currentA.start > ceiling + 1e-6) problems.push('over the ceiling');
+  if (!isSizeForPosition(family?.ceilings, wire.diameterMm, work.position))
+    problems.push('size for flat only');
+  if (work.joint === 'butt' && fitUp.rootGapMm.high > 0.5) problems.push('a closed butt that gapes');
   const solved = bead.solvedBy === 'oversize' && bead.oversize > 1.15;
-  const told = plan.cautions.some(({ code }) => code === 'more-metal-than-wanted');
-  if (solved !== told) found.push('metal beyond what is wanted is not told');
-  return found;
+  const isCautioned = plan.cautions.some(({ code }) => code === 'more-metal-than-wanted');
+  if (solved !== isCautioned) problems.push('metal beyond what is wanted is not told');
+  return problems;
 }
 
 describe('a sweep of plans', () => {
@@ -68,8 +70,8 @@ describe('a sweep of plans', () => {
       const [low, high] = setup.bead.hand.comfortableMmPerMin;
       const { start } = setup.travelMmPerMin;
       if (start >= low - 1e-6 && start <= high + 1e-6) atEase += 1;
-      const found = faults(setup);
-      if (found.length > 0) wrong.push(`${found.join()}: ${JSON.stringify(work)}`);
+      const problems = faults(setup);
+      if (problems.length > 0) wrong.push(`${problems.join()}: ${JSON.stringify(work)}`);
     }
     expect(wrong.slice(0, 5)).toEqual([]);
     expect(planned).toBeGreaterThan(cases(1650, 5000));

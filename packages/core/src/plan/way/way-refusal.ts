@@ -183,8 +183,8 @@ const RULES: readonly Rule[] = [
 /** The first rule that forbids a way, or undefined when none does. */
 export function wayRefusal(considered: Considered): WayRefusal | undefined {
   for (const rule of RULES) {
-    const found = rule(considered);
-    if (found) return found;
+    const refusal = rule(considered);
+    if (refusal) return refusal;
   }
   return undefined;
 }

@@ -21,8 +21,8 @@ const worth = (work: Partial<Work> = {}, resources: Resources = {}): Readonly<Re
   );
 /** Why a way cannot be gone. */
 const refused = (wanted: string, work: Partial<Work> = {}, resources: Resources = {}) => {
-  const found = ways(work, resources).find((one) => word(one) === wanted);
-  return found?.status === 'closed' ? found : undefined;
+  const way = ways(work, resources).find((one) => word(one) === wanted);
+  return way?.status === 'closed' ? way : undefined;
 };
 
 const PULSE: Machine = { ...PLAIN_MACHINE, features: ['pulse', 'spool-gun-socket'] };

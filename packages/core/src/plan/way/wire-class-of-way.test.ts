@@ -13,8 +13,8 @@ const wireClassOfWay = toldInMetric(wireClassOfWayInWords);
 const chosen = (way: Way, work: Partial<Work> = {}, resources: Resources = {}) =>
   wireClassOfWay(way, contextOf(work, resources));
 const short = (way: Way, work: Partial<Work> = {}, resources: Resources = {}): string => {
-  const found = chosen(way, work, resources);
-  return found ? `${found.wireClass} ${found.origin}` : 'none';
+  const wire = chosen(way, work, resources);
+  return wire ? `${wire.wireClass} ${wire.origin}` : 'none';
 };
 const loaded = (loadedWireClass: NonNullable<Resources['wireClass']>): Resources => ({
   machine: { ...PLAIN_MACHINE, loadedWireClass },

@@ -50,42 +50,42 @@ function usualJoint({ legMm, throatMm, product, otherProduct }: StatedWork): Wor
  * completeWork({ thicknessMm: 3 }).work.metal // 'carbon-steel'
  * completeWork({ joint: 'tee' }) // undefined
  */
-export function completeWork(said: StatedWork): CompletedWork | undefined {
-  if (said.thicknessMm === undefined) return undefined;
-  const place = said.place ?? (said.windy === true ? 'outdoors' : USUAL_WORK.place);
+export function completeWork(stated: StatedWork): CompletedWork | undefined {
+  if (stated.thicknessMm === undefined) return undefined;
+  const place = stated.place ?? (stated.windy === true ? 'outdoors' : USUAL_WORK.place);
   const slots: readonly AssumedSlot[] = ['metal', 'joint', 'position', 'surface', 'place', 'windy'];
   return {
     work: asWelded({
-      metal: said.metal ?? USUAL_WORK.metal,
-      alloy: said.alloy,
-      otherMetal: said.otherMetal,
-      otherAlloy: said.otherAlloy,
-      product: said.product,
-      otherProduct: said.otherProduct,
-      thicknessMm: said.thicknessMm,
-      otherThicknessMm: said.otherThicknessMm,
-      joint: said.joint ?? usualJoint(said),
-      position: said.position ?? USUAL_WORK.position,
-      surface: said.surface ?? USUAL_WORK.surface,
+      metal: stated.metal ?? USUAL_WORK.metal,
+      alloy: stated.alloy,
+      otherMetal: stated.otherMetal,
+      otherAlloy: stated.otherAlloy,
+      product: stated.product,
+      otherProduct: stated.otherProduct,
+      thicknessMm: stated.thicknessMm,
+      otherThicknessMm: stated.otherThicknessMm,
+      joint: stated.joint ?? usualJoint(stated),
+      position: stated.position ?? USUAL_WORK.position,
+      surface: stated.surface ?? USUAL_WORK.surface,
       place,
-      windy: said.windy ?? USUAL_WORK.windy,
-      priorities: said.priorities,
-      circumstances: said.circumstances,
-      profile: said.profile,
-      outsideMm: said.outsideMm,
-      seamMm: said.seamMm,
-      numberOff: said.numberOff,
-      stitchMm: said.stitchMm,
-      pitchMm: said.pitchMm,
-      legMm: said.legMm,
-      throatMm: said.throatMm,
-      sides: said.sides,
-      passes: said.passes,
-      gapMm: said.gapMm,
-      backing: said.backing,
-      thirdMember: said.thirdMember,
+      windy: stated.windy ?? USUAL_WORK.windy,
+      priorities: stated.priorities,
+      circumstances: stated.circumstances,
+      profile: stated.profile,
+      outsideMm: stated.outsideMm,
+      seamMm: stated.seamMm,
+      numberOff: stated.numberOff,
+      stitchMm: stated.stitchMm,
+      pitchMm: stated.pitchMm,
+      legMm: stated.legMm,
+      throatMm: stated.throatMm,
+      sides: stated.sides,
+      passes: stated.passes,
+      gapMm: stated.gapMm,
+      backing: stated.backing,
+      thirdMember: stated.thirdMember,
     }),
-    assumed: slots.filter((slot) => said[slot] === undefined),
+    assumed: slots.filter((slot) => stated[slot] === undefined),
   };
 }
 

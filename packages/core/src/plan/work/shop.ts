@@ -43,19 +43,19 @@ export function shopOf({ machines, shelf, schools, learning }: KeptShopParts): S
 }
 
 /** The resources a job names, with its machine found by name. */
-export function resourcesOf(said: StatedWork, { machines, shelf, schools, learning }: Shop): Resources {
-  const machine = machines.find(({ name }) => name === said.machineName);
+export function resourcesOf(stated: StatedWork, { machines, shelf, schools, learning }: Shop): Resources {
+  const machine = machines.find(({ name }) => name === stated.machineName);
   return {
-    polarity: said.polarity,
-    withoutFiller: said.withoutFiller,
+    polarity: stated.polarity,
+    withoutFiller: stated.withoutFiller,
     machines,
     shelf,
     schools,
-    way: said.way,
-    mode: said.mode,
-    wireClass: said.wireClass,
-    wireDiameterMm: said.wireDiameterMm,
-    gas: said.gas,
+    way: stated.way,
+    mode: stated.mode,
+    wireClass: stated.wireClass,
+    wireDiameterMm: stated.wireDiameterMm,
+    gas: stated.gas,
     machine,
     learning: machine && learning?.[machine.name],
   };

@@ -14,7 +14,7 @@ const FILLET: Inspection = {
   at: '2026-03-02T10:00:00.000Z',
 };
 const exact = (value: number) => ({ value, gauge: 'own', u95: 0 }) as const;
-const told = (inspection: Inspection, id: string) =>
+const itemOf = (inspection: Inspection, id: string) =>
   judgeInspection(inspection).items.find((item) => item.id === id);
 
 // source: handbook on inspection, check cases V05 to V07 and V10, V11, M05, and its rules
@@ -37,7 +37,7 @@ describe('an inspection', () => {
   });
 
   it('convexity of legs 6 and 6 under a gauge throat of 5.8 is 1.56 of 2.27', () => {
-    const convex = told(
+    const convex = itemOf(
       { ...FILLET, firstLeg: exact(6), secondLeg: exact(6), throat: exact(5.8) },
       'convexity',
     );
@@ -54,20 +54,20 @@ describe('an inspection', () => {
       firstLeg: exact(6),
       secondLeg: exact(8.9),
     } as const;
-    expect(told(legs, 'asymmetry')).toMatchObject({ verdict: 'fail' });
-    expect(told(legs, 'asymmetry')?.limit).toBeCloseTo(2.636, 3);
+    expect(itemOf(legs, 'asymmetry')).toMatchObject({ verdict: 'fail' });
+    expect(itemOf(legs, 'asymmetry')?.limit).toBeCloseTo(2.636, 3);
     // with a gauge of half a millimetre it is not known
     const cam = (value: number) => ({ value, gauge: 'cam' }) as const;
-    expect(told({ ...legs, firstLeg: cam(6), secondLeg: cam(8.9) }, 'asymmetry')?.verdict).toBe(
+    expect(itemOf({ ...legs, firstLeg: cam(6), secondLeg: cam(8.9) }, 'asymmetry')?.verdict).toBe(
       'not-decided',
     );
   });
 
   it('asks “a5 or z5?”: the same legs pass the one and fail the other', () => {
     const legs = { ...FILLET, nominalMm: 5, firstLeg: exact(5.2), secondLeg: exact(5.2) };
-    expect(told(legs, 'thin-throat')).toMatchObject({ verdict: 'not-decided', why: 'a-or-z' });
-    expect(told({ ...legs, nominalIs: 'leg' }, 'thin-throat')).toMatchObject({ verdict: 'pass' });
-    const throat = told({ ...legs, nominalIs: 'throat' }, 'thin-throat');
+    expect(itemOf(legs, 'thin-throat')).toMatchObject({ verdict: 'not-decided', why: 'a-or-z' });
+    expect(itemOf({ ...legs, nominalIs: 'leg' }, 'thin-throat')).toMatchObject({ verdict: 'pass' });
+    const throat = itemOf({ ...legs, nominalIs: 'throat' }, 'thin-throat');
     expect(throat?.size).toBeCloseTo(5 - 5.2 / Math.SQRT2, 9);
     expect(throat?.verdict).toBe('fail');
   });
@@ -75,10 +75,10 @@ describe('an inspection', () => {
   it('a throat with more to spare than its band passes, without a word of its length', () => {
     const legs = { value: 4.5, gauge: 'cam' } as const;
     const sized = { ...FILLET, nominalMm: 3, nominalIs: 'leg', firstLeg: legs, secondLeg: legs } as const;
-    const thin = told(sized, 'thin-throat');
+    const thin = itemOf(sized, 'thin-throat');
     expect(thin?.size).toBeCloseTo(-1.5 / Math.SQRT2, 9);
     expect(thin?.verdict).toBe('pass');
-    expect(told({ ...sized, nominalMm: 4.4 }, 'thin-throat')).toMatchObject({ why: 'length-asked' });
+    expect(itemOf({ ...sized, nominalMm: 4.4 }, 'thin-throat')).toMatchObject({ why: 'length-asked' });
   });
 
   it('a hump is no strength: the throat is that of the legs; a hollow face is what the gauge shows', () => {
@@ -89,16 +89,17 @@ describe('an inspection', () => {
       firstLeg: exact(6),
       secondLeg: exact(6),
     } as const;
-    expect(told({ ...nominal, throat: exact(6) }, 'thin-throat')?.size).toBeCloseTo(5 - 6 / Math.SQRT2, 9);
-    expect(told({ ...nominal, throat: exact(3.5) }, 'thin-throat')?.size).toBeCloseTo(1.5, 9);
+    expect(itemOf({ ...nominal, throat: exact(6) }, 'thin-throat')?.size).toBeCloseTo(5 - 6 / Math.SQRT2, 9);
+    expect(itemOf({ ...nominal, throat: exact(3.5) }, 'thin-throat')?.size).toBeCloseTo(1.5, 9);
   });
 
   it('decides nothing while the limit lies within the error, or the band is not known', () => {
     const butt: Inspection = { ...FILLET, joint: 'butt', level: 'C', thicknessMm: 6 };
-    const at = (value: number) => told({ ...butt, items: { undercut: { value, gauge: 'pin' } } }, 'undercut');
+    const at = (value: number) =>
+      itemOf({ ...butt, items: { undercut: { value, gauge: 'pin' } } }, 'undercut');
     // limit 0.5 mm; the pin ± 0.2
     expect([at(0.2)?.verdict, at(0.4)?.verdict, at(0.8)?.verdict]).toEqual(['pass', 'not-decided', 'fail']);
-    expect(told({ ...butt, items: { undercut: { value: 0.1, gauge: 'own' } } }, 'undercut')).toMatchObject({
+    expect(itemOf({ ...butt, items: { undercut: { value: 0.1, gauge: 'own' } } }, 'undercut')).toMatchObject({
       verdict: 'not-decided',
       why: 'band-asked',
     });
@@ -109,12 +110,12 @@ describe('an inspection', () => {
       judgeInspection({ ...FILLET, items: { crack: { value, gauge: 'photo', ownLimit: 9 } } });
     expect(crack(1)).toMatchObject({ verdict: 'fail', items: [{ why: 'never-permitted' }] });
     expect(crack(0).items[0]).toMatchObject({ verdict: 'not-decided', why: 'not-by-photo' });
-    const depth = told(
+    const depth = itemOf(
       { ...FILLET, items: { undercut: { value: 0.1, gauge: 'photo', u95: 0.05 } } },
       'undercut',
     );
     expect(depth).toMatchObject({ verdict: 'not-decided', why: 'not-by-photo' });
-    const pore = told(
+    const pore = itemOf(
       {
         ...FILLET,
         nominalMm: 5,
@@ -128,7 +129,7 @@ describe('an inspection', () => {
 
   it('the contract’s own limit goes before the recalled one', () => {
     const items = { undercut: { value: 0.9, gauge: 'pin', ownLimit: 1.2 } } as const;
-    expect(told({ ...FILLET, items }, 'undercut')).toMatchObject({
+    expect(itemOf({ ...FILLET, items }, 'undercut')).toMatchObject({
       verdict: 'pass',
       why: 'own-limit',
       limit: 1.2,
@@ -148,13 +149,13 @@ describe('an inspection', () => {
     const bands = GAUGES.map(({ id }) => gaugeU95Mm(id));
     expect(bands).toEqual([0.5, 0.5, 0.5, 0.3, 0.2, 0.2, 0.1, undefined, undefined]);
     const read = { value: 1, gauge: 'pin', u95: 0.05 } as const;
-    expect(told({ ...FILLET, items: { undercut: read } }, 'undercut')?.u95).toBe(0.05);
+    expect(itemOf({ ...FILLET, items: { undercut: read } }, 'undercut')?.u95).toBe(0.05);
   });
 
   it('25 mm are short and no more, of a weld of 100 mm and longer', () => {
     // ISO 5817, recalled: on 3 mm at C a short undercut of 0.1 t
     const at = (lengthMm: number, weldMm: number) =>
-      told(
+      itemOf(
         {
           ...FILLET,
           thicknessMm: 3,
@@ -168,7 +169,7 @@ describe('an inspection', () => {
 
   it('a throat too thick is held against 1 mm and a fifth at C, and permitted at D', () => {
     const thick = (throat: number, level: 'C' | 'D') =>
-      told({ ...FILLET, level, nominalMm: 5, nominalIs: 'throat', throat: exact(throat) }, 'thick-throat');
+      itemOf({ ...FILLET, level, nominalMm: 5, nominalIs: 'throat', throat: exact(throat) }, 'thick-throat');
     // ISO 5817, recalled: 1 + 0.2 × 5 = 2 mm over
     expect(thick(7, 'C')).toMatchObject({ verdict: 'pass', limit: 2 });
     expect(thick(7.01, 'C')?.verdict).toBe('fail');
@@ -181,8 +182,8 @@ describe('an inspection', () => {
       firstLeg: exact(9),
       secondLeg: { value: 9, gauge: 'own' },
     } as const;
-    expect(told(unknown, 'thin-throat')).toMatchObject({ verdict: 'not-decided', why: 'band-asked' });
-    expect(told(unknown, 'asymmetry')).toMatchObject({ why: 'band-asked' });
+    expect(itemOf(unknown, 'thin-throat')).toMatchObject({ verdict: 'not-decided', why: 'band-asked' });
+    expect(itemOf(unknown, 'asymmetry')).toMatchObject({ why: 'band-asked' });
   });
 
   it('offers the standard of its metal', () => {
@@ -191,7 +192,7 @@ describe('an inspection', () => {
 
   it('every item stands in the table of ISO 5817', () => {
     const butt = (joint: 'butt' | 'fillet', id: string) =>
-      told(
+      itemOf(
         {
           ...FILLET,
           joint,
@@ -211,7 +212,7 @@ describe('an inspection', () => {
 describe('an inspection by D1.1, statically loaded', () => {
   const d11: Inspection = { ...FILLET, standard: 'D1.1', level: 'S', thicknessMm: 10, weldMm: 300 };
   const undercut = (over: { lengthMm?: number; value?: number }, thicknessMm = 10) =>
-    told(
+    itemOf(
       { ...d11, thicknessMm, items: { undercut: { value: 1.5, gauge: 'own', u95: 0, ...over } } },
       'undercut',
     );
@@ -226,7 +227,7 @@ describe('an inspection by D1.1, statically loaded', () => {
 
   it('a z6 with a leg of 4 asks for the length, and fails where a leg of z5 is 2.8', () => {
     const under = (nominalMm: number, leg: number, underSizeMm?: number) =>
-      told(
+      itemOf(
         {
           ...d11,
           nominalMm,
@@ -247,7 +248,7 @@ describe('an inspection by D1.1, statically loaded', () => {
 
   it('pores are summed over 25 and over 300 mm, and the larger stretch is asked for', () => {
     const pores = (value: number, lengthMm?: number, joint: 'fillet' | 'butt' = 'fillet') =>
-      told({ ...d11, joint, items: { pore: { value, gauge: 'own', u95: 0, lengthMm } } }, 'pore');
+      itemOf({ ...d11, joint, items: { pore: { value, gauge: 'own', u95: 0, lengthMm } } }, 'pore');
     expect(pores(8.5, 10.5)?.verdict).toBe('pass');
     expect(pores(8.5, 20.5)?.verdict).toBe('fail');
     expect(pores(10.5, 12)?.verdict).toBe('fail');
@@ -263,7 +264,7 @@ describe('an inspection by D1.1, statically loaded', () => {
       fc.property(sizes, band, band, fc.constantFrom('5817', 'D1.1'), (value, one, two, standard) => {
         const level = standard === 'D1.1' ? 'S' : 'C';
         const verdict = (u95: number) =>
-          told(
+          itemOf(
             {
               ...d11,
               standard,

@@ -173,7 +173,7 @@ function toldOf({ id, name, code, ask, byPhoto }: InspectionItem, read: ItemRead
 function filletTold(inspection: Inspection): readonly ItemFinding[] {
   const { firstLeg, secondLeg, throat, standard, nominalMm, underSizeMm: lengthMm } = inspection;
   const nominal = nominalSizes(inspection);
-  const told: ItemFinding[] = [];
+  const findings: ItemFinding[] = [];
   const asked: ItemWhy | undefined = nominalMm !== undefined && !nominal ? 'a-or-z' : undefined;
   const bands = (...reads: readonly (SizeRead | undefined)[]): ItemWhy | undefined =>
     reads.some((read) => read && bandOf(read) === undefined) ? 'band-asked' : undefined;
@@ -182,7 +182,7 @@ function filletTold(inspection: Inspection): readonly ItemFinding[] {
   const legU = legs ? Math.max(u(legs.first), u(legs.second)) : 0;
   const byLegs = legs && unequalThroat(legs.first.value, legs.second.value).isoMm;
   if (legs) {
-    told.push({
+    findings.push({
       id: 'asymmetry',
       name: 'Legs not alike',
       finding: { code: '512', size: Math.abs(legs.first.value - legs.second.value), u95: Math.SQRT2 * legU },
@@ -190,7 +190,7 @@ function filletTold(inspection: Inspection): readonly ItemFinding[] {
     });
   }
   if (legs && throat && byLegs !== undefined && throat.value > byLegs) {
-    told.push({
+    findings.push({
       id: 'convexity',
       name: 'Convexity',
       finding: { code: '503', size: throat.value - byLegs, u95: Math.hypot(u(throat), legU / Math.SQRT2) },
@@ -207,33 +207,33 @@ function filletTold(inspection: Inspection): readonly ItemFinding[] {
     const least = legs && [legs.first, legs.second].toSorted((x, y) => x.value - y.value)[0];
     if (least && nominalMm !== undefined) {
       const size = (nominal?.z ?? nominalMm) - least.value;
-      told.push({
+      findings.push({
         id: 'undersize',
         name: 'Leg under size',
         finding: { code: '5213', size, u95: u(least), lengthMm },
         undecided,
       });
     }
-    return told;
+    return findings;
   }
   if (counted && nominalMm !== undefined) {
     const a = nominal?.a ?? nominalMm;
     const thin = a - counted.mm;
-    told.push({
+    findings.push({
       id: 'thin-throat',
       name: 'Throat too thin',
       finding: { code: '5213', size: thin, u95: counted.u95, lengthMm },
       undecided,
     });
     const high = throat ?? { value: counted.mm };
-    told.push({
+    findings.push({
       id: 'thick-throat',
       name: 'Throat too thick',
       finding: { code: '5214', size: high.value - a, u95: throat ? u(throat) : counted.u95 },
       undecided,
     });
   }
-  return told;
+  return findings;
 }
 
 /**
@@ -249,8 +249,8 @@ export function judgeInspection(inspection: Inspection): JudgedInspection {
     const read = inspection.items[item.id];
     return read ? [toldOf(item, read)] : [];
   });
-  const told = [...looked, ...(inspection.joint === 'fillet' ? filletTold(inspection) : [])];
-  const items = told.map((one) => judgedItem(one, inspection));
+  const findings = [...looked, ...(inspection.joint === 'fillet' ? filletTold(inspection) : [])];
+  const items = findings.map((one) => judgedItem(one, inspection));
   const verdicts = items.flatMap(({ verdict }) => verdict ?? []);
   return {
     items,

@@ -10,11 +10,11 @@ const at = (minutes: number): string => new Date(Date.parse(AT) + minutes * 60_0
 
 describe('a run', () => {
   // standard formula, k 0.8: 150 A, 19.5 V, 400 mm/min
-  const told = { ...RUN, volts: 19.5, amps: 150, lengthMm: 200, arcSeconds: 30 };
+  const heated = { ...RUN, volts: 19.5, amps: 150, lengthMm: 200, arcSeconds: 30 };
 
   it('has the heat of its means where no trace was read, and says so', () => {
-    expect(runTravelMmPerMin(told)).toBe(400);
-    const heat = runHeat(told);
+    expect(runTravelMmPerMin(heated)).toBe(400);
+    const heat = runHeat(heated);
     if (!isHeat(heat)) throw new Error('no heat');
     expect(heat.by).toBe('means');
     expect(heat.heatInputKJPerMm).toBeCloseTo(0.351, 3);
@@ -25,7 +25,7 @@ describe('a run', () => {
   it('has the heat of its trace before that of its means', () => {
     // handbook on inspection, H04: 4100 W in truth, 3335 by the means
     const power = { watts: 4100, meanVolts: 23, meanAmps: 145, seconds: 2, samplesPerSecond: 20_000 };
-    const heat = runHeat({ ...told, power });
+    const heat = runHeat({ ...heated, power });
     if (!isHeat(heat)) throw new Error('no heat');
     expect(heat.by).toBe('instantaneous');
     expect(heat.heatInputKJPerMm).toBeCloseTo((0.8 * 4100 * 60) / (1000 * 400), 9);
@@ -34,9 +34,9 @@ describe('a run', () => {
 
   it('says what is missing for it, and nothing is taken for none', () => {
     expect(runHeat({ ...RUN, volts: 20 })).toEqual(['amps', 'lengthMm', 'arcSeconds']);
-    expect(runHeat({ ...told, amps: undefined })).toEqual(['amps']);
+    expect(runHeat({ ...heated, amps: undefined })).toEqual(['amps']);
     expect(runUse(RUN, { wireClass: 'ER70S-6', trueDiameterMm: 0.889, flowLPerMin: 18 })).toEqual({});
-    expect(runTotals([RUN, told])).toMatchObject({ runs: 2, arcMin: 0.5, weldMm: 200, untimed: 1 });
+    expect(runTotals([RUN, heated])).toMatchObject({ runs: 2, arcMin: 0.5, weldMm: 200, untimed: 1 });
   });
 
   it('asks for neither volts nor amps where there is a trace, and travel only where both of its figures are told', () => {
@@ -47,7 +47,7 @@ describe('a run', () => {
   });
 
   it('sums what was told, each as often as it stands for', () => {
-    const one = { ...told, wireKg: 0.1, gasL: 5 };
+    const one = { ...heated, wireKg: 0.1, gasL: 5 };
     expect(runTotals([])).toEqual({ runs: 0, arcMin: 0, weldMm: 0, wireKg: 0, gasL: 0, untimed: 0 });
     expect(runTotals([one, { ...one, count: 3, arcSeconds: undefined }])).toEqual({
       runs: 4,
@@ -131,11 +131,11 @@ describe('runs against the plate', () => {
 
 describe('the run that comes next', () => {
   it('is the first that did not come out well, and none once all did', () => {
-    const told = (run: number, result?: 'ok' | 'redo'): WeldedRun => ({ ...RUN, run, result });
+    const runOf = (run: number, result?: 'ok' | 'redo'): WeldedRun => ({ ...RUN, run, result });
     expect(nextRunNumber(3, [])).toBe(1);
-    expect(nextRunNumber(3, [told(1), told(3, 'ok')])).toBe(2);
-    expect(nextRunNumber(3, [told(1), told(2, 'redo'), told(3)])).toBe(2);
-    expect(nextRunNumber(3, [told(1), told(2, 'redo'), told(2), told(3)])).toBeUndefined();
+    expect(nextRunNumber(3, [runOf(1), runOf(3, 'ok')])).toBe(2);
+    expect(nextRunNumber(3, [runOf(1), runOf(2, 'redo'), runOf(3)])).toBe(2);
+    expect(nextRunNumber(3, [runOf(1), runOf(2, 'redo'), runOf(2), runOf(3)])).toBeUndefined();
     // runs that were told without a number say nothing of the list
     expect(nextRunNumber(2, [RUN, RUN])).toBe(1);
   });

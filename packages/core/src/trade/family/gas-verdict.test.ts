@@ -7,8 +7,8 @@ describe('which gas serves what', () => {
     family: Parameters<typeof gasVerdict>[1]['family'],
     wireClass: Parameters<typeof gasVerdict>[1]['wireClass'] = 'ER70S-6',
   ): string => {
-    const found = gasVerdict(gasOf(id), { family, wireClass, leanMix: 'allow' });
-    return found.status === 'fits' ? 'fits' : found.code;
+    const verdict = gasVerdict(gasOf(id), { family, wireClass, leanMix: 'allow' });
+    return verdict.status === 'fits' ? 'fits' : verdict.code;
   };
 
   // Source: handbook gas table, from memory.

@@ -8,9 +8,9 @@ const verdict = (wireClass: WireClass, over: Partial<Work>) => {
   return fillerVerdict(wireClass, work, pair);
 };
 const word = (wireClass: WireClass, over: Partial<Work>): string => {
-  const found = verdict(wireClass, over);
-  if (found.status === 'refused') return `${found.code}: ${found.instead}`;
-  return found.caution === undefined ? 'fits' : 'second choice';
+  const result = verdict(wireClass, over);
+  if (result.status === 'refused') return `${result.code}: ${result.instead}`;
+  return result.caution === undefined ? 'fits' : 'second choice';
 };
 const named = (alloy: string): Partial<Work> => ({ metal: 'stainless', alloy });
 const TO_STEEL: Partial<Work> = { ...named('304'), otherMetal: 'carbon-steel' };
@@ -57,8 +57,8 @@ describe('whether a wire may join two parts', () => {
 
   it('names what makes it brittle', () => {
     const reason = (wireClass: WireClass, work: Partial<Work>) => {
-      const found = verdict(wireClass, work);
-      return found.status === 'refused' ? found.reason : '';
+      const result = verdict(wireClass, work);
+      return result.status === 'refused' ? result.reason : '';
     };
     expect(reason('ER5356', { metal: 'cast-aluminium' })).toContain('silicon of the casting');
     expect(reason('ER4043', aluminium('5083'))).toContain('makes a brittle Mg–Si weld');

@@ -72,9 +72,9 @@ describe('what a machine teaches of its next job', () => {
     const co2 = many(3, 0.8, { gas: 'co2' });
     const fresh = learnedOffset(machineLearning(co2), HERE);
     // independent: covariance of two groups that share a machine, conditioned by hand
-    const told = 1 / (3 * toldWeight(HERE));
-    expect(fresh?.offsetV.start).toBeCloseTo((0.125 / (0.25 + told)) * 0.8, 9);
-    expect(fresh?.sdV).toBeCloseTo(Math.sqrt(0.25 - 0.125 ** 2 / (0.25 + told) + JOB_SD_V ** 2), 9);
+    const weight = 1 / (3 * toldWeight(HERE));
+    expect(fresh?.offsetV.start).toBeCloseTo((0.125 / (0.25 + weight)) * 0.8, 9);
+    expect(fresh?.sdV).toBeCloseTo(Math.sqrt(0.25 - 0.125 ** 2 / (0.25 + weight) + JOB_SD_V ** 2), 9);
     expect(fresh).toMatchObject({ settings: 0, elsewhere: 3 });
     const both = learnedOffset(machineLearning([...co2, ...many(3, 0)]), HERE);
     expect(both?.offsetV.start).toBeLessThan(0.3 * (fresh?.offsetV.start ?? 0));

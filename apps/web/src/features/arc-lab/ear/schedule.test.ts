@@ -3,10 +3,10 @@ import { EAR_CARDS } from '@hot-bead/core/arc-lab';
 import { cardStates, confusionOf, dueCount, nextTest, QUESTIONS } from './schedule.ts';
 
 const at = (day: number): string => new Date(Date.UTC(2026, 2, day, 9)).toISOString();
-const answer = (card: string, truth: string, said: string, day: number): EarAnswer => ({
+const answer = (card: string, truth: string, answer: string, day: number): EarAnswer => ({
   card,
   truth,
-  said,
+  said: answer,
   at: at(day),
 });
 

@@ -53,7 +53,7 @@ function Answer({ reading, onTake, beside }: Props & { readonly reading: Answere
   );
 }
 
-function Told({ told, ...rest }: Props & { readonly told: RecordingTold }) {
+function Told({ reading: told, ...rest }: Props & { readonly reading: RecordingTold }) {
   const say = useWords();
   if (told.status === 'unreadable') return null;
   const { reading } = told;
@@ -135,7 +135,7 @@ export function RecordingReader(props: Props) {
         )}
       </div>
       {doing !== undefined && <p role="status">{doing}</p>}
-      {told && <Told told={told} {...props} />}
+      {told && <Told reading={told} {...props} />}
       {!told && !isBusy && (
         <p>
           Hold the phone {say(words`${amount.distance(500)}`)} from the arc, out of the spatter, and weld for

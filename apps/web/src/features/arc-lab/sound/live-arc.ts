@@ -38,7 +38,7 @@ interface StreamReport {
 export async function playLive(
   setting: ArcSetting,
   seed: number,
-  told: { readonly onGap: (gaps: number) => void; readonly onOver: () => void },
+  listener: { readonly onGap: (gaps: number) => void; readonly onOver: () => void },
 ): Promise<LiveArc> {
   const output = soundOutput();
   const { context, input } = output;
@@ -53,7 +53,7 @@ export async function playLive(
   await new Promise<void>((begun) => {
     node.port.onmessage = ({ data }: MessageEvent<StreamReport>) => {
       if (data.begun) begun();
-      if (data.gaps !== undefined) told.onGap(data.gaps);
+      if (data.gaps !== undefined) listener.onGap(data.gaps);
     };
     comeUp(output);
     node.connect(input);
@@ -67,7 +67,7 @@ export async function playLive(
   };
   takeTurn(() => {
     stop();
-    told.onOver();
+    listener.onOver();
   });
   return { turn: (next) => send({ kind: 'turn', setting: next }), stop };
 }

@@ -11,16 +11,16 @@ describe('a trace', () => {
       { length: 20_000 },
       (_, i) => `${(4 * i) / ARC_SAMPLES_PER_S},${samples.volts[4 * i]},${samples.amps[4 * i]}`,
     );
-    const told = traceTold(['t,v,a', ...rows].join('\n'));
-    if (told.status !== 'read') throw new Error(told.message);
-    expect(told.power.instantaneousW / features.trueW).toBeCloseTo(1, 1);
-    expect(told.features?.dipClass).toBe('steady');
+    const reading = traceTold(['t,v,a', ...rows].join('\n'));
+    if (reading.status !== 'read') throw new Error(reading.message);
+    expect(reading.power.instantaneousW / features.trueW).toBeCloseTo(1, 1);
+    expect(reading.features?.dipClass).toBe('steady');
   });
 
   it('sampled too slowly tells its power alone, and says so', () => {
     const rows = Array.from({ length: 400 }, (_, i) => `${i / 1000},22,150`);
-    const told = traceTold(rows.join('\n'));
-    expect(told).toMatchObject({ status: 'read', features: undefined });
-    expect(told.status === 'read' ? told.says : '').toMatch(/wants 2 kHz at least/);
+    const reading = traceTold(rows.join('\n'));
+    expect(reading).toMatchObject({ status: 'read', features: undefined });
+    expect(reading.status === 'read' ? reading.says : '').toMatch(/wants 2 kHz at least/);
   });
 });

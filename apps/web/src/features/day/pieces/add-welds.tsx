@@ -14,11 +14,11 @@ import { typedLines, weldTable } from './weld-lines.ts';
 /** What is wrong, each at its line. */
 function faultsOf(error: Error, lines: readonly string[]): readonly string[] {
   if (!(error instanceof ApiFailure)) return [error.message];
-  const told = error.problems.flatMap(({ field, message }) => {
+  const atWelds = error.problems.flatMap(({ field, message }) => {
     const i = /^welds\.(\d+)\./.exec(field)?.[1];
     return i === undefined ? [] : [`Line ${Number(i) + 1}, “${lines[Number(i)] ?? ''}”: ${message}`];
   });
-  return told.length === 0 ? [error.message] : told;
+  return atWelds.length === 0 ? [error.message] : atWelds;
 }
 
 /** Several welds at once: typed, pasted, or from a file. Nothing is added while a line is wrong, and nothing is lost. */

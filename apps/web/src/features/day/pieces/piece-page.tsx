@@ -196,35 +196,35 @@ function Head({ piece, welds }: PieceWithWelds) {
 /** A piece: its welds with their settings, the settings that they share, and what all of it takes. */
 export function PiecePage() {
   const { pieceId = '' } = useParams();
-  const found = useQuery(pieceQuery(pieceId));
+  const query = useQuery(pieceQuery(pieceId));
   const { shop, machines, settings } = useShop();
   const client = useQueryClient();
   const [chosen, setChosen] = useState<string>();
   const machineId = chosen ?? machines[0]?.id;
   const welds = useMemo(
     () =>
-      found.data
-        ? weldsOfPiece(found.data.piece, found.data.welds, {
+      query.data
+        ? weldsOfPiece(query.data.piece, query.data.welds, {
             shop,
             machines,
             day: settings?.day ?? {},
             machineId,
           })
         : [],
-    [found.data, shop, machines, settings, machineId],
+    [query.data, shop, machines, settings, machineId],
   );
-  if (found.error) return <ErrorNotice error={found.error} onRetry={() => void found.refetch()} />;
-  if (found.isPending) return <PageSkeleton />;
-  const { piece } = found.data;
+  if (query.error) return <ErrorNotice error={query.error} onRetry={() => void query.refetch()} />;
+  if (query.isPending) return <PageSkeleton />;
+  const { piece } = query.data;
   const pieces = piece.numberOff ?? 1;
   const onChanged = (): void => {
     void client.invalidateQueries({ queryKey: pieceKey });
     void client.invalidateQueries({ queryKey: dayKey });
   };
-  const isOpen = found.data.welds.some(({ machine }) => machine === null) && machines.length > 1;
+  const isOpen = query.data.welds.some(({ machine }) => machine === null) && machines.length > 1;
   return (
     <div className="grid grid-cols-1 gap-4">
-      <Head {...found.data} />
+      <Head {...query.data} />
       <SetAsideNotice />
       {welds.length === 0 ? (
         <Notice title="No welds yet">Type them below, one a line, or take them from a table.</Notice>

@@ -57,10 +57,10 @@ export function weldsOfPiece(
         reason: job.machine ? `${job.machine.name} is retired.` : 'There is no machine yet.',
       };
     const asTask = dayJob(job, piece);
-    const found = plan(asTask, { id: machine.id, machine });
-    if (found.status === 'not-there') return { ...nothing, reason: found.reason };
-    const { workMin, from } = taskMinutes(asTask, found, day);
-    return { job, machine, plan: found, reason: undefined, workMin, minutesFrom: from };
+    const planned = plan(asTask, { id: machine.id, machine });
+    if (planned.status === 'not-there') return { ...nothing, reason: planned.reason };
+    const { workMin, from } = taskMinutes(asTask, planned, day);
+    return { job, machine, plan: planned, reason: undefined, workMin, minutesFrom: from };
   });
 }
 

@@ -154,14 +154,14 @@ function apartText({ a, b, on }: CannotShare, welds: readonly WeldOfPiece[]): Wo
 export function SharedSettings({ welds }: { readonly welds: readonly WeldOfPiece[] }) {
   const say = useWords();
   const planned = useMemo(() => welds.filter(({ plan }) => plan !== undefined), [welds]);
-  const found = useMemo((): OneSetting => {
+  const setting = useMemo((): OneSetting => {
     const pinned = planned.flatMap(({ job }, i) => (job.task.ownSetting === true ? [i] : []));
     return oneSetting(
       planned.flatMap(({ plan }) => plan ?? []),
       new Set(pinned),
     );
   }, [planned]);
-  const { groups, isFewest, apart } = found;
+  const { groups, isFewest, apart } = setting;
   if (planned.length === 0) return null;
   return (
     <>

@@ -18,11 +18,11 @@ export function EntryPage() {
   const titled = useTitle();
   const { entryId = '' } = useParams();
   const { units } = usePreferences();
-  const found = useQuery(logEntryQuery(entryId));
+  const query = useQuery(logEntryQuery(entryId));
   const { data: machines = [] } = useQuery(machineListQuery);
-  if (found.error) return <ErrorNotice error={found.error} onRetry={() => void found.refetch()} />;
-  if (found.isPending) return <PageSkeleton />;
-  const entry = found.data;
+  if (query.error) return <ErrorNotice error={query.error} onRetry={() => void query.refetch()} />;
+  if (query.isPending) return <PageSkeleton />;
+  const entry = query.data;
   const { verdict, machineId, wireKg, gasL, minutes, bookVolts, volts, count, jobId } = entry;
   const facts: readonly (readonly [string, string | undefined])[] = [
     ['When', format(entry.at, 'd MMMM yyyy, HH:mm')],

@@ -7,8 +7,8 @@ const schema = async () => (await contract.history()).logEntrySchema;
 
 /** A filter as the address has it: what is not said is left out. */
 export function filterParams(filter: LogFilter): URLSearchParams {
-  const told = Object.entries(filter).filter(([, value]) => value !== undefined && value !== '');
-  return new URLSearchParams(told.map(([name, value]) => [name, String(value)]));
+  const filters = Object.entries(filter).filter(([, value]) => value !== undefined && value !== '');
+  return new URLSearchParams(filters.map(([name, value]) => [name, String(value)]));
 }
 
 /** The log, a page at a time. */

@@ -1,18 +1,26 @@
 import { ContractError } from '@hot-bead/contract/base';
-import { fieldOfReadingProblem, type ReadingField, type ReadingFields, readingOf } from './reading-fields.ts';
+import { METRIC, type Units, US } from '@hot-bead/core/base';
+import type { TimedReading } from '@hot-bead/core/machine';
+import { enteredIn, type Typed, unreadIn } from '../../../form/form-fields.ts';
+import { fieldOfReadingProblem, READING_FIELDS, readingOf, timedBy } from './reading-fields.ts';
 
-const FIELDS: ReadingFields = {
+const ONE = { ...timedBy('one-run', '6'), knob: '6,5', 'run.lengthMm': '76 cm' };
+const TWO = {
+  ...timedBy('two-lengths', '6'),
   knob: '6,5',
-  method: 'one-run',
-  time: '6',
-  length: '76 cm',
-  shortLength: '',
-  underArc: false,
+  'run.lengthMm': '900',
+  'shortRun.lengthMm': '0.3 m',
 };
 
-function problemsOf(over: Partial<ReadingFields>): ReadonlyMap<ReadingField, string> {
+function read(typed: Typed, units: Units = METRIC, at = { underArc: false }): TimedReading {
+  return readingOf(typed, enteredIn(READING_FIELDS, typed, units), at);
+}
+
+function problemsOf(typed: Typed): ReadonlyMap<string, string> {
+  const unread = unreadIn(READING_FIELDS, typed, METRIC);
+  if (unread.length > 0) return new Map(unread.map(({ field, message }) => [field, message]));
   try {
-    readingOf({ ...FIELDS, ...over }, undefined, 'mm');
+    read(typed);
     throw new Error('taken');
   } catch (error) {
     if (!(error instanceof ContractError)) throw error;
@@ -22,19 +30,13 @@ function problemsOf(over: Partial<ReadingFields>): ReadonlyMap<ReadingField, str
 
 describe('the form of a reading', () => {
   it('takes a length in any unit, and a comma for a point', () => {
-    expect(readingOf(FIELDS, undefined, 'in')).toEqual({ knob: 6.5, run: { lengthMm: 760, timeS: 6 } });
-    expect(readingOf({ ...FIELDS, length: '30' }, undefined, 'in').run.lengthMm).toBeCloseTo(762, 9);
+    expect(read(ONE, US)).toEqual({ knob: 6.5, run: { lengthMm: 760, timeS: 6 } });
+    expect(read({ ...ONE, 'run.lengthMm': '30' }, US).run.lengthMm).toBeCloseTo(762, 9);
   });
 
   it('takes two lengths as 3 s and 9 s, the tap, and whether an arc burnt', () => {
-    const two = {
-      ...FIELDS,
-      method: 'two-lengths' as const,
-      length: '900',
-      shortLength: '0.3 m',
-      underArc: true,
-    };
-    expect(readingOf(two, '3', 'mm')).toEqual({
+    const entered = enteredIn(READING_FIELDS, TWO, METRIC);
+    expect(readingOf(TWO, entered, { position: '3', underArc: true })).toEqual({
       knob: 6.5,
       run: { lengthMm: 900, timeS: 9 },
       shortRun: { lengthMm: 300, timeS: 3 },
@@ -43,38 +45,42 @@ describe('the form of a reading', () => {
     });
   });
 
+  it('takes a knob between two marks, and a time with its unit', () => {
+    expect(read({ ...ONE, knob: '4 1/2' }).knob).toBe(4.5);
+    expect(read({ ...ONE, knob: '4½' }).knob).toBe(4.5);
+    expect(read({ ...ONE, knob: '3/4' }).knob).toBe(0.75);
+    expect(read({ ...ONE, 'run.timeS': '6.2 s' }).run.timeS).toBe(6.2);
+  });
+
   it('takes the time that it really ran, where that was not the timer’s', () => {
-    expect(readingOf({ ...FIELDS, ran: '6,4' }, undefined, 'mm').run).toEqual({ lengthMm: 760, timeS: 6.4 });
-    const two = {
-      ...FIELDS,
-      method: 'two-lengths' as const,
-      length: '900',
-      ran: '9.2',
-      shortLength: '300',
-      shortRan: '2.9',
-    };
-    expect(readingOf(two, undefined, 'mm')).toMatchObject({ run: { timeS: 9.2 }, shortRun: { timeS: 2.9 } });
+    expect(read({ ...ONE, 'run.timeS': '6,4' }).run).toEqual({ lengthMm: 760, timeS: 6.4 });
+    const both = { ...TWO, 'run.timeS': '9.2', 'shortRun.timeS': '2.9' };
+    expect(read(both)).toMatchObject({ run: { timeS: 9.2 }, shortRun: { timeS: 2.9 } });
+  });
+
+  it('reads no short run of one run', () => {
+    expect(read({ ...TWO, ...timedBy('one-run', '10') })).toEqual({
+      knob: 6.5,
+      run: { lengthMm: 900, timeS: 10 },
+    });
   });
 
   it.each([
-    [{ ran: '0' }, 'ran', 'The time is 1 to 120 s.'],
-    [{ ran: '-6' }, 'ran', 'The time is 1 to 120 s.'],
-    [{ ran: 'six' }, 'ran', 'The time is a number of seconds.'],
-    [{ ran: '' }, 'ran', 'The time is a number of seconds.'],
-    [
-      { method: 'two-lengths', length: '900', shortLength: '300', shortRan: '0' },
-      'shortRan',
-      'The time is 1 to 120 s.',
-    ],
-    [{ knob: '' }, 'knob', 'Write where the knob stood.'],
-    [{ knob: 'six' }, 'knob', 'The knob is a number on its scale.'],
-    [{ length: '' }, 'length', 'Measure it'],
-    [{ length: 'long' }, 'length', 'is not a length'],
-    [{ length: '500 m' }, 'length', 'The length is 20 mm to 60 m.'],
-    [{ length: '50 m' }, 'length', 'no feeder has'],
-    [{ method: 'two-lengths', length: '900', shortLength: 'x' }, 'shortLength', 'is not a length'],
-    [{ method: 'two-lengths', length: '900', shortLength: '895' }, 'length', 'too alike'],
-  ] as const)('%o is wrong at %s', (over, field, message) => {
-    expect(problemsOf(over).get(field)).toContain(message);
+    [{ ...ONE, 'run.timeS': '0' }, 'run.timeS', 'The time is 1 to 120 s.'],
+    [{ ...ONE, 'run.timeS': '-6' }, 'run.timeS', 'The time is 1 to 120 s.'],
+    [{ ...ONE, 'run.timeS': 'six' }, 'run.timeS', 'The time is a number of seconds.'],
+    [{ ...ONE, 'run.timeS': '' }, 'run.timeS', 'Write how long the wire ran.'],
+    [{ ...TWO, 'shortRun.timeS': '0' }, 'shortRun.timeS', 'The time is 1 to 120 s.'],
+    [{ ...ONE, knob: '' }, 'knob', 'Write where the knob stood.'],
+    [{ ...ONE, knob: 'six' }, 'knob', 'The knob is a number on its scale.'],
+    [{ ...ONE, 'run.lengthMm': '' }, 'run.lengthMm', 'Measure the wire'],
+    [{ ...TWO, 'shortRun.lengthMm': '', 'shortRun.timeS': '' }, 'shortRun.lengthMm', 'Measure the wire'],
+    [{ ...ONE, 'run.lengthMm': 'long' }, 'run.lengthMm', 'is not a length'],
+    [{ ...ONE, 'run.lengthMm': '500 m' }, 'run.lengthMm', 'The length is 20 mm to 60 m.'],
+    [{ ...ONE, 'run.lengthMm': '50 m' }, 'run.lengthMm', 'no feeder has'],
+    [{ ...TWO, 'shortRun.lengthMm': 'x' }, 'shortRun.lengthMm', 'is not a length'],
+    [{ ...TWO, 'shortRun.lengthMm': '895' }, 'run.lengthMm', 'too alike'],
+  ] as const)('%o is wrong at %s', (typed, field, message) => {
+    expect(problemsOf(typed).get(field)).toContain(message);
   });
 });

@@ -8,19 +8,22 @@ import {
   type WireControl,
 } from '@hot-bead/core/machine';
 import { type ReactNode, useState } from 'react';
+import type { Typed } from '../../../form/form-fields.ts';
+import { useForm } from '../../../form/use-form.ts';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
 import { Field, SelectField } from '../../../ui/form/field.tsx';
 import { CheckField } from '../../../ui/form/check-field.tsx';
-import { sendChecked } from '../../../ui/form/problems.ts';
+import type { Problems } from '../../../ui/form/use-problems.ts';
 import { Segmented } from '../../../ui/segmented.tsx';
 import { numberOrText, wireLengthText } from '../../../units/index.ts';
 import {
   fieldOfReadingProblem,
-  type ReadingField,
-  type ReadingFields,
+  isTwoLengths,
+  READING_FIELDS,
+  type ReadingMethod,
   readingOf,
-  timesOf,
+  timedBy,
   TWO_LENGTH_TIMES_S,
 } from './reading-fields.ts';
 import { RunTimer } from './run-timer.tsx';
@@ -57,12 +60,14 @@ const TWO_TIMES = [
 const UNKNOWN_SPEED_M_PER_MIN = 7;
 
 /** What the run is good for, against the wire it wastes, and what the longest would gain. */
-function Worth({ dial, fields }: { readonly dial: Dial | undefined; readonly fields: ReadingFields }) {
+function Worth({ dial, typed }: { readonly dial: Dial | undefined; readonly typed: Typed }) {
   const { units } = usePreferences();
-  const speed = (dial && dialSpeed(dial, Number(fields.knob))?.start) ?? UNKNOWN_SPEED_M_PER_MIN;
-  const times = timesOf(fields);
-  const [ranS, shortRanS] = [Number(numberOrText(times.run)), Number(numberOrText(times.shortRun))];
-  const two = fields.method === 'two-lengths';
+  const speed =
+    (dial && dialSpeed(dial, Number(numberOrText(typed['knob'] ?? '')))?.start) ?? UNKNOWN_SPEED_M_PER_MIN;
+  const [ranS = 0, shortRanS = 0] = ['run.timeS', 'shortRun.timeS'].map((name) =>
+    Number(numberOrText(typed[name] ?? '')),
+  );
+  const two = isTwoLengths(typed);
   if (!(ranS >= 1) || (two && !(shortRanS >= 1 && ranS - shortRanS >= 2))) return null;
   const chosen = two ? twoLengthWorth(speed, shortRanS, ranS) : runWorth(speed, ranS);
   const longest = runWorth(speed, WHOLE_MINUTE_S);
@@ -80,22 +85,18 @@ function Worth({ dial, fields }: { readonly dial: Dial | undefined; readonly fie
   );
 }
 
-function KnobField({
-  control,
-  fields,
-  suggested,
-  error,
-  onChange,
-}: Pick<Props, 'control' | 'suggested'> & {
-  readonly fields: ReadingFields;
+interface KnobFieldProps extends Pick<Props, 'control' | 'suggested'> {
+  readonly knob: string;
   readonly error: string | undefined;
   readonly onChange: (knob: string) => void;
-}) {
+}
+
+function KnobField({ control, knob, suggested, error, onChange }: KnobFieldProps) {
   if (control.kind === 'letters') {
     return (
       <SelectField
         label={`1. Set the letter (most is learnt at ${control.names[suggested] ?? control.names[0]})`}
-        value={fields.knob}
+        value={knob}
         options={control.names.map((name, i) => [String(i), name] as const)}
         error={error}
         onChange={(event) => onChange(event.target.value)}
@@ -107,143 +108,112 @@ function KnobField({
       large
       label={`1. Set the knob to (most is learnt at ${suggested})`}
       inputMode="decimal"
-      value={fields.knob}
+      value={knob}
       error={error}
       onChange={(event) => onChange(event.target.value)}
     />
   );
 }
 
-interface LengthFieldProps {
+interface RunFieldsProps {
   readonly label: string;
-  readonly length: string;
-  readonly ran: string;
-  readonly lengthError: string | undefined;
-  readonly ranError: string | undefined;
-  readonly onLength: (text: string) => void;
-  readonly onRan: (text: string) => void;
+  /** Which run it is. */
+  readonly run: 'run' | 'shortRun';
+  readonly typed: Typed;
+  readonly problems: Problems;
+  readonly onChange: (change: Typed) => void;
 }
 
 /** What came out, and in how long: as the timer said, or as it really ran. */
-function LengthField({ label, length, ran, lengthError, ranError, onLength, onRan }: LengthFieldProps) {
+function RunFields({ label, run, typed, problems, onChange }: RunFieldsProps) {
+  const bind = (name: string) => ({
+    value: typed[name] ?? '',
+    error: problems[name],
+    onChange: (event: { readonly target: { readonly value: string } }) =>
+      onChange({ [name]: event.target.value }),
+  });
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_6rem] items-end gap-3">
-      <Field
-        large
-        label={label}
-        value={length}
-        error={lengthError}
-        onChange={(event) => onLength(event.target.value)}
-      />
-      <Field
-        large
-        label="it ran (s)"
-        inputMode="decimal"
-        value={ran}
-        error={ranError}
-        onChange={(event) => onRan(event.target.value)}
-      />
+      <Field large label={label} {...bind(`${run}.lengthMm`)} />
+      <Field large label="it ran (s)" inputMode="decimal" {...bind(`${run}.timeS`)} />
     </div>
   );
 }
 
 /** The guided reading: where to set the knob, the countdown with its beeps, and the length that came out. */
 export function ReadingForm({ control, position, suggested, dial, saving, run, onKeep }: Props) {
-  const { units } = usePreferences();
-  const bareUnit = units.distance === 'in' ? 'in' : 'mm';
-  const [fields, setFields] = useState<ReadingFields>({
-    knob: String(suggested),
-    method: 'one-run',
-    time: '6',
-    length: '',
-    shortLength: '',
-    underArc: false,
+  const { bound, entered, submit } = useForm(READING_FIELDS, {
+    start: { knob: String(suggested), ...timedBy('one-run', '6') },
+    fieldOf: fieldOfReadingProblem,
   });
+  const { typed, problems, units } = bound;
+  const [underArc, setUnderArc] = useState(false);
   const [timed, setTimed] = useState(String(TWO_LENGTH_TIMES_S.short));
-  const [problem, setProblem] = useState<{ field: ReadingField; message: string } | undefined>();
-  const set = (patch: Partial<ReadingFields>): void => setFields((before) => ({ ...before, ...patch }));
-  const wrong = (field: ReadingField): string | undefined =>
-    problem?.field === field ? problem.message : undefined;
-  const save = (): void => {
-    setProblem(undefined);
-    sendChecked({
-      check: () => readingOf(fields, position, bareUnit),
-      send: onKeep,
-      place: ([first]) =>
-        first && setProblem({ field: fieldOfReadingProblem(first.field || 'root'), message: first.message }),
-    });
-  };
-  const two = fields.method === 'two-lengths';
-  const times = timesOf(fields);
-  const runS = Number(two ? timed : fields.time);
+  const set = (change: Typed): void => bound.onChange({ ...typed, ...change });
+  const two = isTwoLengths(typed);
+  const time = typed['time'] ?? '';
+  const runS = Number(two ? timed : time);
+  const bareUnit = units.distance;
   return (
     <form
       noValidate
       aria-label="Read the dial"
       onSubmit={(event) => {
         event.preventDefault();
-        save();
+        submit(() => readingOf(typed, entered(), { position, underArc }), onKeep);
       }}
       className="grid content-start gap-3"
     >
       <KnobField
         control={control}
-        fields={fields}
+        knob={typed['knob'] ?? ''}
         suggested={suggested}
-        error={wrong('knob')}
+        error={problems['knob']}
         onChange={(knob) => set({ knob })}
       />
       <div className="grid gap-1">
         <h3 className="label-text">2. Run the wire{position === undefined ? '' : `, on tap ${position}`}</h3>
-        <Segmented<ReadingFields['method']>
+        <Segmented<ReadingMethod>
           label="Method"
-          value={fields.method}
+          value={two ? 'two-lengths' : 'one-run'}
           options={METHODS}
-          onChange={(method) => set({ method, ran: undefined, shortRan: undefined })}
+          onChange={(method) => set(timedBy(method, time))}
         />
         {two ? (
           <Segmented<string> label="Timer for" value={timed} options={TWO_TIMES} onChange={setTimed} />
         ) : (
           <Segmented<string>
             label="Run time"
-            value={fields.time}
+            value={time}
             options={TIMES}
-            onChange={(time) => set({ time, ran: undefined })}
+            onChange={(next) => set(timedBy('one-run', next))}
           />
         )}
-        <Worth dial={dial} fields={fields} />
+        <Worth dial={dial} typed={typed} />
         {!run && (
-          <CheckField checked={fields.underArc} onCheck={(underArc) => set({ underArc })}>
+          <CheckField checked={underArc} onCheck={setUnderArc}>
             with an arc burning, to see how much it slows
           </CheckField>
         )}
       </div>
       {run ? (
-        run({ runS, knob: Number(fields.knob.replace(',', '.')) })
+        run({ runS, knob: Number(numberOrText(typed['knob'] ?? '')) })
       ) : (
-        <RunTimer key={runS} runS={runS} underArc={fields.underArc} />
+        <RunTimer key={runS} runS={runS} underArc={underArc} />
       )}
       {two && (
-        <LengthField
+        <RunFields
           label={`3. Wire of the 3 s run (${bareUnit}, or with its unit)`}
-          length={fields.shortLength}
-          ran={times.shortRun}
-          lengthError={wrong('shortLength')}
-          ranError={wrong('shortRan')}
-          onLength={(shortLength) => set({ shortLength })}
-          onRan={(shortRan) => set({ shortRan })}
+          run="shortRun"
+          {...{ typed, problems, onChange: set }}
         />
       )}
-      <LengthField
+      <RunFields
         label={`${two ? '4. Wire of the 9 s run' : '3. Wire that came out'} (${bareUnit}, or with its unit)`}
-        length={fields.length}
-        ran={times.run}
-        lengthError={wrong('length')}
-        ranError={wrong('ran')}
-        onLength={(length) => set({ length })}
-        onRan={(ran) => set({ ran })}
+        run="run"
+        {...{ typed, problems, onChange: set }}
       />
-      {problem?.field === 'root' && <Wrong>{problem.message}</Wrong>}
+      <Wrong>{problems['id']}</Wrong>
       <Button type="submit" tone="main" disabled={saving} className="min-h-14">
         {saving ? 'Keeping…' : 'Keep this reading'}
       </Button>

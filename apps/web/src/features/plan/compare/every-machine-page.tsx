@@ -97,8 +97,8 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
 }
 
 /** The work on one machine: wire and gas as the machine has them, unless the job asks for others. */
-function setupOn(work: Work, said: StatedWork, machine: KeptMachine, shop: Shop): Setup {
-  return planSetup(work, resourcesOf({ ...said, machineName: machine.name }, shop));
+function setupOn(work: Work, stated: StatedWork, machine: KeptMachine, shop: Shop): Setup {
+  return planSetup(work, resourcesOf({ ...stated, machineName: machine.name }, shop));
 }
 
 /** The same job on all machines of the shop, side by side, each in its own knobs' terms. */

@@ -30,15 +30,16 @@ function JobCost({ job, plan, machine }: Props) {
   const rig = machine && jobChangeover(plan, machine, { now, schools });
   const rigMin = rig && (rig.leastMin + rig.mostMin) / 2;
   const parts = job.work.numberOff ?? 1;
-  const state = useQuote([plan], shop.rates, {
-    setUpMin: (rigMin ?? DIAL_IN_MIN) + DIAL_IN_MIN,
-    parts,
-    dutyPercent: machine?.duty && dutyPercent(machine.duty, plan.currentA.start),
-  });
   const setUpFrom =
     machine && rigMin !== undefined
       ? `${Math.round(rigMin)} min to rig ${machine.name} as it stands, ${DIAL_IN_MIN} to dial in`
       : `No machine is named: ${2 * DIAL_IN_MIN} min assumed`;
+  const state = useQuote([plan], shop.rates, {
+    setUpMin: (rigMin ?? DIAL_IN_MIN) + DIAL_IN_MIN,
+    setUpFrom,
+    parts,
+    dutyPercent: machine?.duty && dutyPercent(machine.duty, plan.currentA.start),
+  });
   const title = parts === 1 ? 'This weld' : `All ${parts}`;
   return (
     <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
@@ -47,7 +48,7 @@ function JobCost({ job, plan, machine }: Props) {
       ) : (
         <Notice title="No quote yet">Put right what is marked, and it is reckoned anew.</Notice>
       )}
-      <QuoteFields state={state} rates={shop.rates} setUpFrom={setUpFrom} />
+      <QuoteFields state={state} rates={shop.rates} />
     </div>
   );
 }

@@ -23,9 +23,14 @@ export function PieceCost({ plans, unplanned, pieces }: Props) {
   const feeds = new Set(quoted.map(({ wire, gas }) => `${wire.wireClass} ${wire.diameterMm} ${gas.gas.id}`))
     .size;
   const setUpMin = FIRST_SET_UP_MIN + Math.max(0, feeds - 1) * OTHER_SET_UP_MIN;
-  const state = useQuote(quoted, shop.rates, { setUpMin, parts: quoted.length * pieces, times: pieces });
+  const state = useQuote(quoted, shop.rates, {
+    setUpMin,
+    setUpFrom: `${feeds} ${feeds === 1 ? 'wire' : 'wires or gases'}: assumed`,
+    parts: quoted.length * pieces,
+    times: pieces,
+  });
   const missing = plans.length - quoted.length + unplanned;
-  if (!state.quote && Object.keys(state.faults).length === 0) return null;
+  if (!state.quote && Object.keys(state.problems).length === 0) return null;
   return (
     <details className="rounded-md border border-line bg-plate p-4">
       <summary className="min-h-11 cursor-pointer py-2 text-lg font-semibold">What it costs</summary>
@@ -44,11 +49,7 @@ export function PieceCost({ plans, unplanned, pieces }: Props) {
             title={pieces === 1 ? 'The piece' : `All ${pieces} pieces`}
           />
         )}
-        <QuoteFields
-          state={state}
-          rates={shop.rates}
-          setUpFrom={`${feeds} ${feeds === 1 ? 'wire' : 'wires or gases'}: assumed`}
-        />
+        <QuoteFields state={state} rates={shop.rates} />
       </div>
     </details>
   );

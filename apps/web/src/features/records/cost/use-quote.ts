@@ -1,41 +1,49 @@
+import { type QuoteTerms, quoteTermsSchema } from '@hot-bead/contract/records';
 import type { ShopRates } from '@hot-bead/contract/shop';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import {
   type CostRates,
   type Quote,
   quote,
-  QUOTE_MINUTES_RANGE,
-  QUOTE_PARTS_RANGE,
   quoteWelds,
   USUAL_FIT_UP_MIN,
   USUAL_RATES,
   USUAL_TIP_LIFE_H,
-  type WorkKind,
 } from '@hot-bead/core/records';
-import { useState } from 'react';
-import { numberOrText } from '../../../units/index.ts';
+import { checkedNow } from '../../../form/checked-now.ts';
+import type { FormField, Typed } from '../../../form/form-fields.ts';
+import { numberIn } from '../../../form/typings.ts';
+import { useForm } from '../../../form/use-form.ts';
+import type { Problems } from '../../../ui/form/use-problems.ts';
+import { KIND_CHOICES } from './rates-form.tsx';
 
-/** How the work is done, as it is typed. */
-export interface QuoteFields {
-  readonly kind: WorkKind;
-  readonly setUp: string;
-  readonly parts: string;
-  readonly fitUp: string;
-}
+const FIELDS: readonly FormField[] = [
+  { name: 'kind', label: 'Kind of work', options: KIND_CHOICES, wide: true },
+  { name: 'setUpMin', label: 'Setting up (min)', typing: numberIn('min'), wide: true },
+  { name: 'parts', label: 'Parts to fit up' },
+  {
+    name: 'fitUpMinEach',
+    label: 'Minutes for each',
+    typing: numberIn('min'),
+    hint: () => 'A tee of two: 3 to 5',
+  },
+];
 
 export interface QuoteState {
-  readonly fields: QuoteFields;
-  readonly set: (change: Partial<QuoteFields>) => void;
-  readonly faults: Readonly<Partial<Record<keyof QuoteFields, string>>>;
+  /** What its fields take and show. */
+  readonly bound: ReturnType<typeof useForm>['bound'];
+  readonly problems: Problems;
   /** undefined while something typed cannot be, or a length is missing. */
   readonly quote: Quote | undefined;
 }
 
-function faultOf(text: string, [least, most]: readonly [number, number], what: string): string | undefined {
-  const value = numberOrText(text);
-  return typeof value === 'number' && value >= least && value <= most
-    ? undefined
-    : `${what} are a number from ${least} to ${most}.`;
+interface UsualTerms {
+  readonly setUpMin: number;
+  /** Where the minutes of setting up come from. */
+  readonly setUpFrom: string;
+  readonly parts: number;
+  readonly times?: number;
+  readonly dutyPercent?: number | undefined;
 }
 
 /** The shop's rates with what it has not said taken as usual. */
@@ -50,44 +58,31 @@ function wholeRates(rates: ShopRates): CostRates {
   };
 }
 
-/** A quote for welds, by how the work is said to be done. */
-export function useQuote(
-  plans: readonly PlannedSetup[],
-  rates: ShopRates,
-  usual: {
-    readonly setUpMin: number;
-    readonly parts: number;
-    readonly times?: number;
-    readonly dutyPercent?: number | undefined;
-  },
-): QuoteState {
-  const [typed, setTyped] = useState<Partial<QuoteFields>>({});
-  const fields: QuoteFields = {
+function usualTerms({ setUpMin, parts }: UsualTerms, rates: ShopRates): Typed {
+  const terms: QuoteTerms = {
     kind: rates.kind ?? 'bench',
-    setUp: String(Math.round(usual.setUpMin)),
-    parts: String(usual.parts),
-    fitUp: String(USUAL_FIT_UP_MIN),
-    ...typed,
+    setUpMin: Math.round(setUpMin),
+    parts,
+    fitUpMinEach: USUAL_FIT_UP_MIN,
   };
-  const found = {
-    setUp: faultOf(fields.setUp, QUOTE_MINUTES_RANGE, 'Minutes'),
-    parts: faultOf(fields.parts, QUOTE_PARTS_RANGE, 'Parts'),
-    fitUp: faultOf(fields.fitUp, QUOTE_MINUTES_RANGE, 'Minutes'),
-  };
-  const faults = Object.fromEntries(Object.entries(found).filter(([, fault]) => fault !== undefined));
+  return Object.fromEntries(Object.entries(terms).map(([name, value]) => [name, String(value)]));
+}
+
+/** A quote for welds, by how the work is said to be done. */
+export function useQuote(plans: readonly PlannedSetup[], rates: ShopRates, usual: UsualTerms): QuoteState {
+  const fields = FIELDS.map((field) =>
+    field.name === 'setUpMin' ? { ...field, hint: () => usual.setUpFrom } : field,
+  );
+  const { bound, entered } = useForm(fields, { start: usualTerms(usual, rates) });
+  const { checked, problems } = checkedNow(quoteTermsSchema, entered());
   const welds = quoteWelds(plans, usual.times);
-  const number = (text: string): number => Number(numberOrText(text));
   return {
-    fields,
-    set: (change) => setTyped((before) => ({ ...before, ...change })),
-    faults,
+    bound: { ...bound, problems },
+    problems,
     quote:
-      welds && Object.keys(faults).length === 0
+      welds && checked
         ? quote(welds, {
-            kind: fields.kind,
-            setUpMin: number(fields.setUp),
-            parts: number(fields.parts),
-            fitUpMinEach: number(fields.fitUp),
+            ...checked,
             rates: wholeRates(rates),
             tipLifeH: rates.tipLifeH ?? USUAL_TIP_LIFE_H,
             isRateOwn: rates.perHour !== undefined,

@@ -1,9 +1,9 @@
-import type { Units } from '@hot-bead/core/base';
 import { WELD_LEVELS, WELD_STANDARDS, type WeldLevel, type WeldStandard } from '@hot-bead/core/records';
 import { Field } from '../../../ui/form/field.tsx';
 import { Section } from '../../../ui/page/section.tsx';
 import { Segmented } from '../../../ui/segmented.tsx';
-import type { InspectionFields } from './inspection-fields.ts';
+import { isFillet } from './inspection-fields.ts';
+import type { InspectionEntry } from './use-inspection.ts';
 
 const STANDARD_WORD: Readonly<Record<WeldStandard, string>> = {
   '5817': 'ISO 5817, steel',
@@ -27,21 +27,17 @@ function levelsOf(
   }));
 }
 
-interface Props {
-  readonly fields: InspectionFields;
-  readonly units: Units;
-  readonly faults: Readonly<Partial<Record<string, string>>>;
-  readonly onChange: (change: Partial<InspectionFields>) => void;
-}
-
 /** What a weld is held against: the standard and level of its drawing, its plate and its size. */
-export function HeldAgainst({ fields, units, faults, onChange }: Props) {
-  const { joint, standard, level } = fields;
-  const bind = (name: 'thickness' | 'nominal' | 'weld' | 'width', fault: string) => ({
-    value: fields[name],
-    error: faults[fault],
-    onChange: (event: { readonly target: { readonly value: string } }) =>
-      onChange({ [name]: event.target.value }),
+export function HeldAgainst({ entry }: { readonly entry: InspectionEntry }) {
+  const { typed, units, problems, set } = entry;
+  const { nominalMm = '', nominalIs = '' } = typed;
+  const joint = isFillet(typed) ? 'fillet' : 'butt';
+  const standard = (typed['standard'] ?? '') as WeldStandard | '';
+  const level = (typed['level'] ?? '') as WeldLevel | '';
+  const bind = (name: string) => ({
+    value: typed[name] ?? '',
+    error: problems[name],
+    onChange: (event: { readonly target: { readonly value: string } }) => set({ [name]: event.target.value }),
   });
   return (
     <Section id="held-against" title="Held against" className="grid gap-3">
@@ -50,7 +46,7 @@ export function HeldAgainst({ fields, units, faults, onChange }: Props) {
         value={standard}
         options={STANDARDS}
         onChange={(next) =>
-          onChange({ standard: next, level: next === 'D1.1' ? 'S' : level === 'S' ? '' : level })
+          set({ standard: next, level: next === 'D1.1' ? 'S' : level === 'S' ? '' : level })
         }
       />
       {standard !== '' && (
@@ -58,7 +54,7 @@ export function HeldAgainst({ fields, units, faults, onChange }: Props) {
           label="Level"
           value={level}
           options={levelsOf(standard)}
-          onChange={(next) => onChange({ level: next })}
+          onChange={(next) => set({ level: next })}
         />
       )}
       {(standard === '' || level === '') && (
@@ -67,53 +63,47 @@ export function HeldAgainst({ fields, units, faults, onChange }: Props) {
           for what carries, D for practice pieces [common practice].
         </p>
       )}
-      <div className="grid grid-cols-2 gap-3 md:grid-cols-4">
-        <Field
-          label={`Thinner plate (${units.distance})`}
-          inputMode="decimal"
-          {...bind('thickness', 'thicknessMm')}
-        />
+      <div className="grid grid-cols-2 items-start gap-3 md:grid-cols-4">
+        <Field label={`Thinner plate (${units.distance})`} inputMode="decimal" {...bind('thicknessMm')} />
         {joint === 'fillet' ? (
           <Field
             label={`Size on the drawing (${units.distance})`}
             inputMode="decimal"
-            {...bind('nominal', 'nominalMm')}
+            {...bind('nominalMm')}
           />
         ) : (
-          <Field
-            label={`Width of the cap (${units.distance})`}
-            inputMode="decimal"
-            {...bind('width', 'widthMm')}
-          />
+          <Field label={`Width of the cap (${units.distance})`} inputMode="decimal" {...bind('widthMm')} />
         )}
         <Field
           label="Length of the weld"
           placeholder={units.distance === 'in' ? '18 in' : '500 mm'}
-          {...bind('weld', 'weldMm')}
+          {...bind('weldMm')}
         />
-        <Segmented
-          label="Kind of weld"
-          value={joint}
-          options={[
-            { value: 'fillet', label: 'Fillet' },
-            { value: 'butt', label: 'Butt' },
-          ]}
-          onChange={(next) => onChange({ joint: next })}
-        />
+        <div className="mt-6">
+          <Segmented
+            label="Kind of weld"
+            value={joint}
+            options={[
+              { value: 'fillet', label: 'Fillet' },
+              { value: 'butt', label: 'Butt' },
+            ]}
+            onChange={(next) => set({ joint: next })}
+          />
+        </div>
       </div>
-      {joint === 'fillet' && fields.nominal !== '' && (
+      {joint === 'fillet' && nominalMm !== '' && (
         <div>
           <p className="label-text mb-1">
-            Is it a{fields.nominal} or z{fields.nominal}?
+            Is it a{nominalMm} or z{nominalMm}?
           </p>
           <Segmented
             label="What the size on the drawing is"
-            value={fields.nominalIs}
+            value={nominalIs}
             options={[
-              { value: 'throat', label: `a${fields.nominal}: the throat` },
-              { value: 'leg', label: `z${fields.nominal}: the leg` },
+              { value: 'throat', label: `a${nominalMm}: the throat` },
+              { value: 'leg', label: `z${nominalMm}: the leg` },
             ]}
-            onChange={(nominalIs) => onChange({ nominalIs })}
+            onChange={(next) => set({ nominalIs: next })}
           />
         </div>
       )}

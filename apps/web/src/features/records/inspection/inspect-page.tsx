@@ -1,10 +1,7 @@
-import { useState } from 'react';
-import { lengthText, typedSize, useReader } from '../../../units/index.ts';
-import type { Units } from '@hot-bead/core/base';
 import type { Job } from '@hot-bead/contract/plan';
 import type { KeptInspection } from '@hot-bead/contract/records';
 import { completeWork, type PlannedSetup } from '@hot-bead/core/plan';
-import { offeredStandard } from '@hot-bead/core/records';
+import { type Inspection, offeredStandard } from '@hot-bead/core/records';
 import { isFilletJoint } from '@hot-bead/core/trade';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useParams } from 'react-router';
@@ -13,12 +10,7 @@ import { ErrorNotice, Notice, PageSkeleton } from '../../../ui/page/notices.tsx'
 import { useToast } from '../../../ui/toasts.tsx';
 import { useJob } from '../../plan/jobs/index.ts';
 import { useSetup } from '../../plan/index.ts';
-import {
-  fieldsOfInspection,
-  inspectionChange,
-  type InspectionFields,
-  newFields,
-} from './inspection-fields.ts';
+import { inspectionChange } from './inspection-fields.ts';
 import { InspectionForm, WholeVerdict } from './inspection-form.tsx';
 import {
   inspectionListQuery,
@@ -29,30 +21,28 @@ import {
 import { useInspectionEntry } from './use-inspection.ts';
 
 /** A weld of a job before anybody looked at it: its joint, its plate and its size from the plan. */
-function startOf(job: Job, plan: PlannedSetup | undefined, units: Units): InspectionFields {
+function startOf(job: Job, plan: PlannedSetup | undefined): Partial<Inspection> {
   const work = plan?.work ?? completeWork(job.work)?.work;
   const plates = [work?.thicknessMm, work?.otherThicknessMm].filter((one) => one !== undefined);
-  const isFillet = work === undefined || isFilletJoint(work.joint);
-  const nominalMm = work?.throatMm ?? work?.legMm;
-  return newFields({
-    joint: isFillet ? 'fillet' : 'butt',
+  return {
+    joint: work === undefined || isFilletJoint(work.joint) ? 'fillet' : 'butt',
     standard: offeredStandard(plan?.weldMetal === 'aluminium'),
-    thickness: plates.length === 0 ? '' : typedSize(Number(Math.min(...plates).toFixed(2)), units),
-    nominal: nominalMm === undefined ? '' : typedSize(nominalMm, units),
-    nominalIs: work?.throatMm !== undefined ? 'throat' : work?.legMm !== undefined ? 'leg' : '',
-    weld: work?.seamMm === undefined ? '' : lengthText(work.seamMm, units),
-  });
+    ...(plates.length === 0 ? {} : { thicknessMm: Number(Math.min(...plates).toFixed(2)) }),
+    nominalMm: work?.throatMm ?? work?.legMm,
+    nominalIs: work?.throatMm !== undefined ? 'throat' : work?.legMm !== undefined ? 'leg' : undefined,
+    weldMm: work?.seamMm,
+  };
 }
 
 interface EditProps {
   readonly job: Job;
-  readonly initial: InspectionFields;
+  /** What is known of it before anybody looked. */
+  readonly start: Partial<Inspection>;
   readonly kept: KeptInspection | undefined;
-  readonly units: Units;
 }
 
-function Inspect({ job, initial, kept, units }: EditProps) {
-  const entry = useInspectionEntry(initial, kept?.at, units);
+function Inspect({ job, start, kept }: EditProps) {
+  const entry = useInspectionEntry(kept, start);
   const keep = useKeepInspection(job.id);
   const change = useChangeInspection();
   const away = useTakeInspectionAway();
@@ -67,7 +57,7 @@ function Inspect({ job, initial, kept, units }: EditProps) {
         void navigate(back);
       };
       if (!kept) return keep.mutate(inspection, { onSuccess: done('Inspection kept'), onError });
-      const changes = inspectionChange(kept, inspection, entry.units);
+      const changes = inspectionChange(kept, inspection);
       if (Object.keys(changes).length === 0) return void navigate(back);
       change.mutate({ kept, change: changes }, { onSuccess: done('Inspection changed'), onError });
     });
@@ -116,8 +106,6 @@ function Inspect({ job, initial, kept, units }: EditProps) {
 
 /** A weld that is looked at: what is held against which limits, with a verdict for each and for the whole. */
 export function InspectPage() {
-  // as it was opened: a size is read in the unit that its label names
-  const [units] = useState(useReader().units);
   const job = useJob();
   const { inspectionId } = useParams();
   const { setup, isWhole } = useSetup(job);
@@ -136,13 +124,5 @@ export function InspectPage() {
     );
   }
   const plan = setup?.status === 'planned' ? setup : undefined;
-  return (
-    <Inspect
-      key={kept?.id ?? 'new'}
-      job={job}
-      kept={kept}
-      units={units}
-      initial={kept ? fieldsOfInspection(kept, units) : startOf(job, plan, units)}
-    />
-  );
+  return <Inspect key={kept?.id ?? 'new'} job={job} kept={kept} start={startOf(job, plan)} />;
 }

@@ -1,69 +1,95 @@
 import { METRIC, US } from '@hot-bead/core/base';
 import type { KeptInspection } from '@hot-bead/contract/records';
 import type { Inspection } from '@hot-bead/core/records';
-import {
-  emptyItem,
-  fieldsOfInspection,
-  inspectionChange,
-  inspectionOf,
-  newFields,
-} from './inspection-fields.ts';
+import { enteredIn, type Typed, typedOf, withoutEmpty } from '../../../form/form-fields.ts';
+import { INSPECTION_FIELDS, inspectionChange, notLookedAt, usualGauges } from './inspection-fields.ts';
 import { markSize } from './photo-marks.ts';
 
 const AT = '2026-03-02T10:00:00.000Z';
-const FILLET = newFields({ joint: 'fillet', standard: '5817', thickness: '6' });
+const FILLET: Typed = { ...usualGauges(), joint: 'fillet', standard: '5817', thicknessMm: '6' };
+
+const inspectionOf = (typed: Typed, units = METRIC) => enteredIn(INSPECTION_FIELDS, typed, units);
 
 describe('an inspection as it is typed', () => {
   it('leaves out what was not looked at', () => {
-    expect(inspectionOf(FILLET, AT, METRIC)).toEqual({
-      joint: 'fillet',
-      standard: '5817',
-      thicknessMm: 6,
-      items: {},
-      photos: [],
-      at: AT,
-    });
+    const whole = { joint: 'fillet', standard: '5817', thicknessMm: 6 };
+    expect(inspectionOf(FILLET)).toEqual(whole);
+    const looked = { ...FILLET, 'items.undercut.value': '0.4', 'items.undercut.lengthMm': '20' };
+    expect(inspectionOf({ ...looked, ...notLookedAt('undercut') })).toEqual(whole);
   });
 
   it('tells a size with its gauge, a thing seen without one, and a length in any unit', () => {
-    const items = {
-      crack: { ...emptyItem('crack'), value: '0' },
-      undercut: { ...emptyItem('undercut'), value: '0,4', length: '2 cm' },
-    };
-    const told = inspectionOf({ ...FILLET, items, weld: '1 m', nominal: '5' }, AT, METRIC);
-    expect(told['items']).toEqual({
+    const inspection = inspectionOf({
+      ...FILLET,
+      'items.crack.value': '0',
+      'items.undercut.value': '0,4',
+      'items.undercut.lengthMm': '2 cm',
+      weldMm: '1 m',
+      nominalMm: '5',
+    });
+    expect(inspection['items']).toEqual({
       crack: { value: 0 },
       undercut: { value: 0.4, gauge: 'pin', lengthMm: 20 },
     });
-    expect(told).toMatchObject({ weldMm: 1000, nominalMm: 5 });
+    expect(inspection).toMatchObject({ weldMm: 1000, nominalMm: 5 });
     // a or z was not said: it is asked, never taken for one of them
-    expect(told).not.toHaveProperty('nominalIs');
+    expect(inspection).not.toHaveProperty('nominalIs');
+  });
+
+  it('tells a thing seen on a photo with the photo, and a size by one’s own gauge without it', () => {
+    const { items } = inspectionOf({
+      ...FILLET,
+      'items.crack.value': '1',
+      'items.crack.gauge': 'photo',
+      'items.undercut.value': '0.4',
+      'items.undercut.gauge': 'own',
+      'items.undercut.u95': '0.1',
+    });
+    expect(items).toEqual({ crack: { value: 1, gauge: 'photo' }, undercut: { value: 0.4, u95: 0.1 } });
   });
 
   it('is typed in inches where the user has them, by fractions too, and kept in mm', () => {
-    const items = { undercut: { ...emptyItem('undercut'), value: '1/64', length: '1 1/2 in' } };
-    const leg = { value: '.25', gauge: 'cam', u95: '' } as const;
-    const told = inspectionOf({ ...FILLET, thickness: '1/4', firstLeg: leg, items, weld: '10' }, AT, US);
+    const inspection = inspectionOf(
+      {
+        ...FILLET,
+        thicknessMm: '1/4',
+        'firstLeg.value': '.25',
+        'items.undercut.value': '1/64',
+        'items.undercut.lengthMm': '1 1/2 in',
+        weldMm: '10',
+      },
+      US,
+    );
     // Source: 1 in = 25.4 mm exactly.
-    expect(told).toMatchObject({ thicknessMm: 6.35, firstLeg: { value: 6.35 }, weldMm: 254 });
-    expect(told['items']).toEqual({ undercut: { value: 0.396875, gauge: 'pin', lengthMm: 38.1 } });
-    const none = { undercut: { ...emptyItem('undercut'), value: '0' } };
-    expect(inspectionOf({ ...FILLET, items: none }, AT, US)['items']).toEqual({
+    expect(inspection).toMatchObject({
+      thicknessMm: 6.35,
+      firstLeg: { value: 6.35, gauge: 'cam' },
+      weldMm: 254,
+    });
+    expect(inspection['items']).toEqual({
+      undercut: { value: 0.396875, gauge: 'pin', lengthMm: expect.closeTo(38.1, 9) as number },
+    });
+    expect(inspectionOf({ ...FILLET, 'items.undercut.value': '0' }, US)['items']).toEqual({
       undercut: { value: 0, gauge: 'pin' },
     });
   });
 
   it('has no legs where it is a butt', () => {
-    const legs = { ...FILLET, firstLeg: { value: '5', gauge: 'cam', u95: '' } } as const;
-    expect(inspectionOf(legs, AT, METRIC)).toHaveProperty('firstLeg');
-    expect(inspectionOf({ ...legs, joint: 'butt' }, AT, METRIC)).not.toHaveProperty('firstLeg');
+    const legs = { ...FILLET, 'firstLeg.value': '5' };
+    expect(inspectionOf(legs)).toHaveProperty('firstLeg');
+    expect(inspectionOf({ ...legs, joint: 'butt' })).not.toHaveProperty('firstLeg');
   });
 
-  it('a change sends the items that differ, and null for one that was taken back', () => {
+  it('a change sends the items that differ, to their last digit where not touched, and null for one that was taken back', () => {
     const inspection: Inspection = {
       joint: 'fillet',
-      thicknessMm: 6,
-      items: { crack: { value: 0 }, undercut: { value: 0.4, gauge: 'pin' } },
+      thicknessMm: 6.123456,
+      items: {
+        crack: { value: 0 },
+        undercut: { value: 0.4, gauge: 'pin' },
+        // kept without a gauge, with a note that no field shows
+        overlap: { value: 0.3, note: 'by the end' },
+      },
       photos: [],
       at: AT,
     };
@@ -76,10 +102,13 @@ describe('an inspection as it is typed', () => {
       updatedAt: AT,
       away: false,
     };
-    const same = inspectionOf(fieldsOfInspection(kept, METRIC), AT, METRIC) as unknown as Inspection;
-    expect(inspectionChange(kept, same, METRIC)).toEqual({});
-    const { undercut: _gone, ...items } = same.items;
-    expect(inspectionChange(kept, { ...same, items, note: 'again' }, METRIC)).toEqual({
+    const opened = { ...usualGauges(kept), ...withoutEmpty(typedOf(INSPECTION_FIELDS, kept, US)) };
+    const after = (typed: Typed): Record<string, unknown> => {
+      const entered = enteredIn(INSPECTION_FIELDS, { ...opened, ...typed }, US, kept);
+      return inspectionChange(kept, { ...entered, photos: [], at: AT } as unknown as Inspection);
+    };
+    expect(after({})).toEqual({});
+    expect(after({ ...notLookedAt('undercut'), note: 'again' })).toEqual({
       note: 'again',
       items: { undercut: null },
     });

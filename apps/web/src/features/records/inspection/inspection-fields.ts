@@ -1,197 +1,105 @@
-import { measuredLength, type Units } from '@hot-bead/core/base';
 import type { KeptInspection } from '@hot-bead/contract/records';
-import {
-  changeBetween,
-  type FieldChange,
-  fieldsOf,
-  INSPECTION_BRANCHES,
-  patchOf,
-} from '@hot-bead/core/history';
+import { changeBetween, fieldsOf, INSPECTION_BRANCHES, patchOf } from '@hot-bead/core/history';
 import {
   type GaugeId,
   GAUGES,
-  type InspectedPhoto,
   type Inspection,
   inspectionItem,
   type InspectionItemId,
   INSPECTION_ITEM_IDS,
-  type WeldLevel,
-  type WeldStandard,
 } from '@hot-bead/core/records';
-import { numberOrText, readSize, typedSize } from '../../../units/index.ts';
+import type { Units } from '@hot-bead/core/base';
+import { type FormField, TEXT, type Typed, type Typing } from '../../../form/form-fields.ts';
+import { LENGTH, SIZE } from '../../../form/typings.ts';
+import { typedSize } from '../../../units/index.ts';
 
-/** A size as it is typed. */
-export interface SizeFields {
-  readonly value: string;
-  readonly gauge: GaugeId;
-  readonly u95: string;
+/** Where a size stands in an inspection: a leg, the throat, or an item that was looked for. */
+export type SizePlace = 'firstLeg' | 'secondLeg' | 'throat' | `items.${InspectionItemId}`;
+type When = (typed: Typed) => boolean;
+
+export const isFillet: When = ({ joint }) => joint === 'fillet';
+const isButt: When = (typed) => !isFillet(typed);
+const given =
+  (name: string): When =>
+  (typed) =>
+    (typed[name] ?? '').trim() !== '';
+const both =
+  (one: When, other: When): When =>
+  (typed) =>
+    one(typed) && other(typed);
+
+/** A gauge of one's own need not be named beside an item. */
+const ITEM_GAUGE: Typing = { show: String, read: (text) => (text === 'own' ? undefined : text) };
+
+function sizeFields(at: SizePlace, when: When, gauge = TEXT): readonly FormField[] {
+  const isRead = both(when, given(`${at}.value`));
+  return [
+    { name: `${at}.value`, label: 'Size', typing: SIZE, when },
+    { name: `${at}.gauge`, label: 'Read with', typing: gauge, when: isRead },
+    { name: `${at}.u95`, label: '±', typing: SIZE, when: isRead },
+  ];
 }
 
-/** An item as it is typed; without a value it was not looked at. */
-export interface ItemFields extends SizeFields {
-  readonly length: string;
-  readonly ownLimit: string;
+function itemFields(id: InspectionItemId): readonly FormField[] {
+  const at = `items.${id}` as const;
+  const isRead = given(`${at}.value`);
+  const note: FormField = { name: `${at}.note`, label: 'Note', typing: TEXT, when: isRead };
+  if (inspectionItem(id).ask !== 'size') {
+    const isByPhoto = both(isRead, (typed) => typed[`${at}.gauge`] === 'photo');
+    return [
+      { name: `${at}.value`, label: 'Seen' },
+      { name: `${at}.gauge`, label: 'Read with', typing: TEXT, when: isByPhoto },
+      note,
+    ];
+  }
+  return [
+    ...sizeFields(at, () => true, ITEM_GAUGE),
+    { name: `${at}.lengthMm`, label: 'Length', typing: LENGTH, when: isRead },
+    { name: `${at}.ownLimit`, label: 'Limit of your own copy', typing: SIZE, when: isRead },
+    note,
+  ];
 }
 
-/** An inspection as it is typed: sizes in the user's unit, lengths in any. */
-export interface InspectionFields {
-  readonly joint: 'butt' | 'fillet';
-  readonly standard: WeldStandard | '';
-  readonly level: WeldLevel | '';
-  readonly thickness: string;
-  readonly nominal: string;
-  readonly nominalIs: 'throat' | 'leg' | '';
-  readonly weld: string;
-  readonly width: string;
-  readonly underSize: string;
-  readonly firstLeg: SizeFields;
-  readonly secondLeg: SizeFields;
-  readonly throat: SizeFields;
-  readonly items: Readonly<Partial<Record<InspectionItemId, ItemFields>>>;
-  readonly photos: readonly InspectedPhoto[];
-  readonly who: string;
-  readonly note: string;
-}
+/** An inspection as it is typed: sizes in the user's unit, lengths in any; an item without a value was not looked at. */
+export const INSPECTION_FIELDS: readonly FormField[] = [
+  { name: 'joint', label: 'Kind of weld', typing: TEXT },
+  { name: 'standard', label: 'Standard', typing: TEXT },
+  { name: 'level', label: 'Level', typing: TEXT },
+  { name: 'thicknessMm', label: 'Thinner plate', typing: SIZE },
+  { name: 'nominalMm', label: 'Size on the drawing', typing: SIZE, when: isFillet },
+  { name: 'nominalIs', label: 'It is', typing: TEXT, when: both(isFillet, given('nominalMm')) },
+  { name: 'weldMm', label: 'Length of the weld', typing: LENGTH },
+  { name: 'widthMm', label: 'Width of the cap', typing: SIZE, when: isButt },
+  { name: 'underSizeMm', label: 'Length along which it is too small', typing: LENGTH, when: isFillet },
+  ...(['firstLeg', 'secondLeg', 'throat'] as const).flatMap((at) => sizeFields(at, isFillet)),
+  ...INSPECTION_ITEM_IDS.flatMap(itemFields),
+  { name: 'who', label: 'Who looked (optional)', typing: TEXT },
+  { name: 'note', label: 'Note', typing: TEXT },
+];
 
-const size = (gauge: GaugeId): SizeFields => ({ value: '', gauge, u95: '' });
-export const emptyItem = (id: InspectionItemId): ItemFields => ({
-  ...size(inspectionItem(id).gauge),
-  length: '',
-  ownLimit: '',
-});
-
-/** A weld that nobody has looked at yet. */
-export function newFields(
-  about: Pick<InspectionFields, 'joint' | 'standard' | 'thickness'> & Partial<InspectionFields>,
-): InspectionFields {
+/** What is read with which gauge until another is picked; what is kept of an item without one was read with one's own. */
+export function usualGauges(kept?: Inspection): Typed {
+  const gaugeOf = (id: InspectionItemId): GaugeId =>
+    kept?.items[id] === undefined ? inspectionItem(id).gauge : 'own';
   return {
-    level: '',
-    nominal: '',
-    nominalIs: '',
-    weld: '',
-    width: '',
-    underSize: '',
-    firstLeg: size('cam'),
-    secondLeg: size('cam'),
-    throat: size('throat'),
-    items: {},
-    photos: [],
-    who: '',
-    note: '',
-    ...about,
+    'firstLeg.gauge': 'cam',
+    'secondLeg.gauge': 'cam',
+    'throat.gauge': 'throat',
+    ...Object.fromEntries(INSPECTION_ITEM_IDS.map((id) => [`items.${id}.gauge`, gaugeOf(id)])),
   };
 }
 
-const given = (text: string): boolean => text.trim() !== '';
-const own = (text: string, units: Units): number | string | undefined =>
-  given(text) ? readSize(text, units) : undefined;
-
-function lengthOf(text: string, units: Units): number | string | undefined {
-  if (!given(text)) return undefined;
-  if (Number(text.replace(',', '.')) === 0) return 0;
-  const read = measuredLength(text, units.distance);
-  return read.status === 'read' ? Number(read.lengthMm.toFixed(6)) : text;
-}
-
-function filled(record: Readonly<Record<string, unknown>>): Record<string, unknown> {
-  return Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined));
-}
-
-function sizeOf({ value, gauge, u95 }: SizeFields, units: Units): Record<string, unknown> | undefined {
-  return given(value) ? filled({ value: readSize(value, units), gauge, u95: own(u95, units) }) : undefined;
-}
-
-function itemOf(id: InspectionItemId, fields: ItemFields, units: Units): Record<string, unknown> | undefined {
-  if (!given(fields.value)) return undefined;
-  const { ask } = inspectionItem(id);
-  const read = {
-    value: ask === 'size' ? readSize(fields.value, units) : numberOrText(fields.value),
-    ...(fields.gauge === 'own' ? {} : { gauge: fields.gauge }),
-  };
-  if (ask !== 'size') return fields.gauge === 'photo' ? read : { value: read.value };
-  return filled({
-    ...read,
-    gauge: fields.gauge,
-    u95: own(fields.u95, units),
-    lengthMm: lengthOf(fields.length, units),
-    ownLimit: own(fields.ownLimit, units),
-  });
-}
-
-/** What was typed as the contract takes it; what is empty is left out. */
-export function inspectionOf(fields: InspectionFields, at: string, units: Units): Record<string, unknown> {
-  const { joint } = fields;
-  const items = INSPECTION_ITEM_IDS.flatMap((id) => {
-    const typed = fields.items[id];
-    const item = typed && itemOf(id, typed, units);
-    return item ? [[id, item] as const] : [];
-  });
-  return filled({
-    joint,
-    standard: fields.standard || undefined,
-    level: fields.level || undefined,
-    thicknessMm: own(fields.thickness, units),
-    nominalMm: joint === 'fillet' ? own(fields.nominal, units) : undefined,
-    nominalIs: joint === 'fillet' && given(fields.nominal) ? fields.nominalIs || undefined : undefined,
-    weldMm: lengthOf(fields.weld, units),
-    widthMm: joint === 'butt' ? own(fields.width, units) : undefined,
-    underSizeMm: joint === 'fillet' ? lengthOf(fields.underSize, units) : undefined,
-    firstLeg: joint === 'fillet' ? sizeOf(fields.firstLeg, units) : undefined,
-    secondLeg: joint === 'fillet' ? sizeOf(fields.secondLeg, units) : undefined,
-    throat: joint === 'fillet' ? sizeOf(fields.throat, units) : undefined,
-    items: Object.fromEntries(items),
-    photos: fields.photos,
-    who: given(fields.who) ? fields.who.trim() : undefined,
-    note: given(fields.note) ? fields.note.trim() : undefined,
-    at,
-  });
-}
-
-/** An inspection that is kept, as it would be typed. */
-export function fieldsOfInspection(kept: KeptInspection, units: Units): InspectionFields {
-  const text = (mm: number | undefined): string => (mm === undefined ? '' : typedSize(mm, units));
-  const sized = (read: Inspection['firstLeg'], gauge: GaugeId): SizeFields =>
-    read ? { value: text(read.value), gauge: read.gauge, u95: text(read.u95) } : size(gauge);
-  const items = INSPECTION_ITEM_IDS.flatMap((id) => {
-    const read = kept.items[id];
-    if (!read) return [];
-    const fields: ItemFields = {
-      value: inspectionItem(id).ask === 'size' ? text(read.value) : String(read.value),
-      gauge: read.gauge ?? 'own',
-      u95: text(read.u95),
-      length: text(read.lengthMm),
-      ownLimit: text(read.ownLimit),
-    };
-    return [[id, fields] as const];
-  });
-  return {
-    joint: kept.joint,
-    standard: kept.standard ?? '',
-    level: kept.level ?? '',
-    thickness: text(kept.thicknessMm),
-    nominal: text(kept.nominalMm),
-    nominalIs: kept.nominalIs ?? '',
-    weld: text(kept.weldMm),
-    width: text(kept.widthMm),
-    underSize: text(kept.underSizeMm),
-    firstLeg: sized(kept.firstLeg, 'cam'),
-    secondLeg: sized(kept.secondLeg, 'cam'),
-    throat: sized(kept.throat, 'throat'),
-    items: Object.fromEntries(items),
-    photos: kept.photos,
-    who: kept.who ?? '',
-    note: kept.note ?? '',
-  };
+/** An item that was not looked at after all. */
+export function notLookedAt(id: InspectionItemId): Typed {
+  const names = itemFields(id).map(({ name }) => [name, ''] as const);
+  return { ...Object.fromEntries(names), [`items.${id}.gauge`]: inspectionItem(id).gauge };
 }
 
 /** What differs from the inspection that is kept, as a change of it. */
-export function inspectionChange(
-  kept: KeptInspection,
-  now: Inspection,
-  units: Units,
-): Record<string, unknown> {
-  const before = { ...inspectionOf(fieldsOfInspection(kept, units), kept.at, units), runId: kept.runId };
-  const change: FieldChange = changeBetween(
+export function inspectionChange(kept: KeptInspection, now: Inspection): Record<string, unknown> {
+  const { id: _id, version: _version, jobId: _jobId, verdict: _verdict, ...rest } = kept;
+  const { updatedAt: _updatedAt, away: _away, ...before } = rest;
+  const change = changeBetween(
     fieldsOf(before, INSPECTION_BRANCHES),
     fieldsOf({ ...now, runId: kept.runId }, INSPECTION_BRANCHES),
   );

@@ -1,18 +1,13 @@
 import { gaugedText, typedSize } from '../../../units/index.ts';
 import type { Units } from '@hot-bead/core/base';
-import {
-  type InspectionItemId,
-  itemsOf,
-  type JudgedInspection,
-  type JudgedItem,
-} from '@hot-bead/core/records';
+import { type Inspection, itemsOf, type JudgedInspection, type JudgedItem } from '@hot-bead/core/records';
 import { Field } from '../../../ui/form/field.tsx';
 import { Wrong } from '../../../ui/form/wrong.tsx';
 import { Parts } from '../../../ui/page/parts.tsx';
 import { Section } from '../../../ui/page/section.tsx';
 import { PhotoField } from '../../photos/index.ts';
 import { HeldAgainst } from './held-against.tsx';
-import { emptyItem, type InspectionFields, type SizeFields } from './inspection-fields.ts';
+import { isFillet } from './inspection-fields.ts';
 import { ItemRow } from './item-rows.tsx';
 import { MeasurePhoto, type PhotoTarget } from './measure-photo.tsx';
 import { ItemVerdict, SizeRow } from './size-row.tsx';
@@ -26,27 +21,19 @@ const LEGS = [
 ] as const;
 
 function FilletSizes({ entry }: { readonly entry: InspectionEntry }) {
-  const { fields, faults, judged, set } = entry;
-  const told = judged?.items.filter(({ id }) =>
+  const { typed, problems, judged, set } = entry;
+  const sizes = judged?.items.filter(({ id }) =>
     ['thin-throat', 'thick-throat', 'convexity', 'asymmetry', 'undersize'].includes(id),
   );
   return (
     <div className="grid gap-3">
       <div className="grid gap-3 md:grid-cols-3">
         {LEGS.map(([name, label]) => (
-          <SizeRow
-            key={name}
-            stacked
-            label={label}
-            units={entry.units}
-            fields={fields[name]}
-            error={faults[name]}
-            onChange={(change) => set({ [name]: { ...fields[name], ...change } })}
-          />
+          <SizeRow key={name} stacked label={label} at={name} entry={entry} />
         ))}
       </div>
       <ul className="grid gap-2">
-        {told?.map((item) => (
+        {sizes?.map((item) => (
           <li key={item.id} className="md:grid md:grid-cols-[190px_1fr] md:gap-4">
             <p className="font-medium">
               {item.name}: {sizeText(item, entry.units)}
@@ -55,12 +42,12 @@ function FilletSizes({ entry }: { readonly entry: InspectionEntry }) {
           </li>
         ))}
       </ul>
-      {told?.some(({ id, size }) => (id === 'thin-throat' || id === 'undersize') && size > 0) && (
+      {sizes?.some(({ id, size }) => (id === 'thin-throat' || id === 'undersize') && size > 0) && (
         <Field
           label="Length along which it is too small"
-          value={fields.underSize}
-          error={faults['underSizeMm']}
-          onChange={(event) => set({ underSize: event.target.value })}
+          value={typed['underSizeMm'] ?? ''}
+          error={problems['underSizeMm']}
+          onChange={(event) => set({ underSizeMm: event.target.value })}
         />
       )}
     </div>
@@ -69,47 +56,45 @@ function FilletSizes({ entry }: { readonly entry: InspectionEntry }) {
 
 /** A size that follows from others, with its band. */
 function sizeText({ size, u95 }: JudgedItem, units: Units): string {
-  const told = gaugedText(Math.abs(size), u95, units);
-  return size < 0 ? `none, ${told} to spare` : told;
+  const text = gaugedText(Math.abs(size), u95, units);
+  return size < 0 ? `none, ${text} to spare` : text;
 }
 
 /** Where a size that was measured on a photo can go. */
-function targetsOf({ joint }: InspectionFields): readonly PhotoTarget[] {
+function targetsOf(joint: Inspection['joint']): readonly PhotoTarget[] {
   const sizes: readonly PhotoTarget[] =
     joint === 'fillet' ? LEGS.slice(0, 2).map(([id, name]) => ({ id, name })) : [];
   return [...sizes, ...itemsOf(joint).filter(({ ask, byPhoto }) => ask === 'size' && byPhoto)];
 }
 
 function Photos({ entry }: { readonly entry: InspectionEntry }) {
-  const { fields, faults, units, set } = entry;
+  const { photos, typed, problems, units, set, setPhotos } = entry;
   const take = (target: string, mm: number, u95Mm: number): void => {
-    const read = {
-      value: typedSize(Number(mm.toFixed(2)), units),
-      gauge: 'photo',
-      u95: typedSize(Number(u95Mm.toFixed(2)), units),
-    } as const satisfies SizeFields;
-    if (target === 'firstLeg' || target === 'secondLeg') return set({ [target]: read });
-    const id = target as InspectionItemId;
-    set({ items: { ...fields.items, [id]: { ...(fields.items[id] ?? emptyItem(id)), ...read } } });
+    const at = target === 'firstLeg' || target === 'secondLeg' ? target : `items.${target}`;
+    set({
+      [`${at}.value`]: typedSize(Number(mm.toFixed(2)), units),
+      [`${at}.gauge`]: 'photo',
+      [`${at}.u95`]: typedSize(Number(u95Mm.toFixed(2)), units),
+    });
   };
   return (
     <div className="grid gap-4">
-      {fields.photos.map((photo, i) => (
+      {photos.map((photo, i) => (
         <MeasurePhoto
           key={photo.photoId}
           photo={photo}
-          targets={targetsOf(fields)}
-          onChange={(next) => set({ photos: fields.photos.map((one, at) => (at === i ? next : one)) })}
-          onAway={() => set({ photos: fields.photos.filter((_one, at) => at !== i) })}
+          targets={targetsOf(isFillet(typed) ? 'fillet' : 'butt')}
+          onChange={(next) => setPhotos(photos.map((one, at) => (at === i ? next : one)))}
+          onAway={() => setPhotos(photos.filter((_one, at) => at !== i))}
           onTake={take}
         />
       ))}
       <PhotoField
-        label={fields.photos.length === 0 ? 'A photo with a ruler beside the bead' : 'Another photo'}
+        label={photos.length === 0 ? 'A photo with a ruler beside the bead' : 'Another photo'}
         photoId={undefined}
-        onKept={(photoId) => set({ photos: [...fields.photos, { photoId, marks: [] }] })}
+        onKept={(photoId) => setPhotos([...photos, { photoId, marks: [] }])}
       />
-      <Wrong>{faults['photos']}</Wrong>
+      <Wrong>{problems['photos']}</Wrong>
     </div>
   );
 }
@@ -141,44 +126,32 @@ export function WholeVerdict({ judged }: { readonly judged: JudgedInspection | u
 
 /** Everything that a weld is looked at for. */
 export function InspectionForm({ entry }: { readonly entry: InspectionEntry }) {
-  const { fields, faults, judged, set } = entry;
-  const items = itemsOf(fields.joint);
-  const looked = items.filter(({ id }) => (fields.items[id]?.value ?? '') !== '').length;
+  const { typed, photos, problems, set } = entry;
+  const items = itemsOf(isFillet(typed) ? 'fillet' : 'butt');
+  const looked = items.filter(({ id }) => (typed[`items.${id}.value`] ?? '') !== '').length;
   const lookedFor = (
     <ul>
       {items.map((item) => (
-        <ItemRow
-          key={item.id}
-          item={item}
-          units={entry.units}
-          fields={fields.items[item.id]}
-          judged={judged?.items.find(({ id }) => id === item.id)}
-          isSummed={fields.standard === 'D1.1'}
-          error={faults[`items.${item.id}`]}
-          onChange={(next) => {
-            const { [item.id]: _before, ...others } = fields.items;
-            set({ items: next ? { ...others, [item.id]: next } : others });
-          }}
-        />
+        <ItemRow key={item.id} item={item} entry={entry} />
       ))}
     </ul>
   );
   return (
     <div className="grid grid-cols-1 gap-4">
-      <HeldAgainst units={entry.units} fields={fields} faults={faults} onChange={set} />
+      <HeldAgainst entry={entry} />
       <div className="rounded-md border border-line bg-plate p-4 pt-1">
         <Parts
           label="What was looked at"
           remember="inspection"
           parts={[
             { id: 'items', name: 'Looked for', note: `${looked} of ${items.length}`, children: lookedFor },
-            ...(fields.joint === 'fillet'
+            ...(isFillet(typed)
               ? [{ id: 'sizes', name: 'Legs and throat', children: <FilletSizes entry={entry} /> }]
               : []),
             {
               id: 'photos',
               name: 'Measure on a photo',
-              note: fields.photos.length === 0 ? undefined : String(fields.photos.length),
+              note: photos.length === 0 ? undefined : String(photos.length),
               children: <Photos entry={entry} />,
             },
           ]}
@@ -187,18 +160,18 @@ export function InspectionForm({ entry }: { readonly entry: InspectionEntry }) {
       <div className="grid grid-cols-1 gap-3 sm:grid-cols-[1fr_3fr]">
         <Field
           label="Who looked (optional)"
-          value={fields.who}
-          error={faults['who']}
+          value={typed['who'] ?? ''}
+          error={problems['who']}
           onChange={(event) => set({ who: event.target.value })}
         />
         <Field
           label="Note"
-          value={fields.note}
-          error={faults['note']}
+          value={typed['note'] ?? ''}
+          error={problems['note']}
           onChange={(event) => set({ note: event.target.value })}
         />
       </div>
-      <Wrong>{faults[''] ?? faults['level']}</Wrong>
+      <Wrong>{problems[''] ?? problems['level']}</Wrong>
     </div>
   );
 }

@@ -1,22 +1,16 @@
-import { amount, sentence, type Units, words } from '@hot-bead/core/base';
+import { amount, sentence, words } from '@hot-bead/core/base';
 import { useWords } from '../../../units/index.ts';
-import { type InspectionItem, ITEM_GRADES, type JudgedItem } from '@hot-bead/core/records';
+import { type InspectionItem, ITEM_GRADES } from '@hot-bead/core/records';
 import { Button } from '../../../ui/button.tsx';
 import { Field } from '../../../ui/form/field.tsx';
 import { Segmented } from '../../../ui/segmented.tsx';
-import { emptyItem, type ItemFields } from './inspection-fields.ts';
+import { notLookedAt } from './inspection-fields.ts';
 import { ItemVerdict, SizeRow } from './size-row.tsx';
+import type { InspectionEntry } from './use-inspection.ts';
 
 interface Props {
   readonly item: InspectionItem;
-  readonly units: Units;
-  readonly fields: ItemFields | undefined;
-  readonly judged: JudgedItem | undefined;
-  readonly error: string | undefined;
-  /** Held against D1.1, which sums some of them up. */
-  readonly isSummed: boolean;
-  /** undefined: it was not looked at after all. */
-  readonly onChange: (fields: ItemFields | undefined) => void;
+  readonly entry: InspectionEntry;
 }
 
 const SEEN = [
@@ -30,11 +24,13 @@ function choicesOf(item: InspectionItem): readonly { readonly value: string; rea
 }
 
 /** One thing that a weld is looked at for: seen or not, a size or a grade, and its verdict. */
-export function ItemRow({ item, units, fields, judged, error, isSummed, onChange }: Props) {
+export function ItemRow({ item, entry }: Props) {
   const say = useWords();
+  const { typed, units, judged, set } = entry;
+  const at = `items.${item.id}` as const;
+  const value = typed[`${at}.value`] ?? '';
+  const isSummed = typed['standard'] === 'D1.1';
   const arePores = isSummed && item.id === 'pore';
-  const typed = fields ?? emptyItem(item.id);
-  const set = (change: Partial<ItemFields>): void => onChange({ ...typed, ...change });
   return (
     <li className="grid gap-x-4 gap-y-2 border-b border-line py-2 last:border-b-0 md:grid-cols-[260px_1fr]">
       <div>
@@ -48,9 +44,9 @@ export function ItemRow({ item, units, fields, judged, error, isSummed, onChange
           <>
             <div className="flex flex-wrap items-end gap-2">
               <Button
-                aria-pressed={typed.value === '0'}
+                aria-pressed={value === '0'}
                 className="aria-pressed:border-action aria-pressed:bg-action-tint"
-                onClick={() => set({ value: '0' })}
+                onClick={() => set({ [`${at}.value`]: '0' })}
               >
                 None
               </Button>
@@ -61,14 +57,12 @@ export function ItemRow({ item, units, fields, judged, error, isSummed, onChange
                       ? say(words`Sum of pores from ${amount.distance(1)} on, in ${amount.distance(25)}`)
                       : 'Size'
                   }
-                  units={units}
-                  fields={typed}
-                  error={error}
-                  onChange={set}
+                  at={at}
+                  entry={entry}
                 />
               </div>
             </div>
-            {(fields?.value ?? '') !== '' && fields?.value !== '0' && (
+            {value !== '' && value !== '0' && (
               <div className="grid grid-cols-2 gap-2">
                 {(item.hasLength || arePores) && (
                   <Field
@@ -77,15 +71,15 @@ export function ItemRow({ item, units, fields, judged, error, isSummed, onChange
                         ? say(words`Their sum in the worst ${amount.distance(300)}`)
                         : say(words`Length in the worst ${amount.distance(isSummed ? 300 : 100)}`)
                     }
-                    value={typed.length}
-                    onChange={(event) => set({ length: event.target.value })}
+                    value={typed[`${at}.lengthMm`] ?? ''}
+                    onChange={(event) => set({ [`${at}.lengthMm`]: event.target.value })}
                   />
                 )}
                 <Field
                   label={`Limit of your own copy (${units.distance})`}
                   inputMode="decimal"
-                  value={typed.ownLimit}
-                  onChange={(event) => set({ ownLimit: event.target.value })}
+                  value={typed[`${at}.ownLimit`] ?? ''}
+                  onChange={(event) => set({ [`${at}.ownLimit`]: event.target.value })}
                 />
               </div>
             )}
@@ -93,15 +87,15 @@ export function ItemRow({ item, units, fields, judged, error, isSummed, onChange
         ) : (
           <Segmented
             label={item.name}
-            value={typed.value}
+            value={value}
             options={choicesOf(item)}
-            onChange={(value) => set({ value })}
+            onChange={(next) => set({ [`${at}.value`]: next })}
           />
         )}
-        {fields && (
+        {value !== '' && (
           <div className="flex items-center justify-between gap-2">
-            <ItemVerdict item={judged} />
-            <Button tone="quiet" className="shrink-0" onClick={() => onChange(undefined)}>
+            <ItemVerdict item={judged?.items.find(({ id }) => id === item.id)} />
+            <Button tone="quiet" className="shrink-0" onClick={() => set(notLookedAt(item.id))}>
               Not looked at
             </Button>
           </div>

@@ -1,8 +1,8 @@
-import type { Units } from '@hot-bead/core/base';
 import { useWords } from '../../../units/index.ts';
-import { gaugeU95Mm, type JudgedItem } from '@hot-bead/core/records';
+import { type GaugeId, gaugeU95Mm, type JudgedItem } from '@hot-bead/core/records';
 import { Field, SelectField } from '../../../ui/form/field.tsx';
-import { gaugeChoices, type SizeFields } from './inspection-fields.ts';
+import { gaugeChoices, type SizePlace } from './inspection-fields.ts';
+import type { InspectionEntry } from './use-inspection.ts';
 import { limitText, VERDICT_COLOUR, VERDICT_WORD, whyText } from './verdict-text.ts';
 
 /** The verdict of an item with its limit, and why. */
@@ -24,39 +24,40 @@ export function ItemVerdict({ item }: { readonly item: JudgedItem | undefined })
 
 interface Props {
   readonly label: string;
-  readonly units: Units;
-  readonly fields: SizeFields;
-  readonly error: string | undefined;
+  /** Where it stands. */
+  readonly at: SizePlace;
+  readonly entry: InspectionEntry;
   /** One under the other, where several stand side by side. */
   readonly stacked?: boolean;
-  readonly onChange: (change: Partial<SizeFields>) => void;
 }
 
 /** A size with what it was read with, and its band where the gauge does not tell it. */
-export function SizeRow({ label, units, fields, error, stacked = false, onChange }: Props) {
-  const hasOwnBand = gaugeU95Mm(fields.gauge) === undefined;
+export function SizeRow({ label, at, entry, stacked = false }: Props) {
+  const { typed, units, problems, set } = entry;
+  const gauge = typed[`${at}.gauge`] as GaugeId;
+  const hasOwnBand = gaugeU95Mm(gauge) === undefined;
   const columns = stacked ? '' : hasOwnBand ? 'grid-cols-[1fr_1.4fr_0.8fr]' : 'grid-cols-[1fr_1.6fr]';
   return (
     <div className={`grid content-start gap-2 ${columns}`}>
       <Field
         label={`${label} (${units.distance})`}
         inputMode="decimal"
-        value={fields.value}
-        error={error}
-        onChange={(event) => onChange({ value: event.target.value })}
+        value={typed[`${at}.value`] ?? ''}
+        error={problems[at]}
+        onChange={(event) => set({ [`${at}.value`]: event.target.value })}
       />
       <SelectField
         label="Read with"
         options={gaugeChoices(units)}
-        value={fields.gauge}
-        onChange={(event) => onChange({ gauge: event.target.value as SizeFields['gauge'], u95: '' })}
+        value={gauge}
+        onChange={(event) => set({ [`${at}.gauge`]: event.target.value, [`${at}.u95`]: '' })}
       />
       {hasOwnBand && (
         <Field
           label={`± ${units.distance}`}
           inputMode="decimal"
-          value={fields.u95}
-          onChange={(event) => onChange({ u95: event.target.value })}
+          value={typed[`${at}.u95`] ?? ''}
+          onChange={(event) => set({ [`${at}.u95`]: event.target.value })}
         />
       )}
     </div>

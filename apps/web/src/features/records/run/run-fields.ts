@@ -3,14 +3,14 @@ import type { Units } from '@hot-bead/core/base';
 import type { KeptRun } from '@hot-bead/contract/records';
 import type { TracePower } from '@hot-bead/core/records';
 import { changedIn, enteredIn, type FormField, TEXT, typedOf } from '../../../form/form-fields.ts';
-import { LENGTH, MOMENT, SECONDS, TEMPERATURE, WIRE_SPEED } from '../../../form/typings.ts';
+import { LENGTH, MOMENT, numberIn, SECONDS, TEMPERATURE, WIRE_SPEED } from '../../../form/typings.ts';
 
 const FIELDS = [
   { name: 'run', label: 'Run' },
   { name: 'count', label: 'How many alike' },
   { name: 'wireFeedSpeedMPerMin', label: 'Wire speed', typing: WIRE_SPEED },
-  { name: 'volts', label: 'Volts' },
-  { name: 'amps', label: 'Current read' },
+  { name: 'volts', label: 'Volts', typing: numberIn('V') },
+  { name: 'amps', label: 'Current read', typing: numberIn('A') },
   { name: 'lengthMm', label: 'Length (any unit)', typing: LENGTH },
   { name: 'arcSeconds', label: 'Arc time (s, or 1:30)', typing: SECONDS },
   { name: 'preheatC', label: 'Preheat', typing: TEMPERATURE },

@@ -10,7 +10,7 @@ interface Taken {
 }
 const NONE: Taken = { seconds: 0, since: null };
 
-function kept(key: string): Taken {
+function storedTimes(key: string): Taken {
   try {
     const value = JSON.parse(localStorage.getItem(key) ?? 'null') as Taken | null;
     return value && typeof value.seconds === 'number' ? value : NONE;
@@ -22,7 +22,7 @@ function kept(key: string): Taken {
 /** Takes arc time, stretch by stretch. It is kept on this device: a page that is closed loses nothing. */
 function useArcTimer(jobId: string) {
   const key = `arc timer ${jobId}`;
-  const [taken, setTaken] = useState(() => kept(key));
+  const [taken, setTaken] = useState(() => storedTimes(key));
   const [now, setNow] = useState(() => Date.now());
   const isRunning = taken.since !== null;
   useEffect(() => {

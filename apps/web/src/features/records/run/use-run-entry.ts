@@ -10,11 +10,11 @@ import { type RunFields, runOf } from './run-fields.ts';
 import { type UsedChoices, usedChoices } from './used-fields.tsx';
 
 /** What was typed as far as it is a run: for what follows from it while it is typed. */
-function runSoFar(told: Record<string, unknown>): WeldedRun {
-  const { value, error } = newRunSchema.validate(told, { abortEarly: false });
+function runSoFar(values: Record<string, unknown>): WeldedRun {
+  const { value, error } = newRunSchema.validate(values, { abortEarly: false });
   if (!error) return value;
   const wrong = new Set(error.details.map(({ path }) => String(path[0])));
-  const left = Object.fromEntries(Object.entries(told).filter(([name]) => !wrong.has(name)));
+  const left = Object.fromEntries(Object.entries(values).filter(([name]) => !wrong.has(name)));
   return left as unknown as WeldedRun;
 }
 

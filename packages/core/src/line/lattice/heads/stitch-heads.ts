@@ -13,9 +13,11 @@ const PAIR = String.raw`(\d+(?:\.\d+)?)${MM}\s*(?:-|\s@\s?|@|\s+on\s+|\s+every\s
 
 /** Millimetres of a stitch and what stands behind it: small figures without a unit are inches. */
 function stitchMm(stitch: string, unit: string | undefined, pitch: string, pitchUnit: string | undefined) {
-  const said = unit ?? pitchUnit;
+  const unitSaid = unit ?? pitchUnit;
   const inches =
-    said === undefined ? Number(stitch) <= 6 && Number(pitch) <= 24 : !said.toLowerCase().startsWith('m');
+    unitSaid === undefined
+      ? Number(stitch) <= 6 && Number(pitch) <= 24
+      : !unitSaid.toLowerCase().startsWith('m');
   const mm = (value: string): number =>
     Number((inches ? mmFromInches(Number(value)) : Number(value)).toFixed(4));
   return { stitch: mm(stitch), behind: mm(pitch) };

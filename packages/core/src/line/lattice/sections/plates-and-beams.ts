@@ -46,11 +46,11 @@ const ROLLED = pattern(
 
 /** `8PL` and rolled beams: a beam's web and flange are in a table we do not keep, so that they are asked for. */
 export function rolledEdges(line: LineText, at: number): Edge[] {
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   const plate = foundAt(PLATE_BEHIND, line, at);
   if (plate) {
     const length = mmLength(Number(plate[1]));
-    found.push(
+    edges.push(
       edge(
         at + plate[0].length,
         ['plateThickness'],
@@ -62,7 +62,7 @@ export function rolledEdges(line: LineText, at: number): Edge[] {
   const rolled = foundAt(ROLLED, line, at);
   if (rolled) {
     const profile: Profile = /^(?:mc|c|pfc|upn|upe|ismc)|pfc/i.test(rolled[0]) ? 'channel' : 'beam';
-    found.push(
+    edges.push(
       edge(
         at + rolled[0].length,
         ['rolledBeam'],
@@ -71,5 +71,5 @@ export function rolledEdges(line: LineText, at: number): Edge[] {
       ),
     );
   }
-  return found;
+  return edges;
 }

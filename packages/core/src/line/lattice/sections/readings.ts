@@ -26,13 +26,13 @@ export function edge(end: number, weights: readonly WeightName[], ...meanings: r
 export function threeSizes(sizes: Sizes, inches: boolean, end: number, { shape }: Named): Edge[] {
   const [a, b, c] = sizes.items as [WrittenLength, WrittenLength, WrittenLength];
   const mm = sizes.items.map((item) => outsideMm(item, inches) ?? 0) as [number, number, number];
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   const least = Math.min(...mm);
   const at = mm.indexOf(least);
   const others = mm.filter((_, i) => i !== at);
   if (flatProduct(shape) || (!hollow(shape) && others.every((value) => value >= 6 * least))) {
     const isPlate = others.every((value) => value >= 6 * least);
-    found.push(
+    edges.push(
       edge(
         end,
         [
@@ -51,7 +51,7 @@ export function threeSizes(sizes: Sizes, inches: boolean, end: number, { shape }
         : mm[2] > Math.min(mm[0], mm[1]) / 3
           ? 'sectionThickWall'
           : undefined;
-    found.push(
+    edges.push(
       edge(
         end,
         [shape ? 'sectionNamed' : 'sectionThree', ...(odd ? [odd] : [])] as WeightName[],
@@ -61,7 +61,7 @@ export function threeSizes(sizes: Sizes, inches: boolean, end: number, { shape }
       ),
     );
   }
-  return found;
+  return edges;
 }
 
 export function fourSizes(sizes: Sizes, inches: boolean, end: number, { shape }: Named): Edge[] {
@@ -94,12 +94,12 @@ export function twoSizes(
   const [mmA, mmB] = [outsideMm(a, inches) ?? 0, outsideMm(b, inches) ?? 0];
   const ratio = mmA / mmB;
   const gauged = b.form === 'gauge' || b.form === 'swg';
-  const found: Edge[] = [];
+  const edges: Edge[] = [];
   const isPipe = isPipeOutsideMm(mmA) && ratio >= 3 && mmA > 20;
   if (hollow(shape) || isPipe) {
     const least = close ? 3 : 4;
     if (ratio >= least || gauged || isPipe)
-      found.push(
+      edges.push(
         edge(
           end,
           [shape ? 'sectionNamed' : 'sectionPipe'],
@@ -109,7 +109,7 @@ export function twoSizes(
         ),
       );
     else if (hollow(shape))
-      found.push(
+      edges.push(
         edge(end, ['sectionNamed'], ...outsideMeaning([mmA, mmB]), productOf(shape as Shape), {
           kind: 'wall-open',
         }),
@@ -124,7 +124,7 @@ export function twoSizes(
       (shape?.product === 'bar' || !isSheetSize || wide / thin >= 6) &&
       !(isSheetSize && thin > 26)
     ) {
-      found.push(
+      edges.push(
         edge(
           end,
           [shape?.product === 'bar' ? 'sectionNamed' : 'sectionStrip'],
@@ -136,7 +136,7 @@ export function twoSizes(
     }
     // `8x4 sheet`: feet or metres of the sheet, no thickness
     if (isSheetSize && b.form === 'bare' && a.form === 'bare' && !(wide / thin >= 6 && thin <= 26))
-      found.push(
+      edges.push(
         edge(end, ['sectionSheetSize'], {
           kind: 'measure',
           label: words`${line.text.slice(sizes.ends[0] ?? 0, end)} size of the sheet`,
@@ -152,7 +152,7 @@ export function twoSizes(
     Number.isInteger(a.value) &&
     Number.isInteger(b.value)
   )
-    found.push(
+    edges.push(
       edge(
         end,
         ['sectionThingSize'],
@@ -160,5 +160,5 @@ export function twoSizes(
         { kind: 'thing-size' },
       ),
     );
-  return found;
+  return edges;
 }

@@ -1,0 +1,1 @@
+export const CHROMIUM_LAUNCH: { readonly executablePath: string; readonly args: string[] };
