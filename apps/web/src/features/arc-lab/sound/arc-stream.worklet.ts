@@ -6,6 +6,8 @@ declare function registerProcessor(name: string, processor: new () => AudioWorkl
 
 /** Samples that are kept ready: enough to bridge a busy moment, few enough that a turned knob is heard at once. */
 const KEPT_READY = 5120;
+/** After so many blocks of 128 samples without an answer it is asked again (a tenth of a second): an asking can get lost. */
+const ASKS_AGAIN_AFTER_BLOCKS = 40;
 
 /** Plays what the simulation sends, and asks for more in time. */
 class ArcStream extends AudioWorkletProcessor {
@@ -13,6 +15,7 @@ class ArcStream extends AudioWorkletProcessor {
   private at = 0;
   private ready = 0;
   private asked = false;
+  private blocksSinceAsked = 0;
   private begun = false;
   private gaps = 0;
   private from: MessagePort | undefined;
@@ -41,6 +44,7 @@ class ArcStream extends AudioWorkletProcessor {
   private ask(): void {
     if (this.asked || this.ready >= KEPT_READY) return;
     this.asked = true;
+    this.blocksSinceAsked = 0;
     this.from?.postMessage('more');
   }
 
@@ -66,6 +70,8 @@ class ArcStream extends AudioWorkletProcessor {
         this.at = 0;
       }
     }
+    this.blocksSinceAsked += 1;
+    if (this.blocksSinceAsked > ASKS_AGAIN_AFTER_BLOCKS) this.asked = false;
     this.ask();
     return true;
   }
