@@ -86,7 +86,7 @@ function changeovers() {
   const now = '2026-01-05T08:00:00.000Z';
   const machine = { name: 'Bench', loadedWireClass: 'ER70S-6', loadedWireDiameterMm: 0.8, loadedGas: 'co2' };
   const tom = { ...machine, standingPolarity: 'DCEP', polarityChange: 'links', gasStand: 'one' };
-  const facts = (state) => ({ pref: { pressureMethod: 'block' }, machine: LINKS, state });
+  const facts = (state) => ({ habits: { pressureMethod: 'block' }, machine: LINKS, state });
   const ends = plans.map((plan) => {
     const { need, state, steps } = core.jobChangeover(plan, tom, { now });
     return { need, state: { ...state, ...need, ...steps.at(-1)?.after, hot: 'no' } };

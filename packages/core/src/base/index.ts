@@ -45,3 +45,4 @@ export { inMetric, inWords, type Reader } from './words/in-words.ts';
 export { wordsOfMetricText } from './words/metric-text.ts';
 export { midSentence, sentence } from './words/sentence.ts';
 export { isSameWords, joined, type Words, words, type WordsValue } from './words/words.ts';
+export type { KnobFigure } from './quantity/knob-words.ts';

@@ -8,6 +8,7 @@ export {
   machineCheck,
   type RigQuestion,
 } from './job-changeover.ts';
+export { type MachineForJob, machinesForJob } from './machine-choice.ts';
 export { rigFact, rigField, rigFieldValue, withRigValue } from './machine-rig.ts';
 export { RIG_LOOKS } from './rig-looks.ts';
 export { keptPressure } from './rig-need.ts';

@@ -69,7 +69,7 @@ export function isSameLine(a: EntryFor, b: EntryFor): boolean {
 }
 
 /** The line recorded for a wire and gas with two points or more. */
-function lineFor(oneEntry: OneEntry, wanted: EntryWanted): EntryLine | undefined {
+function lineFor(oneEntry: OneEntry, wanted: EntryFor): EntryLine | undefined {
   return oneEntry.lines.find((line) => isSameLine(line, wanted) && line.points.length >= 2);
 }
 
@@ -140,6 +140,33 @@ export function trimSteps(
   return Array.from({ length: 2 * each + 1 }, (_, i) => (i - each) * stepV)
     .filter((off) => off === 0 || Math.abs(off) >= TRIM_WORTH_V - 1e-9)
     .map((off) => chosen.machineVolts + off);
+}
+
+/** Arc volts, V, that a trim gives where the machine chooses some of itself. */
+export function voltsAtTrim(oneEntry: OneEntry, machineVolts: number, by: number): number {
+  const { stepV, each } = trimOf(oneEntry, machineVolts);
+  return machineVolts + (by / each) * stepV;
+}
+
+/** Entries that were recorded for a wire and gas, lowest and highest; undefined where fewer than two were. */
+export function entryEnds(
+  oneEntry: OneEntry,
+  wanted: EntryFor,
+): readonly [low: number, high: number] | undefined {
+  const entries = lineFor(oneEntry, wanted)?.points.map(({ entry }) => entry);
+  return entries && [Math.min(...entries), Math.max(...entries)];
+}
+
+/** Wire speed at an entry, m/min; undefined past what was recorded. */
+export function speedAtEntry(oneEntry: OneEntry, wanted: EntryFor, entry: number): number | undefined {
+  const ends = entryEnds(oneEntry, wanted);
+  const line = lineFor(oneEntry, wanted);
+  if (!ends || !line || entry < ends[0] || entry > ends[1]) return undefined;
+  const points = line.points.toSorted((a, b) => a.entry - b.entry);
+  return curveAt(
+    curveOf(points, (point) => point.wireFeedSpeedMPerMin),
+    entry,
+  );
 }
 
 /** What the machine chooses of itself at a wire speed. */

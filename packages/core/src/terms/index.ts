@@ -1,3 +1,5 @@
+export { entryFigure, type HandControl, type HandFigure, handSetting, trimFigure } from './hand-figure.ts';
+export { type HandScale, handScales, type HandScales } from './hand-scale.ts';
 export {
   NEAR_LETTER_SHARE,
   NEAR_POSITION_V,

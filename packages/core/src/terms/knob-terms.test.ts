@@ -31,7 +31,7 @@ const UNREAD = machineDials(TOM, []);
 describe('a plan in the machine’s own terms', () => {
   it('is a knob position with its band and in words a hand can set', () => {
     const term = wireTerm(TOM, DIALS, 6);
-    expect(term).toMatchObject({ status: 'knob', words: '5' });
+    expect(term).toMatchObject({ status: 'knob', figure: { text: '5' } });
     expect(term.status === 'knob' && term.knob.start).toBeCloseTo(5, 6);
   });
 
@@ -102,7 +102,7 @@ describe('a plan in the machine’s own terms', () => {
     const term = voltsTerm(knobbed, 20, 100); // 20 V at the arc is 23 V open: 3 V for each 100 A
     if (term.status !== 'knob') throw new Error(term.status);
     expect(term.knob.start).toBeCloseTo(4.5, 6);
-    expect(term).toMatchObject({ words: '4½', marks: ['4½'], handStep: 0.5 });
+    expect(term).toMatchObject({ figure: { text: '4½' }, marks: ['4½'] });
     expect(term.knob.low).toBeLessThan(4.4);
     expect(term.knob.high).toBeGreaterThan(4.6);
     expect(voltsTerm(knobbed, 35, 100)).toMatchObject({

@@ -1,5 +1,11 @@
 import { dialEnds, dialSpeed, type KnobSetting, knobFor } from '../machine/dial/dial-band.ts';
-import { handStep, knobMarks, type KnobScale, knobWords } from '../base/quantity/knob-words.ts';
+import {
+  type KnobFigure,
+  knobFigure,
+  knobMarks,
+  type KnobScale,
+  knobWords,
+} from '../base/quantity/knob-words.ts';
 import { dialAtPosition, type MachineDials, type PositionDial } from '../machine/dial/machine-dials.ts';
 import { curveAt } from '../base/numeric/monotone-curve.ts';
 import type { Span } from '../base/numeric/span.ts';
@@ -22,11 +28,10 @@ export interface OutOfReach {
 /** Where a knob is to stand. */
 interface KnobPlace {
   readonly knob: Span;
-  readonly words: string;
+  /** What the hand sets, and its one doubt. */
+  readonly figure: KnobFigure;
   /** The mark that a hand sets, or the two that it stands between. */
   readonly marks: readonly string[];
-  /** What a hand can set on its scale. */
-  readonly handStep: number;
 }
 
 /** Volts that lie past what was read of the volts knob. */
@@ -41,9 +46,8 @@ export interface VoltsOutOfReach {
 function knobPlace(knob: Span, scale: KnobScale): KnobPlace {
   return {
     knob,
-    words: knobWords(knob.start, scale),
+    figure: knobFigure(knob, scale),
     marks: knobMarks(knob.start, scale),
-    handStep: handStep(scale),
   };
 }
 

@@ -73,7 +73,7 @@ describe('the lid chart', () => {
     );
     if (plan.status !== 'planned') throw new Error(plan.code);
     expect(cell.wireFeedSpeedMPerMin).toBe(plan.wireFeedSpeedMPerMin.start);
-    expect(cell.wire.status === 'knob' && cell.wire.words).toMatch(/\d/);
+    expect(cell.wire.status === 'knob' && cell.wire.figure.text).toMatch(/\d/);
     expect(cell.volts).toMatchObject({ status: 'position' });
   });
 

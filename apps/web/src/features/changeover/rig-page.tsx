@@ -9,7 +9,7 @@ import { ButtonLink } from '../../ui/button.tsx';
 import { Notice } from '../../ui/page/notices.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { useJob } from '../plan/jobs/index.ts';
-import { unreadStops, useSetup, useShop } from '../plan/index.ts';
+import { MachineChoices, unreadStops, useSetup, useShop } from '../plan/index.ts';
 import { FinishSection } from '../stores/index.ts';
 import { DoneList } from './done-list.tsx';
 import { MinutesLeft } from './minutes-left.tsx';
@@ -119,10 +119,12 @@ export function RigPage() {
   }
   if (!machine) {
     return (
-      <Notice title="Which machine?" action={toPlan}>
-        A rig is of one machine. Pick it by the machine chip on the plan; then this page says what to change
-        on it.
-      </Notice>
+      <div className="grid grid-cols-1 gap-4">
+        <Notice title="Which machine?" action={toPlan}>
+          A rig is of one machine. Take one: then this page says what to change on it.
+        </Notice>
+        <MachineChoices job={job} all />
+      </div>
     );
   }
   return <Rig job={job} plan={setup} machine={machine} shop={shop} />;

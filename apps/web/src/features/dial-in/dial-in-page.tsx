@@ -78,7 +78,12 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
               machine={machine}
             />
             {current.length === 0 && (
-              <BeginProven plan={plan} setting={setting} onBegin={(at) => setMore({ after: 0, at })} />
+              <BeginProven
+                plan={plan}
+                machine={machine}
+                setting={setting}
+                onBegin={(at) => setMore({ after: 0, at })}
+              />
             )}
             <ReportBead
               key={reportKey}
@@ -108,7 +113,7 @@ function Dialling({ job, plan, machine, beads }: ReadyProps & { readonly beads: 
         </div>
       </div>
       <div className="grid grid-cols-1 gap-4 md:order-1">
-        <Ladder beads={current} />
+        <Ladder beads={current} plan={plan} machine={machine} />
         <EarlierLadders ladders={earlier} />
       </div>
       <div className="grid grid-cols-1 gap-4 md:order-3">

@@ -3,7 +3,7 @@ import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { DialIn } from '@hot-bead/core/dial-in';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { BeadSetting, DialWay } from '@hot-bead/core/window';
-import { termsOf } from '../terms/index.ts';
+import { type SetFigure, setFigures, setText } from '../terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../../units/index.ts';
 
 /** What a dial-in is told of, in which units. */
@@ -14,14 +14,13 @@ export interface TellIn {
 }
 
 /** The figure that a way of searching moves, of a setting: a tap, volts, a wire speed, or both. */
-export function movedText({ volts, wireFeedSpeedMPerMin }: BeadSetting, state: DialIn, bead: TellIn): string {
-  const speed = withUnit('wireFeedSpeed', wireFeedSpeedMPerMin, bead.units);
-  if (state.way === 'volts-first') return speed;
-  if (state.way === 'columns') return `${speed} and ${withUnit('volts', volts, bead.units)}`;
-  if (!state.isTaps || !bead.machine) return withUnit('volts', volts, bead.units);
-  const term = termsOf(bead.plan, bead.machine, { volts, wireFeedSpeedMPerMin }).volts;
-  const tap = term.status === 'position' ? `tap ${term.choice.position.name}` : '';
-  return `${tap} (${withUnit('volts', volts, bead.units)})`;
+export function movedText(setting: BeadSetting, state: DialIn, bead: TellIn): string {
+  const { wire, volts } = setFigures(bead.plan, bead.machine, bead.units, setting);
+  const whole = (figure: SetFigure): string =>
+    figure.physical === undefined ? setText(figure) : `${setText(figure)} (${figure.physical})`;
+  if (state.way === 'volts-first') return whole(wire);
+  if (state.way === 'columns') return `${whole(wire)} and ${whole(volts)}`;
+  return whole(volts);
 }
 
 /** "The middle of the window is probably between 18.0 and 18.8 V." */
@@ -35,7 +34,9 @@ export function probableText(state: DialIn, bead: TellIn): string {
     const of = (one: BeadSetting): string => figureOf('wireFeedSpeed', one.wireFeedSpeedMPerMin, bead.units);
     return `The middle of the window is probably between ${of(high)} and ${of(low)} ${unit}.`;
   }
-  if (state.way === 'columns' || state.isTaps) {
+  // what is set otherwise than in volts stands as it is set
+  const { control } = setFigures(bead.plan, bead.machine, bead.units, low).volts;
+  if (state.way === 'columns' || state.isTaps || control !== undefined) {
     return `The middle of the window is probably between ${a} and ${b}.`;
   }
   const of = (one: BeadSetting): string => figureOf('volts', one.volts, bead.units);

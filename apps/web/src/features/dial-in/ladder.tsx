@@ -1,4 +1,7 @@
 import type { KeptTestBead } from '@hot-bead/contract/dial-in';
+import type { KeptMachine } from '@hot-bead/contract/machine';
+import type { PlannedSetup } from '@hot-bead/core/plan';
+import type { BeadSetting } from '@hot-bead/core/window';
 import { Pencil, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
@@ -6,12 +9,19 @@ import { BeadSection } from '../../drawing/bead-section.tsx';
 import { FACE_OF_VERDICT } from '../../drawing/bead-profile.ts';
 import { VerdictMark } from '../../drawing/verdict-mark.tsx';
 import { useToast } from '../../ui/toasts.tsx';
-import { withUnit } from '../../units/index.ts';
+import {
+  bareFigures,
+  physicalText,
+  type SetFigures,
+  setFigures,
+  settingText,
+  setText,
+} from '../terms/index.ts';
 import { FACE_WORD, FLAG_WORD, SOUND_WORD } from './bead-words.ts';
 import { isKeptBead, useRemoveBead } from '../window/test-beads/index.ts';
 import { CorrectBead } from './correct-bead.tsx';
 
-interface RungProps {
+interface RungProps extends Omit<Props, 'beads'> {
   readonly bead: KeptTestBead;
 }
 
@@ -24,8 +34,12 @@ function lessText({ doubt, cooled, flags = [] }: KeptTestBead): string {
 
 const ICON = 'grid size-11 shrink-0 place-items-center text-ink-soft';
 
-function Rung({ bead }: RungProps) {
+function Rung({ bead, plan, machine }: RungProps) {
   const { units } = usePreferences();
+  const figures = (at: BeadSetting): SetFigures =>
+    plan ? setFigures(plan, machine, units, at) : bareFigures(at, units);
+  const { wire, volts } = figures(bead);
+  const physical = physicalText({ wire, volts });
   const remove = useRemoveBead();
   const toast = useToast();
   const [correcting, setCorrecting] = useState(false);
@@ -42,8 +56,9 @@ function Rung({ bead }: RungProps) {
     >
       <div className="flex items-start justify-between gap-2">
         <div>
-          <p className="figure-text text-xl">{withUnit('volts', bead.volts, units)}</p>
-          <p className="text-[15px]">{withUnit('wireFeedSpeed', bead.wireFeedSpeedMPerMin, units)}</p>
+          <p className="figure-text text-xl">{setText(volts)}</p>
+          <p className="text-[15px]">{setText(wire)}</p>
+          {physical !== '' && <p className="text-sm text-ink-soft">{physical}</p>}
         </div>
         <BeadSection face={bead.face ?? FACE_OF_VERDICT[bead.verdict]} className="h-14 w-20" />
         <div className="-mt-1 -mr-2 flex flex-col">
@@ -72,12 +87,7 @@ function Rung({ bead }: RungProps) {
       </p>
       {seen.length > 0 && <p className="text-sm text-ink-soft">{seen.join('; ')}</p>}
       {less !== '' && <p className="text-sm font-medium">{less}</p>}
-      {bead.taken && (
-        <p className="text-sm font-medium">
-          ● taken at {withUnit('volts', bead.taken.volts, units)},{' '}
-          {withUnit('wireFeedSpeed', bead.taken.wireFeedSpeedMPerMin, units)}
-        </p>
-      )}
+      {bead.taken && <p className="text-sm font-medium">● taken at {settingText(figures(bead.taken))}</p>}
       {bead.note !== '' && <p className="mt-1 text-sm">“{bead.note}”</p>}
       {correcting && <CorrectBead bead={bead} onClose={() => setCorrecting(false)} />}
     </li>
@@ -86,10 +96,13 @@ function Rung({ bead }: RungProps) {
 
 interface Props {
   readonly beads: readonly KeptTestBead[];
+  /** The plan and the machine that they were laid for and on: they stand as they were set on it; else in m/min and volts. */
+  readonly plan?: PlannedSetup;
+  readonly machine?: KeptMachine | undefined;
 }
 
 /** The beads so far, newest at the top. */
-export function Ladder({ beads }: Props) {
+export function Ladder({ beads, ...on }: Props) {
   return (
     <section aria-labelledby="ladder" className="rounded-md border border-line bg-plate">
       <h2 id="ladder" className="label-text border-b border-line p-3">
@@ -100,7 +113,7 @@ export function Ladder({ beads }: Props) {
       ) : (
         <ul>
           {beads.toReversed().map((bead) => (
-            <Rung key={bead.id} bead={bead} />
+            <Rung key={bead.id} bead={bead} {...on} />
           ))}
         </ul>
       )}

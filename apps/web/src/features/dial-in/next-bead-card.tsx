@@ -1,10 +1,11 @@
+import { Fragment } from 'react';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { DialIn } from '@hot-bead/core/dial-in';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { BeadSetting } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { InItsTerms } from '../terms/index.ts';
-import { figureOf, shownAs, withUnit } from '../../units/index.ts';
+import { InItsTerms, LargeFigure, PhysicalLine, setFigures } from '../terms/index.ts';
+import { withUnit } from '../../units/index.ts';
 import { MOVES, probableText, PULSE_MOVES, whyText } from './known-words.ts';
 
 interface FiguresProps {
@@ -18,23 +19,28 @@ interface FiguresProps {
 /** A setting as large as it can be read at the machine, and in the machine's own terms. */
 export function SettingFigures({ setting, plan, machine, large = false }: FiguresProps) {
   const { units } = usePreferences();
+  const { wire, volts } = setFigures(plan, machine, units, setting);
   const size = large ? 'text-[clamp(56px,15vw,150px)]' : 'text-[56px] max-md:text-[44px]';
   return (
     <>
       <p className={`figure-text flex flex-wrap items-baseline gap-x-6 leading-tight ${size}`}>
-        <span>
-          {figureOf('volts', setting.volts, units)} <span className="text-[0.45em]">V</span>
-        </span>
-        <span>
-          {figureOf('wireFeedSpeed', setting.wireFeedSpeedMPerMin, units)}{' '}
-          <span className="text-[0.45em]">{shownAs('wireFeedSpeed', units).unit}</span>
-        </span>
+        <LargeFigure figure={volts} />
+        <LargeFigure figure={wire} />
+      </p>
+      <p className={large ? 'text-[clamp(22px,4vw,40px)] font-medium' : 'text-xl font-medium'}>
+        {[volts, wire].map((figure, i) => (
+          <Fragment key={i === 0 ? 'volts' : 'wire'}>
+            {figure.physical !== undefined && i > 0 && volts.physical !== undefined && '; '}
+            <PhysicalLine figure={figure} />
+          </Fragment>
+        ))}
       </p>
       {machine && (
-        <p className={large ? 'text-[clamp(22px,4vw,40px)] font-medium' : 'text-xl font-medium'}>
-          <InItsTerms plan={plan} machine={machine} of="volts" at={setting} />
-          {'; '}
-          <InItsTerms plan={plan} machine={machine} of="wire" at={setting} />
+        <p>
+          {volts.physical === undefined && (
+            <InItsTerms plan={plan} machine={machine} of="volts" at={setting} />
+          )}{' '}
+          {wire.physical === undefined && <InItsTerms plan={plan} machine={machine} of="wire" at={setting} />}
         </p>
       )}
     </>

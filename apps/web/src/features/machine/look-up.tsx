@@ -4,7 +4,7 @@ import { dialAtPosition } from '@hot-bead/core/machine';
 import { wireTerm } from '@hot-bead/core/terms';
 import { useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { dialsOf, knobFigure, outOfReachText } from '../terms/index.ts';
+import { dialsOf, outOfReachText } from '../terms/index.ts';
 import { figureOf, rangeText, shownAs } from '../../units/index.ts';
 import { LookUpStrip } from './look-up-strip.tsx';
 
@@ -34,13 +34,10 @@ function Answer({
     );
   }
   if (term.status !== 'knob') return <>Not measured yet.</>;
-  const { start, low, high, plusMinus } = knobFigure(term);
   return (
     <>
-      Turn the knob to <span className="figure-text text-4xl">{term.words}</span>{' '}
-      <span className="text-base text-ink-soft">
-        ({start} {plusMinus}, {low} to {high})
-      </span>
+      Turn the knob to <span className="figure-text text-4xl">{term.figure.text}</span>{' '}
+      <span className="text-base text-ink-soft">± {term.figure.plusMinus}</span>
     </>
   );
 }

@@ -165,7 +165,7 @@ describe('a volts knob without volts', () => {
   it('is found for volts at a current, in marks a hand can set', async () => {
     const { user } = shown();
     // 18 V at 100 A is 21 V open (3 V for each 100 A): two and a half marks of 2 V over the lowest
-    expect(screen.getByText(/Turn the volts knob to/)).toHaveTextContent('Turn the volts knob to 3½ (3.5 ±');
+    expect(screen.getByText(/Turn the volts knob to/)).toHaveTextContent('Turn the volts knob to 3½ ±');
     const want = screen.getByLabelText('Want at the arc (V)');
     await user.clear(want);
     await user.type(want, '40');

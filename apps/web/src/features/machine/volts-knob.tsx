@@ -13,7 +13,6 @@ import { voltsTerm, type VoltsTerm } from '@hot-bead/core/terms';
 import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { Removable } from '../../ui/removable.tsx';
-import { knobFigure } from '../terms/index.ts';
 import { VoltsWanted } from './volts-wanted.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
 import { useShownCurrent } from './use-shown-current.tsx';
@@ -66,10 +65,8 @@ function KnobAnswer({ term }: { readonly term: VoltsTerm }) {
       )}
       {term.status === 'knob' && (
         <>
-          Turn the volts knob to <span className="figure-text text-4xl">{term.words}</span>{' '}
-          <span className="text-base text-ink-soft">
-            ({knobFigure(term).start} {knobFigure(term).plusMinus})
-          </span>
+          Turn the volts knob to <span className="figure-text text-4xl">{term.figure.text}</span>{' '}
+          <span className="text-base text-ink-soft">± {term.figure.plusMinus}</span>
         </>
       )}
     </>

@@ -1,6 +1,6 @@
 import type { StatedWork } from '@hot-bead/core/plan';
 import { ChevronDown, ChevronUp } from 'lucide-react';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useLayoutEffect, useRef, useState } from 'react';
 import { useChangeJob } from './jobs/index.ts';
 import type { ChipGroupProps } from './option-chip.tsx';
 import { ResourceChips } from './resource-chips.tsx';
@@ -12,27 +12,34 @@ interface Props extends Omit<ChipGroupProps, 'set'> {
   readonly actions: ReactNode;
 }
 
-/** Everything the plan stands on, each a chip that opens its editor; on a narrow screen what is assumed waits behind one. */
+/** Everything the plan stands on, each a chip that opens its editor; what is assumed waits behind one. */
 export function Chips({ actions, ...group }: Props) {
   const change = useChangeJob(group.job.id);
   const set = (work: StatedWork): void => change.mutate({ work });
   const [all, setAll] = useState(false);
+  const row = useRef<HTMLDivElement>(null);
+  const [assumed, setAssumed] = useState(0);
+  // each chip knows whether its value is assumed: they are counted as they are drawn
+  useLayoutEffect(() => setAssumed(row.current?.querySelectorAll('[data-assumed=true]').length ?? 0));
   return (
     <section aria-label="What the plan stands on">
       <div
-        className={`flex flex-wrap items-start gap-1.5 ${all ? '' : 'max-md:[&_[data-assumed=true]]:hidden'}`}
+        ref={row}
+        className={`flex flex-wrap items-start gap-1.5 ${all ? '' : '[&_[data-assumed=true]]:hidden'}`}
       >
         <WorkChips {...group} set={set} />
         <ResourceChips {...group} set={set} />
-        <button
-          type="button"
-          aria-expanded={all}
-          onClick={() => setAll(!all)}
-          className="flex min-h-11 items-center gap-1 rounded-md px-2.5 text-[15px] text-action md:hidden"
-        >
-          {all ? 'only what was said' : 'what is assumed'}
-          {all ? <ChevronUp size={16} aria-hidden="true" /> : <ChevronDown size={16} aria-hidden="true" />}
-        </button>
+        {assumed > 0 && (
+          <button
+            type="button"
+            aria-expanded={all}
+            onClick={() => setAll(!all)}
+            className="flex min-h-11 items-center gap-1 rounded-md border border-dashed border-line-strong px-2.5 text-[15px] text-action"
+          >
+            {all ? 'only what was said' : `${assumed} assumed`}
+            {all ? <ChevronUp size={16} aria-hidden="true" /> : <ChevronDown size={16} aria-hidden="true" />}
+          </button>
+        )}
         {actions}
       </div>
       {change.error && <Wrong className="mt-2">{change.error.message} The change was taken back.</Wrong>}

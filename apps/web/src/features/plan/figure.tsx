@@ -1,8 +1,10 @@
 import { amount, amountText, clamped, measuredLength, type Span } from '@hot-bead/core/base';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useState } from 'react';
+import type { HandScale } from '@hot-bead/core/terms';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { figureOf, numberOrText, type Quantity, rangeText, shownAs } from '../../units/index.ts';
+import { figureOf, numberOrText, type Quantity, rangeText, shownAs, withUnit } from '../../units/index.ts';
+import { controlWord } from '../terms/index.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
 interface Props {
@@ -18,6 +20,8 @@ interface Props {
   readonly range: readonly [min: number, max: number];
   /** Takes the user's own number; undefined gives it back to the plan. Absent where it cannot be set. */
   readonly onOwn?: (value: number | undefined) => void;
+  /** The machine's own control for it: then its mark is the large figure, and what is typed and nudged. */
+  readonly hand?: HandScale | undefined;
 }
 
 function RangeBar({ span }: { readonly span: Span }) {
@@ -35,7 +39,8 @@ function RangeBar({ span }: { readonly span: Span }) {
 
 /** Width of a typed figure: digits are all as wide as each other, the point is narrow. */
 function fieldWidthEm(text: string): number {
-  return [...text].reduce((width, letter) => width + (/[.,]/.test(letter) ? 0.24 : 0.49), 0.06);
+  const wide = (letter: string): number => (/[.,]/.test(letter) ? 0.24 : /[½m]/.test(letter) ? 0.72 : 0.49);
+  return [...text].reduce((width, letter) => width + wide(letter), 0.06);
 }
 
 interface TypedProps {
@@ -87,7 +92,8 @@ function TypedFigure({ name, text, onTyped, onNudge }: TypedProps) {
   );
 }
 
-const NUDGE = 'grid size-11 place-items-center rounded-md border border-line-strong hover:border-action';
+const NUDGE =
+  'grid size-11 place-items-center rounded-md border border-line-strong hover:border-action disabled:opacity-40';
 
 function lengthTyped(draft: string): number | undefined {
   const read = measuredLength(draft, 'in');
@@ -99,28 +105,56 @@ function figureTyped(draft: string, to: (shown: number) => number): number | und
   return typeof value === 'string' ? undefined : to(value);
 }
 
+/** The figure as it is set: what stands there, what is typed over it, and a step on. */
+interface Setter {
+  readonly text: string;
+  readonly typed: (draft: string) => number | undefined;
+  readonly next: (direction: 1 | -1) => number | undefined;
+  /** What to type instead, where nothing could be read. */
+  readonly asks: string;
+}
+
+function handSetter({ figure, typed, next, reads }: HandScale, physical: Setter, example: string): Setter {
+  return {
+    text: figure.text,
+    // a figure with its unit is meant physically: "18.5 V" on a machine with taps
+    typed: (draft) => typed(draft) ?? (/[a-z]$/i.test(draft.trim()) ? physical.typed(draft) : undefined),
+    next,
+    asks: `${reads}, please; or a figure with its unit, such as ${example}.`,
+  };
+}
+
 /** One number to set: large, with its range, its place in it, and a way to make it your own. */
-export function Figure({ name, quantity, span, beneath, own = false, step = 0, range, onOwn }: Props) {
+export function Figure(props: Props) {
+  const { name, quantity, span, beneath, own = false, step = 0, range, onOwn, hand } = props;
   const { units } = usePreferences();
   const { unit, to } = shownAs(quantity, units);
   // an inch is read off a rule: by its fractions, one mark to the next
   const onRule = unit === 'in';
-  const text = onRule
-    ? amountText(amount.distance(span.start, undefined, { isBare: true }), units)
-    : figureOf(quantity, span.start, units);
+  const physical: Setter = {
+    text: onRule
+      ? amountText(amount.distance(span.start, undefined, { isBare: true }), units)
+      : figureOf(quantity, span.start, units),
+    typed: (draft) => (onRule ? lengthTyped(draft) : figureTyped(draft.replace(unit, ''), to)),
+    next: (direction) =>
+      onRule
+        ? (Math.round(span.start / step) + direction) * step
+        : Math.round((span.start + direction * step) * 1000) / 1000,
+    asks: 'A number, please.',
+  };
+  const setter = hand ? handSetter(hand, physical, withUnit(quantity, span.start, units)) : physical;
   const nudge = (direction: 1 | -1): void => {
-    const next = onRule
-      ? (Math.round(span.start / step) + direction) * step
-      : Math.round((span.start + direction * step) * 1000) / 1000;
-    onOwn?.(clamped(next, range));
+    const next = setter.next(direction);
+    if (next !== undefined) onOwn?.(clamped(next, range));
   };
   const typed = (draft: string): string | undefined => {
-    const wanted = onRule ? lengthTyped(draft) : figureTyped(draft, to);
-    if (wanted === undefined) return 'A number, please.';
+    const wanted = setter.typed(draft);
+    if (wanted === undefined) return setter.asks;
     if (wanted !== clamped(wanted, range)) return `${rangeText(quantity, ...range, units)}, please.`;
     onOwn?.(wanted);
     return undefined;
   };
+  const plusMinus = hand?.figure.plusMinus;
   return (
     <div className="min-w-0 border-line px-3 py-2 not-first:border-l max-md:nth-3:border-l-0 max-md:nth-[n+3]:border-t">
       <div className="flex h-6 items-center justify-between">
@@ -138,19 +172,32 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, r
       </div>
       <div className="flex min-h-14 flex-wrap items-end justify-between gap-1">
         <p className="flex items-baseline gap-1">
+          {hand && <span className="text-xl font-medium">{controlWord(hand.figure)}</span>}
           {onOwn ? (
-            <TypedFigure name={name} text={text} onTyped={typed} onNudge={nudge} />
+            <TypedFigure name={name} text={setter.text} onTyped={typed} onNudge={nudge} />
           ) : (
-            <span className="figure-text text-[48px] leading-none max-md:text-[40px]">{text}</span>
+            <span className="figure-text text-[48px] leading-none max-md:text-[40px]">{setter.text}</span>
           )}
-          <span className="text-[15px] text-ink-soft">{unit}</span>
+          {!hand && <span className="text-[15px] text-ink-soft">{unit}</span>}
         </p>
         {onOwn && (
           <span className="flex gap-1">
-            <button type="button" aria-label={`${name} down`} onClick={() => nudge(-1)} className={NUDGE}>
+            <button
+              type="button"
+              aria-label={`${name} down`}
+              disabled={setter.next(-1) === undefined}
+              onClick={() => nudge(-1)}
+              className={NUDGE}
+            >
               <Minus size={18} aria-hidden="true" />
             </button>
-            <button type="button" aria-label={`${name} up`} onClick={() => nudge(1)} className={NUDGE}>
+            <button
+              type="button"
+              aria-label={`${name} up`}
+              disabled={setter.next(1) === undefined}
+              onClick={() => nudge(1)}
+              className={NUDGE}
+            >
               <Plus size={18} aria-hidden="true" />
             </button>
           </span>
@@ -158,6 +205,12 @@ export function Figure({ name, quantity, span, beneath, own = false, step = 0, r
       </div>
       <RangeBar span={span} />
       <p className="mt-1.5 text-[15px] leading-snug">
+        {hand && (
+          <>
+            {plusMinus !== undefined && <span className="text-lg">± {plusMinus}; </span>}
+            <span className="text-lg font-medium">{withUnit(quantity, span.start, units)}</span>, of{' '}
+          </>
+        )}
         {rangeText(quantity, span.low, span.high, units)}
         {beneath !== undefined && <span className="block text-ink-soft">{beneath}</span>}
       </p>

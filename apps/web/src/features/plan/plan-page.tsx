@@ -17,6 +17,7 @@ import { ArcAndRest } from './arc-and-rest.tsx';
 import { Cautions, CAUTIONS_PART, StopCautions, WarnLine } from './cautions.tsx';
 import { Chips } from './chips.tsx';
 import { JobActions } from './job-actions.tsx';
+import { MachineChoices } from './machine-choices.tsx';
 import { MachineRetired } from './machine-retired.tsx';
 import { OtherWays } from './other-ways.tsx';
 import { Refusal, ThicknessNeeded } from './refusal.tsx';
@@ -127,6 +128,7 @@ function Planned(now: PlannedProps) {
       <StopCautions cautions={plan.cautions} job={job} />
       <WarnLine cautions={plan.cautions} />
       <FinishWarning plan={plan} machine={machine} />
+      {job.work.machineName === undefined && <MachineChoices job={job} />}
       <SetThese job={job} plan={plan} machine={machine} />
       <ButtonLink to={`/jobs/${job.id}/dial-in`} tone="main" className="min-h-14 md:hidden">
         Dial it in

@@ -4,8 +4,7 @@ import type { PlannedSetup } from '@hot-bead/core/plan';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
 import { useTakeSetting } from './jobs/index.ts';
-import { voltsBeneath, wireBeneath } from '../terms/index.ts';
-import { withUnit } from '../../units/index.ts';
+import { physicalText, setFigures, settingText } from '../terms/index.ts';
 
 interface Props {
   readonly job: Job;
@@ -20,16 +19,14 @@ export function ProvenHere({ job, plan, machine }: Props) {
   const { proven } = plan;
   if (!proven || !machine) return null;
   const setting = { wireFeedSpeedMPerMin: proven.wireFeedSpeedMPerMin, volts: proven.volts };
-  const terms = [wireBeneath(plan, machine, units, setting), voltsBeneath(plan, machine, setting)];
+  const figures = setFigures(plan, machine, units, setting);
+  const physical = physicalText(figures);
   return (
     <div className="flex items-center justify-between gap-x-6 gap-y-2 border-t border-line bg-good-tint px-4 py-2 max-md:flex-wrap">
       <p>
         ● Proven on {machine.name} for this work:{' '}
-        <span className="figure-text text-xl">
-          {withUnit('wireFeedSpeed', setting.wireFeedSpeedMPerMin, units)},{' '}
-          {withUnit('volts', setting.volts, units)}
-        </span>{' '}
-        <span className="text-ink-soft">({terms.filter((term) => term !== undefined).join('; ')})</span>
+        <span className="figure-text text-xl">{settingText(figures)}</span>
+        {physical !== '' && <span className="text-ink-soft"> ({physical})</span>}
       </p>
       {isTaken(setting) ? (
         <span className="shrink-0 font-semibold">The plan is set to it.</span>

@@ -13,7 +13,7 @@ import { useEffect, useRef, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { useChangeJob } from './jobs/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs, withUnit, useWords } from '../../units/index.ts';
-import { InItsTerms } from '../terms/index.ts';
+import { handsOf, InItsTerms, setFigures, setText } from '../terms/index.ts';
 import { dutyText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
 import { Figure } from './figure.tsx';
@@ -75,16 +75,17 @@ function Beneath({ plan, machine }: Omit<Props, 'job'>) {
 }
 
 /** The strip that keeps the four figures in sight on a narrow screen. */
-function StickyStrip({ plan }: { readonly plan: PlannedSetup }) {
+function StickyStrip({ plan, machine }: Omit<Props, 'job'>) {
   const { units } = usePreferences();
+  const { wire, volts } = setFigures(plan, machine, units);
   return (
     <div
       aria-hidden="true"
       className="figure-text fixed inset-x-0 top-14 z-20 flex justify-between border-b border-line bg-ground px-4 py-2 text-lg md:hidden"
     >
-      <span>{withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}</span>
-      <span>{withUnit('volts', plan.volts.start, units)}</span>
-      <span>{withUnit('gasFlow', plan.gasFlowLPerMin.start, units)}</span>
+      <span>{setText(wire)}</span>
+      <span>{setText(volts)}</span>
+      <span>{plan.gas.gas.shields ? withUnit('gasFlow', plan.gasFlowLPerMin.start, units) : 'no gas'}</span>
       <span>{withUnit('distance', plan.ctwdMm.start, units)}</span>
     </div>
   );
@@ -110,11 +111,24 @@ const METER_ALIKE = 0.03;
 
 function gasBeneath(plan: PlannedSetup, units: Units): string {
   const { gas, meterReadingLPerMin } = plan.gas;
-  if (gas.id === 'none') return 'no gas: close the cylinder';
   const alike = Math.abs(meterReadingLPerMin / plan.gasFlowLPerMin.start - 1) < METER_ALIKE;
   return alike
     ? gas.name
     : `${gas.name}; argon meter reads ${figureOf('gasFlow', meterReadingLPerMin, units)}`;
+}
+
+/** A wire that shields itself: there is no figure to set. */
+function NoGas() {
+  return (
+    <div className="min-w-0 border-line px-3 py-2 not-first:border-l max-md:border-t max-md:border-l-0">
+      <h2 className="label-text h-6">Gas</h2>
+      <p className="figure-text min-h-14 text-3xl">none</p>
+      <p className="text-[15px]">
+        no gas: self-shielded
+        <span className="block text-ink-soft">close the cylinder</span>
+      </p>
+    </div>
+  );
 }
 
 /** The four numbers to set, the largest things on the page, each with its range. */
@@ -130,7 +144,11 @@ export function SetThese({ job, plan, machine }: Props) {
       change.mutate({ own: Object.fromEntries(kept) as OwnNumbers });
     };
   const step = (quantity: Quantity, shown: number): number => shownAs(quantity, units).to(shown);
-  const withGas = plan.gas.gas.id !== 'none';
+  const withGas = plan.gas.gas.shields;
+  const figures = setFigures(plan, machine, units);
+  const hands = handsOf(plan, machine);
+  const beneath = (of: 'wire' | 'volts') =>
+    hands[of] ? figures[of].note : <InItsTerms plan={plan} machine={machine} of={of} />;
   return (
     <section ref={target} aria-label="Set these" className="rounded-md border border-line bg-plate">
       <ProgramLine plan={plan} machine={machine} />
@@ -139,7 +157,8 @@ export function SetThese({ job, plan, machine }: Props) {
           name="Wire speed"
           quantity="wireFeedSpeed"
           span={plan.wireFeedSpeedMPerMin}
-          beneath={<InItsTerms plan={plan} machine={machine} of="wire" />}
+          hand={hands.wire}
+          beneath={beneath('wire')}
           own={job.own.wireFeedSpeedMPerMin !== undefined}
           step={step('wireFeedSpeed', units.wireFeedSpeed === 'in/min' ? 5 : 0.1)}
           range={OWN_WIRE_SPEED_RANGE_M_PER_MIN}
@@ -149,9 +168,10 @@ export function SetThese({ job, plan, machine }: Props) {
           name="Volts"
           quantity="volts"
           span={plan.volts}
+          hand={hands.volts}
           beneath={
             <>
-              <InItsTerms plan={plan} machine={machine} of="volts" />
+              {beneath('volts')}
               <FitToTap plan={plan} machine={machine} onTake={setter('wireFeedSpeedMPerMin')} />
             </>
           }
@@ -160,16 +180,20 @@ export function SetThese({ job, plan, machine }: Props) {
           range={OWN_VOLTS_RANGE}
           onOwn={setter('volts')}
         />
-        <Figure
-          name="Gas"
-          quantity="gasFlow"
-          span={plan.gasFlowLPerMin}
-          beneath={gasBeneath(plan, units)}
-          own={job.own.gasFlowLPerMin !== undefined && withGas}
-          step={step('gasFlow', 1)}
-          range={OWN_GAS_FLOW_RANGE_L_PER_MIN}
-          {...(withGas ? { onOwn: setter('gasFlowLPerMin') } : {})}
-        />
+        {withGas ? (
+          <Figure
+            name="Gas"
+            quantity="gasFlow"
+            span={plan.gasFlowLPerMin}
+            beneath={gasBeneath(plan, units)}
+            own={job.own.gasFlowLPerMin !== undefined}
+            step={step('gasFlow', 1)}
+            range={OWN_GAS_FLOW_RANGE_L_PER_MIN}
+            onOwn={setter('gasFlowLPerMin')}
+          />
+        ) : (
+          <NoGas />
+        )}
         <Figure
           name="Tip to work"
           quantity="distance"
@@ -183,7 +207,7 @@ export function SetThese({ job, plan, machine }: Props) {
       </div>
       <ProvenHere job={job} plan={plan} machine={machine} />
       <Beneath plan={plan} machine={machine} />
-      {away && <StickyStrip plan={plan} />}
+      {away && <StickyStrip plan={plan} machine={machine} />}
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { amount, sentence, words, type Words } from '@hot-bead/core/base';
+import { amount, sentence, type Span, words, type Words } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { STATION_IDS } from '@hot-bead/core/changeover';
 import { type PlannedSetup, RUN_ROLE_NAME } from '@hot-bead/core/plan';
@@ -7,8 +7,8 @@ import { pathForm, StationSymbol } from '../../drawing/station-symbol.tsx';
 import { programText } from './program-line.tsx';
 import { createPortal } from 'react-dom';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { voltsBeneath, wireBeneath } from '../terms/index.ts';
-import { rangeText, withUnit, useWords } from '../../units/index.ts';
+import { LargeFigure, PhysicalLine, type SetFigure, setFigures, wholeSettingText } from '../terms/index.ts';
+import { type Quantity, rangeText, withUnit, useWords } from '../../units/index.ts';
 import { numbersText, runGroups } from './runs.tsx';
 
 interface Props {
@@ -21,17 +21,14 @@ interface Props {
 export function SetupCard({ plan, title, machine }: Props) {
   const say = useWords();
   const { units } = usePreferences();
-  const own: Readonly<Record<string, string | undefined>> = {
-    'Wire speed': wireBeneath(plan, machine, units),
-    Volts: voltsBeneath(plan, machine),
-  };
-  const numbers = [
-    ['Wire speed', 'wireFeedSpeed', plan.wireFeedSpeedMPerMin],
-    ['Volts', 'volts', plan.volts],
-    ['Gas', 'gasFlow', plan.gasFlowLPerMin],
+  const { wire, volts } = setFigures(plan, machine, units);
+  const numbers: readonly (readonly [string, Quantity, Span, SetFigure?])[] = [
+    ['Wire speed', 'wireFeedSpeed', plan.wireFeedSpeedMPerMin, wire],
+    ['Volts', 'volts', plan.volts, volts],
+    ...(plan.gas.gas.shields ? [['Gas', 'gasFlow', plan.gasFlowLPerMin] as const] : []),
     ['Tip to work', 'distance', plan.ctwdMm],
     ['Travel', 'travel', plan.travelMmPerMin],
-  ] as const;
+  ];
   const { feedPath, polarity, technique } = plan;
   const fit: readonly (readonly [string, Words])[] = [
     ...(plan.program ? [['Program', programText(plan.program)] as const] : []),
@@ -56,13 +53,19 @@ export function SetupCard({ plan, title, machine }: Props) {
       </p>
       <table className="mt-3 w-full">
         <tbody>
-          {numbers.map(([name, quantity, span]) => (
+          {numbers.map(([name, quantity, span, figure]) => (
             <tr key={name}>
               <th className="py-1 text-left font-medium">{name}</th>
-              <td className="figure-text text-3xl">{withUnit(quantity, span.start, units)}</td>
+              <td className="figure-text text-3xl">
+                {figure ? <LargeFigure figure={figure} /> : withUnit(quantity, span.start, units)}
+              </td>
               <td>
+                {figure?.physical !== undefined && (
+                  <strong className="block">
+                    <PhysicalLine figure={figure} />
+                  </strong>
+                )}
                 {rangeText(quantity, span.low, span.high, units)}
-                {own[name] !== undefined && <strong className="block">{own[name]}</strong>}
               </td>
             </tr>
           ))}
@@ -95,8 +98,7 @@ export function SetupCard({ plan, title, machine }: Props) {
                   {numbersText(group)} {RUN_ROLE_NAME[group.run.role]}
                 </th>
                 <td>
-                  {withUnit('wireFeedSpeed', group.run.wireFeedSpeedMPerMin, units)},{' '}
-                  {withUnit('volts', group.run.volts, units)},{' '}
+                  {wholeSettingText(setFigures(plan, machine, units, group.run))},{' '}
                   {withUnit('travel', group.run.travelMmPerMin, units)}
                 </td>
               </tr>

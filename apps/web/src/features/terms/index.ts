@@ -2,10 +2,8 @@ export { dialsOf } from './dials-of.ts';
 export { DIALS_PART, machinePart, SETTINGS_PART } from './machine-parts.ts';
 export { InItsTerms } from './in-its-terms.tsx';
 export {
-  entryFigure,
   entryText,
   fitToPosition,
-  knobFigure,
   outOfReachText,
   termsOf,
   trimText,
@@ -15,3 +13,16 @@ export {
   wireBeneath,
   wireText,
 } from './term-text.ts';
+export { LargeFigure, PhysicalLine, SettingInRow } from './large-figure.tsx';
+export {
+  bareFigures,
+  controlWord,
+  handsOf,
+  setFigures,
+  type SetFigure,
+  type SetFigures,
+  settingText,
+  setText,
+  wholeSettingText,
+  physicalText,
+} from './set-figure.ts';

@@ -1,13 +1,15 @@
-import type { Span, Units } from '@hot-bead/core/base';
+import type { KnobFigure, Span, Units } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import type { EntrySetting, EntryUnit, Machine, TrimUnit } from '@hot-bead/core/machine';
+import type { EntrySetting, Machine, PositionDial } from '@hot-bead/core/machine';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import {
+  entryFigure,
   type MachineTerms,
   machineTerms,
   type OutOfReach,
   planFit,
   type PositionFit,
+  trimFigure,
   type VoltsOutOfReach,
   type VoltsTerm,
   type WireTerm,
@@ -32,27 +34,8 @@ export function fitToPosition(plan: PlannedSetup, machine: KeptMachine): Positio
 }
 
 /** "± 0.3" of a span. */
-function plusMinus({ low, high }: Pick<Span, 'low' | 'high'>, digits = 1): string {
-  return `± ${((high - low) / 2).toFixed(digits)}`;
-}
-
-/** A knob's figure as finely as its scale deserves, with its band: "6.4 ± 0.3" on 0–10, "64 ± 3" on 0–100. */
-export function knobFigure({
-  knob,
-  handStep,
-}: Pick<Extract<WireTerm, { status: 'knob' }>, 'knob' | 'handStep'>): {
-  readonly start: string;
-  readonly low: string;
-  readonly high: string;
-  readonly plusMinus: string;
-} {
-  const digits = Math.max(0, Math.ceil(-Math.log10(handStep)));
-  return {
-    start: knob.start.toFixed(digits),
-    low: knob.low.toFixed(digits),
-    high: knob.high.toFixed(digits),
-    plusMinus: plusMinus(knob, digits),
-  };
+export function plusMinusText({ low, high }: Pick<Span, 'low' | 'high'>): string {
+  return `± ${((high - low) / 2).toFixed(1)}`;
 }
 
 /** Why a wire speed is out of reach, and the way out. */
@@ -69,11 +52,16 @@ export function voltsOutOfReachText({ side, endV, endWords }: VoltsOutOfReach): 
   return `out of reach: the ${end} reading gives ${endV.toFixed(1)} V at ${endWords}; measure further, or change the wire speed`;
 }
 
-const DIAL_FROM = {
-  own: '',
-  scaled: ', scaled to this tap from few readings',
-  guessed: ', tap not read: guessed from another',
-} as const;
+/** What a dial rests on, where it is not its own readings. */
+export function dialFromText(from: PositionDial['from']): string | undefined {
+  if (from === 'own') return undefined;
+  return from === 'scaled' ? 'scaled to this tap from few readings' : 'tap not read: guessed from another';
+}
+
+/** "knob 4½ ± 0.4" */
+function knobText(name: string, { text, plusMinus }: KnobFigure): string {
+  return `${name} ${text} ± ${plusMinus}`;
+}
 
 /** The wire control's term in words; undefined where the entry says it. */
 export function wireText(term: WireTerm, machine: Pick<Machine, 'name'>, units: Units): string | undefined {
@@ -93,8 +81,8 @@ export function wireText(term: WireTerm, machine: Pick<Machine, 'name'>, units: 
       return `letter ${term.name}: ${rangeText('wireFeedSpeed', term.gives.low, term.gives.high, units)}${off}`;
     }
     case 'knob': {
-      const figure = knobFigure(term);
-      return `knob ${term.words} (${figure.start} ${figure.plusMinus})${DIAL_FROM[term.dialFrom]}`;
+      const from = dialFromText(term.dialFrom);
+      return `${knobText('knob', term.figure)}${from === undefined ? '' : `, ${from}`}`;
     }
   }
 }
@@ -121,16 +109,14 @@ function voltsWords(term: VoltsTerm, machine: Named): TermWords | undefined {
       const control = machine.voltsControl?.kind === 'knob' ? 'volts knob' : 'taps';
       return { short: `${machine.name}: ${control} not measured` };
     }
-    case 'knob': {
-      const figure = knobFigure(term);
-      return { short: `volts knob ${term.words} (${figure.start} ${figure.plusMinus})` };
-    }
+    case 'knob':
+      return { short: knobText('volts knob', term.figure) };
     case 'out-of-reach':
       return { short: voltsOutOfReachText(term) };
     case 'shown-offset': {
       const off = `${Math.abs(term.offsetV).toFixed(1)} V ${term.offsetV > 0 ? 'high' : 'low'}`;
       return {
-        short: `show ${term.set.start.toFixed(1)} ${plusMinus(term.set)} V`,
+        short: `show ${term.set.start.toFixed(1)} ${plusMinusText(term.set)} V`,
         more: `the display reads ${off}`,
       };
     }
@@ -138,7 +124,7 @@ function voltsWords(term: VoltsTerm, machine: Named): TermWords | undefined {
       const { position, gives, offV } = term.choice;
       const off = term.near ? '' : `, ${Math.abs(offV).toFixed(1)} V too ${offV > 0 ? 'high' : 'low'}`;
       return {
-        short: `tap ${position.name}: about ${gives.volts.start.toFixed(1)} ${plusMinus(gives.volts)} V${off}`,
+        short: `tap ${position.name}: about ${gives.volts.start.toFixed(1)} ${plusMinusText(gives.volts)} V${off}`,
       };
     }
   }
@@ -149,33 +135,9 @@ export function voltsText(term: VoltsTerm, machine: Named): string | undefined {
   return whole(voltsWords(term, machine));
 }
 
-const ENTRY_FIGURE: Readonly<Record<EntryUnit, (entry: number) => string>> = {
-  mm: (entry) => `${entry.toFixed(1)} mm`,
-  in: (entry) => `${entry.toFixed(3)} in`,
-  A: (entry) => `${entry.toFixed(0)} A`,
-  'm/min': (entry) => `${entry.toFixed(1)} m/min`,
-  'in/min': (entry) => `${entry.toFixed(0)} in/min`,
-  mark: (entry) => `mark ${entry.toFixed(1)}`,
-};
-
-/** What to enter on a machine that sets both from one, in the unit that it shows itself. */
-export function entryFigure(entry: number, unit: EntryUnit): string {
-  return ENTRY_FIGURE[unit](entry);
-}
-
-function signed(value: number, digits: number): string {
-  return `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(digits)}`;
-}
-
-const TRIM_TEXT: Readonly<Record<TrimUnit, (by: number) => string>> = {
-  V: (by) => `${signed(by, 1)} V`,
-  '%': (by) => `${signed(by, 0)} %`,
-  mark: (by) => signed(by, 0),
-};
-
 /** Trim as the machine counts it: volts, per cent, or marks. */
-export function trimText({ trim: { unit, by } }: Extract<EntrySetting, { status: 'set' }>): string {
-  return `trim ${by === 0 ? '0' : TRIM_TEXT[unit](by)}`;
+export function trimText(entry: Extract<EntrySetting, { status: 'set' }>): string {
+  return `trim ${trimFigure(entry)}`;
 }
 
 function entryWords(

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { handSet, handStep, knobWords } from './knob-words.ts';
+import { handSet, handStep, knobFigure, knobTyped, knobWords } from './knob-words.ts';
 
 describe('what a hand can set on a scale', () => {
   // Source: common practice, half a mark on a 0–10 knob; the others by the same share of the turn
@@ -77,5 +77,52 @@ describe('knob words', () => {
         },
       ),
     );
+  });
+});
+
+describe('a knob in one figure', () => {
+  it.each([
+    [{ start: 4.4, low: 4.1, high: 4.9 }, [0, 10], '4½', '0.4'],
+    [{ start: 5.7, low: 5.4, high: 6.3 }, [0, 10], '5.7', '0.6'],
+    [{ start: 0.45, low: 0.2, high: 0.7 }, [0, 10], '½', '0.3'],
+    [{ start: 63, low: 60, high: 67 }, [0, 100], '63', '4'],
+    [{ start: 64.6, low: 60, high: 67 }, [0, 100], '65', '5'],
+    [{ start: 0.31, low: 0.28, high: 0.33 }, [0, 1], '0.3', '0.03'],
+  ] as const)('%j on %j is %s ± %s', (knob, scale, text, plusMinus) => {
+    expect(knobFigure(knob, scale)).toEqual({ text, plusMinus });
+  });
+
+  it('tells a doubt that holds the whole band, to its last digit', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 10, noNaN: true }),
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        (start, under, over) => {
+          const { text, plusMinus } = knobFigure({ start, low: start - under, high: start + over }, [0, 10]);
+          const at = knobTyped(text) ?? NaN;
+          const half = Number(plusMinus);
+          expect(Math.abs(at - start)).toBeLessThanOrEqual(0.125 + 1e-9);
+          expect(at - half).toBeLessThanOrEqual(start - under + 0.05 + 1e-9);
+          expect(at + half).toBeGreaterThanOrEqual(start + over - 0.05 - 1e-9);
+        },
+      ),
+    );
+  });
+
+  it.each([
+    ['4½', 4.5],
+    ['½', 0.5],
+    ['4 1/2', 4.5],
+    ['3/4', 0.75],
+    ['4,5', 4.5],
+    [' 6 ', 6],
+    ['−3', -3],
+    ['four', undefined],
+    ['4/0', undefined],
+    ['', undefined],
+    ['4 5', undefined],
+  ])('reads %j as %s', (text, mark) => {
+    expect(knobTyped(text)).toBe(mark);
   });
 });

@@ -1,3 +1,5 @@
+import type { Span } from '../numeric/span.ts';
+
 /** How many steps a hand sets on a scale: a 0–10 knob to half a mark. Source: common practice. */
 const HAND_STEPS = 20;
 
@@ -51,4 +53,44 @@ export function knobMarks(knob: number, scale: KnobScale): readonly [string] | r
 export function knobWords(knob: number, scale: KnobScale): string {
   const [low, high] = knobMarks(knob, scale);
   return high === undefined ? low : `between ${low} and ${high}`;
+}
+
+/** A knob's figure as it is set, with one doubt in the same marks. */
+export interface KnobFigure {
+  /** "4½" where a mark is near enough, else "5.7" */
+  readonly text: string;
+  /** Half-width of the doubt about the figure as it is written, to a digit finer than the step. */
+  readonly plusMinus: string;
+}
+
+/**
+ * Where a knob is to stand, in one figure: the nearest mark where it lies within a quarter of a step, else decimals. The
+ * doubt is told about what is written, so that the band is never wider than it says.
+ *
+ * @param knob position on the scale and its 95 % band
+ * @param scale the knob's lowest and highest mark
+ * @example knobFigure({ start: 4.4, low: 4.1, high: 4.9 }, [0, 10]) // { text: '4½', plusMinus: '0.4' }
+ */
+export function knobFigure(knob: Span, scale: KnobScale): KnobFigure {
+  const step = handStep(scale);
+  const digits = Math.max(0, Math.ceil(-Math.log10(step)));
+  const [only, other] = knobMarks(knob.start, scale);
+  const shown = other === undefined ? handSet(knob.start, scale) : Number(knob.start.toFixed(digits));
+  const half = Math.max(knob.high - shown, shown - knob.low, 0);
+  return {
+    text: other === undefined ? only : knob.start.toFixed(digits),
+    plusMinus: half.toFixed(digits),
+  };
+}
+
+/**
+ * The place that a text names on a knob's scale: "4½", "4 1/2", "4.5", "4,5".
+ *
+ * @returns undefined for what is no number
+ */
+export function knobTyped(text: string): number | undefined {
+  const [, whole = '', over, under] = /^(?:(\d+) )?(?:(\d+)\/(\d+))?$/.exec(text.trim()) ?? [];
+  if (over !== undefined && Number(under) > 0) return Number(whole) + Number(over) / Number(under);
+  const plain = text.trim().replace(/^½$/, '0.5').replace('½', '.5').replace(',', '.').replace('−', '-');
+  return /^[-+]?(\d+(\.\d+)?|\.\d+)$/.test(plain) ? Number(plain) : undefined;
 }

@@ -46,4 +46,16 @@ describe('two plans side by side', () => {
       comparedPlans([a, other]).find((row) => row.name === 'volts')?.differs;
     expect([differs(near), differs(far)]).toEqual([false, true]);
   });
+
+  it('stand with what differs first, and no flow where a wire shields itself', () => {
+    const rows = comparedPlans([
+      plan({ way: 'solid-gas', mode: 'spray', gas: 'ar-co2-10' }),
+      plan({ way: 'self-shielded' }),
+    ]);
+    const same = rows.findIndex((row) => !row.differs);
+    expect(same).toBeGreaterThan(5);
+    expect(rows.slice(same).some((row) => row.differs)).toBe(false);
+    expect(rows[0]?.name).toBe('way');
+    expect(rows.find((row) => row.name === 'gas flow')?.values[1]).toBe('none');
+  });
 });

@@ -35,17 +35,21 @@ function row(
   return { name, quantity, values: [a, b], differs };
 }
 
-/** Two plans line by line, in the order a welder sets a machine. */
+/** Rows that a machine has a control of its own for. */
+export const WIRE_SPEED_ROW = 'wire speed';
+export const VOLTS_ROW = 'volts';
+
+/** Two plans line by line: what differs first, in both parts in the order a welder sets a machine. */
 export function comparedPlans(plans: readonly [PlannedSetup, PlannedSetup]): readonly ComparedRow[] {
-  return [
+  const rows = [
     row('way', undefined, plans, (p) => WAY_NAME[p.way]),
     row('transfer', undefined, plans, (p) => MODE_NAME[p.transferMode]),
     row('wire', undefined, plans, (p) => words`${amount.wireSize(p.wire.diameterMm, 1)} ${p.wire.wireClass}`),
     row('gas', undefined, plans, (p) => p.gas.gas.name),
-    row('wire speed', 'wireFeedSpeed', plans, (p) => p.wireFeedSpeedMPerMin.start),
-    row('volts', 'volts', plans, (p) => p.volts.start),
+    row(WIRE_SPEED_ROW, 'wireFeedSpeed', plans, (p) => p.wireFeedSpeedMPerMin.start),
+    row(VOLTS_ROW, 'volts', plans, (p) => p.volts.start),
     row('current', 'current', plans, (p) => p.currentA.start),
-    row('gas flow', 'gasFlow', plans, (p) => p.gasFlowLPerMin.start),
+    row('gas flow', 'gasFlow', plans, (p) => (p.gas.gas.shields ? p.gasFlowLPerMin.start : 'none')),
     row('tip to work', 'distance', plans, (p) => p.ctwdMm.start),
     row('travel', 'travel', plans, (p) => p.travelMmPerMin.start),
     row('passes', undefined, plans, (p) => String(p.bead.passes)),
@@ -62,4 +66,5 @@ export function comparedPlans(plans: readonly [PlannedSetup, PlannedSetup]): rea
       (p) => words`${JOINT_NAME[p.work.joint]}, ${POSITION_NAME[p.work.position]}`,
     ),
   ];
+  return [...rows.filter(({ differs }) => differs), ...rows.filter(({ differs }) => !differs)];
 }

@@ -10,8 +10,9 @@ import {
 import { type ReactNode, useId, useMemo, useState } from 'react';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
-import { InItsTerms } from '../../terms/index.ts';
+import { InItsTerms, PhysicalLine, type SetFigure, setFigures, setText } from '../../terms/index.ts';
 import { withUnit, useTitle, useWords } from '../../../units/index.ts';
+import type { BeadSetting } from '@hot-bead/core/window';
 import type { WeldOfPiece } from './piece-plan.ts';
 
 const APART: Readonly<Record<CannotShare['on'], string>> = {
@@ -72,6 +73,19 @@ function Slider({ label, value, range, step, text, onChange, children }: SliderP
   );
 }
 
+interface BeneathProps {
+  readonly figure: SetFigure;
+  readonly weld: WeldOfPiece;
+  readonly of: 'wire' | 'volts';
+  readonly at: BeadSetting;
+}
+
+/** Under a figure as it is set, the physical one; under a physical one, the way to measure the control. */
+function Beneath({ figure, weld: { plan, machine }, of, at }: BeneathProps) {
+  if (figure.physical !== undefined) return <PhysicalLine figure={figure} />;
+  return plan ? <InItsTerms plan={plan} machine={machine} of={of} at={at} /> : null;
+}
+
 interface GroupProps {
   readonly group: SettingGroup;
   readonly number: number;
@@ -94,6 +108,7 @@ function Group({ group, number, welds }: GroupProps) {
   const volts = members.flatMap(({ band }) => band.points.flatMap(({ lowV, highV }) => [lowV, highV]));
   const isMoved = moved !== group.setting;
   const first = welds[group.welds[0] ?? -1];
+  const figures = first?.plan && setFigures(first.plan, first.machine, units, moved);
   return (
     <li className="border-b border-line py-3 last:border-b-0">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -103,20 +118,22 @@ function Group({ group, number, welds }: GroupProps) {
           value={moved.wireFeedSpeedMPerMin}
           range={speeds}
           step={0.05}
-          text={withUnit('wireFeedSpeed', moved.wireFeedSpeedMPerMin, units)}
+          text={
+            figures ? setText(figures.wire) : withUnit('wireFeedSpeed', moved.wireFeedSpeedMPerMin, units)
+          }
           onChange={(wireFeedSpeedMPerMin) => setMoved({ ...moved, wireFeedSpeedMPerMin })}
         >
-          {first?.plan && <InItsTerms plan={first.plan} machine={first.machine} of="wire" at={moved} />}
+          {first?.plan && figures && <Beneath figure={figures.wire} weld={first} of="wire" at={moved} />}
         </Slider>
         <Slider
           label="Volts"
           value={moved.volts}
           range={[Math.min(...volts) - 0.5, Math.max(...volts) + 0.5]}
           step={0.1}
-          text={`${moved.volts.toFixed(1)} V`}
+          text={figures ? setText(figures.volts) : `${moved.volts.toFixed(1)} V`}
           onChange={(to) => setMoved({ ...moved, volts: to })}
         >
-          {first?.plan && <InItsTerms plan={first.plan} machine={first.machine} of="volts" at={moved} />}
+          {first?.plan && figures && <Beneath figure={figures.volts} weld={first} of="volts" at={moved} />}
         </Slider>
         {isMoved && <Button onClick={() => setMoved(group.setting)}>Back to the middle</Button>}
       </div>

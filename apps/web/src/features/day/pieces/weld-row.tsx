@@ -1,9 +1,10 @@
-import { lengthText, useTitle, useWords, withUnit } from '../../../units/index.ts';
+import { lengthText, useTitle, useWords } from '../../../units/index.ts';
 import type { Units } from '@hot-bead/core/base';
 import { useSortable } from '@dnd-kit/sortable';
 import { Copy, GripVertical, Pin, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { JointView } from '../../plan/index.ts';
+import { SettingInRow, setFigures } from '../../terms/index.ts';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { useToast } from '../../../ui/toasts.tsx';
 import { spanText, useChangeTask } from '../index.ts';
@@ -71,10 +72,7 @@ export function WeldRow({ weld, onChanged }: { readonly weld: WeldOfPiece; reado
       </Link>
       <span className="w-44 shrink-0 max-md:pl-3">
         {plan ? (
-          <span className="figure-text text-xl">
-            {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}, {plan.volts.start.toFixed(1)}{' '}
-            V
-          </span>
+          <SettingInRow figures={setFigures(plan, machine, units)} />
         ) : (
           <span className="text-[15px] font-medium">◆ {reason && say(reason)}</span>
         )}

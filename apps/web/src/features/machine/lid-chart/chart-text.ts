@@ -1,6 +1,7 @@
 import { inWords, type Units, wireSizeText } from '@hot-bead/core/base';
 import type { EntryUnit, Machine } from '@hot-bead/core/machine';
 import {
+  entryFigure,
   isFarPosition,
   type LidBasis,
   type LidCell,
@@ -11,7 +12,7 @@ import {
 } from '@hot-bead/core/terms';
 import { MODE_NAME } from '@hot-bead/core/trade';
 import Papa from 'papaparse';
-import { entryFigure, outOfReachText, trimText, voltsOutOfReachText } from '../../terms/index.ts';
+import { outOfReachText, trimText, voltsOutOfReachText } from '../../terms/index.ts';
 import { figureOf, shownAs, withUnit } from '../../../units/index.ts';
 
 export type SetCell = Extract<LidCell, { status: 'set' }>;

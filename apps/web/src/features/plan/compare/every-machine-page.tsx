@@ -17,11 +17,11 @@ import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button, ButtonLink } from '../../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../../ui/page/notices.tsx';
 import { useChangeJob, useJob } from '../jobs/index.ts';
-import { InItsTerms } from '../../terms/index.ts';
+import { InItsTerms, LargeFigure, PhysicalLine, type SetFigure, setFigures } from '../../terms/index.ts';
 import { ageText, calibratedAt, isOld, machineListQuery } from '../../machine/index.ts';
 import { dutyText, useShop } from '../index.ts';
 import { useNow } from '../../../ui/use-now.ts';
-import { withUnit, useWords } from '../../../units/index.ts';
+import { useWords } from '../../../units/index.ts';
 import { Wrong } from '../../../ui/form/wrong.tsx';
 
 /** How old what is known of its knobs is; "never" where they need measuring. */
@@ -62,24 +62,42 @@ function restText(plan: PlannedSetup, { duty = [] }: KeptMachine): string {
   return duty.length === 0 ? `${amps}, duty not known` : `${amps}, no rest needed`;
 }
 
+interface OwnProps {
+  readonly figure: SetFigure;
+  readonly of: 'wire' | 'volts';
+  readonly plan: PlannedSetup;
+  readonly machine: KeptMachine;
+}
+
+/** A figure as it is set on a machine, and the physical one under it. */
+function Own({ figure, of, plan, machine }: OwnProps) {
+  return (
+    <>
+      <span className="figure-text block text-3xl">
+        <LargeFigure figure={figure} />
+      </span>
+      <span className="leading-snug">
+        {figure.physical === undefined ? (
+          <InItsTerms plan={plan} machine={machine} of={of} />
+        ) : (
+          <PhysicalLine figure={figure} />
+        )}
+      </span>
+    </>
+  );
+}
+
 function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly machine: KeptMachine }) {
   const { units } = usePreferences();
   const now = useNow();
+  const { wire, volts } = setFigures(plan, machine, units);
   return (
     <>
       <td role="cell" className="px-3 py-3">
-        <span className="figure-text block text-2xl">
-          {withUnit('wireFeedSpeed', plan.wireFeedSpeedMPerMin.start, units)}
-        </span>
-        <span className="text-lg leading-snug font-medium">
-          <InItsTerms plan={plan} machine={machine} of="wire" />
-        </span>
+        <Own figure={wire} of="wire" plan={plan} machine={machine} />
       </td>
       <td role="cell" className="px-3 py-3">
-        <span className="figure-text block text-2xl">{withUnit('volts', plan.volts.start, units)}</span>
-        <span className="text-lg leading-snug font-medium">
-          <InItsTerms plan={plan} machine={machine} of="volts" />
-        </span>
+        <Own figure={volts} of="volts" plan={plan} machine={machine} />
       </td>
       <td role="cell" className="px-3 py-3">
         {wireSizeText(plan.wire.diameterMm, units)} {plan.wire.wireClass}

@@ -1,5 +1,6 @@
 import type { StatedWork } from '@hot-bead/core/plan';
-import { variationOf, variedWork } from './variation.ts';
+import { planOf } from '../../../../test/plans.ts';
+import { nextVariation, variationOf, variedWork } from './variation.ts';
 
 const WORK: StatedWork = {
   thicknessMm: 3,
@@ -40,5 +41,15 @@ describe('the other plan of a comparison', () => {
       machineName: 'Tom',
       mode: 'spray',
     });
+  });
+
+  it('opens on the next way that would do, never on the plan’s own', () => {
+    const plan = planOf();
+    const { way } = nextVariation(plan);
+    const next = plan.ways.find((one) => `${one.way}/${one.mode}` === way);
+    expect(next?.status).toBe('open');
+    expect(nextVariation({ ...plan, ways: plan.ways.filter(({ status }) => status === 'chosen') }).way).toBe(
+      '',
+    );
   });
 });

@@ -1,4 +1,4 @@
-import type { StatedWork } from '@hot-bead/core/plan';
+import type { PlannedSetup, StatedWork } from '@hot-bead/core/plan';
 import {
   COMMON_GASES,
   type GasId,
@@ -20,6 +20,12 @@ export const COMPARED_GASES: readonly GasId[] = COMMON_GASES;
 /** The variation that stands in the address. */
 export function variationOf(search: URLSearchParams): Variation {
   return { way: search.get('way') ?? '', wire: search.get('wire') ?? '', gas: search.get('gas') ?? '' };
+}
+
+/** The next way that would do: what a comparison opens on; all open where there is none. */
+export function nextVariation(plan: PlannedSetup): Variation {
+  const next = plan.ways.find(({ status }) => status === 'open');
+  return { way: next ? `${next.way}/${next.mode}` : '', wire: '', gas: '' };
 }
 
 /** The job's work with another way, wire or gas; what the address says and no list knows is left open. */

@@ -14,7 +14,7 @@ import { isNewSetting, type PlannedSetup, RUN_ROLE_NAME, workTitle } from '@hot-
 import { type ProcedureSheet, procedureSheet } from '@hot-bead/core/records';
 import { MODE_NAME } from '@hot-bead/core/trade';
 import { jointDrawing, sectionOf } from '../../../drawing/joint-geometry.ts';
-import { voltsBeneath, wireBeneath } from '../../terms/index.ts';
+import { setFigures, setText, voltsBeneath, wholeSettingText, wireBeneath } from '../../terms/index.ts';
 import { rangeText, withUnit } from '../../../units/index.ts';
 import type { PrintedCard } from './sheet-layout.ts';
 
@@ -46,12 +46,17 @@ export function sheetOf(
 }
 
 /** Each run that is set otherwise than the one before it, where there is more than one. */
-function runLines({ runs }: PlannedSetup, units: Units): readonly (readonly [string, string])[] {
+function runLines(
+  plan: PlannedSetup,
+  machine: KeptMachine | undefined,
+  units: Units,
+): readonly (readonly [string, string])[] {
+  const { runs } = plan;
   if (runs.length < 2) return [];
   return runs.flatMap((run, i) => {
     const before = runs[i - 1];
     if (before && !isNewSetting(before, run) && before.role === run.role) return [];
-    const text = `${RUN_ROLE_NAME[run.role]}: ${withUnit('wireFeedSpeed', run.wireFeedSpeedMPerMin, units)}, ${withUnit('volts', run.volts, units)}, ${withUnit('travel', run.travelMmPerMin, units)}`;
+    const text = `${RUN_ROLE_NAME[run.role]}: ${wholeSettingText(setFigures(plan, machine, units, run))}, ${withUnit('travel', run.travelMmPerMin, units)}`;
     return [[`Run ${run.number}`, text] as const];
   });
 }
@@ -60,7 +65,8 @@ function runLines({ runs }: PlannedSetup, units: Units): readonly (readonly [str
 export function cardOf(plan: PlannedSetup, machine: KeptMachine | undefined, units: Units): PrintedCard {
   const { feedPath, polarity, technique, gas, wire } = plan;
   const say = (text: Words): string => inWords(text, { units });
-  const own = [wireBeneath(plan, machine, units), voltsBeneath(plan, machine)];
+  const { wire: wireSet, volts } = setFigures(plan, machine, units);
+  const own = [wireSet, volts];
   const spans = [
     ['Wire speed', 'wireFeedSpeed', plan.wireFeedSpeedMPerMin],
     ['Volts', 'volts', plan.volts],
@@ -70,15 +76,15 @@ export function cardOf(plan: PlannedSetup, machine: KeptMachine | undefined, uni
   return {
     title: say(workTitle(plan.work)),
     machine: machine?.name ?? 'no machine named',
-    numbers: spans.map(([name, quantity, span], i) =>
-      quantity === 'gasFlow' && !gas.gas.shields
-        ? ([name, 'no gas', ''] as const)
-        : ([
-            name,
-            withUnit(quantity, span.start, units),
-            own[i] ?? rangeText(quantity, span.low, span.high, units),
-          ] as const),
-    ),
+    numbers: spans.map(([name, quantity, span], i) => {
+      if (quantity === 'gasFlow' && !gas.gas.shields) return [name, 'no gas', 'self-shielded'] as const;
+      const range = rangeText(quantity, span.low, span.high, units);
+      const figure = own[i];
+      if (!figure) return [name, withUnit(quantity, span.start, units), range] as const;
+      const doubt = figure.plusMinus === undefined ? '' : ` ± ${figure.plusMinus}`;
+      const under = [figure.physical, figure.note].filter((text) => text !== undefined).join('; ');
+      return [name, `${setText(figure)}${doubt}`, under === '' ? range : under] as const;
+    }),
     path: [
       ['Leads', `gun ${polarity.gunLead}, work ${polarity.workLead}`],
       ['Wire', say(words`${amount.wireSize(wire.diameterMm)} ${wire.wireClass}`)],
@@ -92,7 +98,7 @@ export function cardOf(plan: PlannedSetup, machine: KeptMachine | undefined, uni
         `${MODE_NAME[plan.transferMode]}; travel ${withUnit('travel', plan.travelMmPerMin.start, units)}`,
       ],
       ['Gun', `${technique.gunAngle.direction}, ${technique.gunAngle.workDegrees}° to the work`],
-      ...runLines(plan, units),
+      ...runLines(plan, machine, units),
       ...plan.secondary.slice(0, 3).map(({ name, set }) => [sentence(name).slice(0, 10), say(set)] as const),
     ],
     cautions: plan.cautions.filter(({ level }) => level === 'stop').map(({ text }) => say(text)),

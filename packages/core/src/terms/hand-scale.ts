@@ -1,0 +1,230 @@
+import { bandAt, type BandedCurve, curveEnds } from '../base/numeric/banded-curve.ts';
+import { handStep, knobTyped, type KnobScale } from '../base/quantity/knob-words.ts';
+import { dialEnds, dialSpeed } from '../machine/dial/dial-band.ts';
+import { dialAtPosition, type MachineDials, type PositionDial } from '../machine/dial/machine-dials.ts';
+import type { Machine } from '../machine/machine.ts';
+import { entryEnds, type EntryUnit, speedAtEntry, trimSteps, voltsAtTrim } from '../machine/one-entry.ts';
+import { positionVolts } from '../machine/volts/position-volts.ts';
+import { voltsOverKnob } from '../machine/volts/volts-knob.ts';
+import type { PlannedSetup } from '../plan/setup/setup.ts';
+import { currentAt } from '../plan/setup/window-curve.ts';
+import type { BeadSetting } from '../window/bead-setting.ts';
+import { type HandFigure, handSetting } from './hand-figure.ts';
+import { machineTerms, type MachineTerms, positionOf } from './machine-terms.ts';
+
+/** A control of a machine, moved by hand: its figure, its next step, and what a typed mark stands for. */
+export interface HandScale {
+  readonly figure: HandFigure;
+  /** Physical value one step of the control further, m/min or V; undefined at its end. */
+  readonly next: (direction: 1 | -1) => number | undefined;
+  /** Physical value of what was typed on the control's own scale; undefined where it names nothing there. */
+  readonly typed: (text: string) => number | undefined;
+  /** What can be typed: "1 to 9", or "1, 2, 3". */
+  readonly reads: string;
+}
+
+/** The controls of a machine for a plan; one is absent where the physical figure itself is set or nothing is known. */
+export interface HandScales {
+  readonly wire?: HandScale;
+  readonly volts?: HandScale;
+}
+
+interface NumberScale {
+  readonly figure: HandFigure;
+  readonly at: number;
+  readonly step: number;
+  readonly ends: readonly [low: number, high: number];
+  readonly valueAt: (mark: number) => number | undefined;
+}
+
+/** Difference under which two marks are one, as a share of a step. Source: our tuning. */
+const ALIKE_STEPS = 0.26;
+
+/** Marks are stepped from one to the next; from between two, to the nearer in that direction. */
+function numberScale({ figure, at, step, ends, valueAt }: NumberScale): HandScale {
+  const [low, high] = ends;
+  return {
+    figure,
+    next: (direction) => {
+      const steps = at / step;
+      const from = Math.abs(steps - Math.round(steps)) < ALIKE_STEPS ? Math.round(steps) : undefined;
+      const wanted =
+        from === undefined ? (direction > 0 ? Math.ceil(steps) : Math.floor(steps)) : from + direction;
+      const mark = Number((wanted * step).toPrecision(6));
+      return mark < low || mark > high ? undefined : valueAt(mark);
+    },
+    typed: (text) => {
+      const mark = knobTyped(text.replace(/^[a-z ]+/i, '').replace(/ *[a-z%][a-z/%]*$/i, ''));
+      return mark === undefined || mark < low || mark > high ? undefined : valueAt(mark);
+    },
+    reads: `${tidy(low)} to ${tidy(high)}`,
+  };
+}
+
+function tidy(mark: number): string {
+  return String(Number(mark.toPrecision(4))).replace('-', '−');
+}
+
+interface Named {
+  readonly name: string;
+  readonly value: number;
+}
+
+/** Places that a control clicks into, stepped in the order of what they give. */
+function namedScale(figure: HandFigure, places: readonly Named[]): HandScale {
+  const sorted = places.toSorted((a, b) => a.value - b.value);
+  const alike = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+  const at = sorted.findIndex(({ name }) => name === figure.text);
+  return {
+    figure,
+    next: (direction) => sorted[at + direction]?.value,
+    typed: (text) => {
+      const own = text.replace(/^ *(tap|letter|position) +/i, '');
+      return sorted.find(({ name }) => alike(name, own) || alike(name, text))?.value;
+    },
+    reads: places.map(({ name }) => name).join(', '),
+  };
+}
+
+interface Asked {
+  readonly machine: Machine;
+  readonly dials: MachineDials;
+  readonly plan: PlannedSetup;
+  readonly at: BeadSetting;
+  readonly terms: MachineTerms;
+}
+
+/** What one press moves an entry by, in its own unit. Source: our tuning. */
+const ENTRY_STEP: Readonly<Record<EntryUnit, number>> = {
+  mm: 0.1,
+  in: 0.01,
+  A: 5,
+  'm/min': 0.1,
+  'in/min': 5,
+  mark: 0.5,
+};
+
+function letterScale(
+  figure: HandFigure,
+  { dial }: PositionDial,
+  sag: number,
+  names: readonly string[],
+): HandScale {
+  const places = dial.points.flatMap(({ knob }): Named[] => {
+    const [name, open] = [names[knob], dialSpeed(dial, knob)];
+    return name === undefined || !open ? [] : [{ name, value: open.start * (1 - sag) }];
+  });
+  return namedScale(figure, places);
+}
+
+function wireKnobScale(figure: HandFigure, { machine, dials, terms }: Asked): HandScale | undefined {
+  const dial = dialAtPosition(dials, positionOf(terms.volts));
+  if (!dial || terms.wire.status === 'out-of-reach') return undefined;
+  const under = 1 - dials.sag.start;
+  const { wireControl } = machine;
+  if (wireControl?.kind === 'letters') return letterScale(figure, dial, dials.sag.start, wireControl.names);
+  if (terms.wire.status !== 'knob') return undefined;
+  const ends = dialEnds(dial.dial);
+  const scale: KnobScale = wireControl?.kind === 'knob' ? [wireControl.min, wireControl.max] : ends;
+  const valueAt = (knob: number): number | undefined => {
+    const open = dialSpeed(dial.dial, knob);
+    return open && open.start * under;
+  };
+  return numberScale({ figure, at: terms.wire.knob.start, step: handStep(scale), ends, valueAt });
+}
+
+function wireScale(figure: HandFigure, asked: Asked): HandScale | undefined {
+  const { machine, plan, terms } = asked;
+  if (figure.control !== 'enter') return wireKnobScale(figure, asked);
+  const { oneEntry } = machine;
+  const wanted = { ...plan.wire, gas: plan.gas.gas.id };
+  const ends = oneEntry && entryEnds(oneEntry, wanted);
+  if (!oneEntry || !ends || terms.entry?.status !== 'set') return undefined;
+  return numberScale({
+    figure,
+    at: terms.entry.entry,
+    step: ENTRY_STEP[oneEntry.unit],
+    ends,
+    valueAt: (entry) => speedAtEntry(oneEntry, wanted, entry),
+  });
+}
+
+/** How far a trim is stepped to each side of what the machine chooses, V. Source: our tuning. */
+const TRIM_REACH_V = 8;
+
+function trimScale(
+  figure: HandFigure,
+  { machine: { oneEntry }, plan, at, terms }: Asked,
+): HandScale | undefined {
+  if (!oneEntry || terms.entry?.status !== 'set') return undefined;
+  const { machineVolts, trimV } = terms.entry;
+  const steps = trimSteps(oneEntry, { ...plan.wire, gas: plan.gas.gas.id, ...at }, TRIM_REACH_V) ?? [];
+  const from = machineVolts + trimV;
+  return {
+    figure,
+    next: (direction) =>
+      direction > 0 ? steps.find((v) => v > from + 1e-6) : steps.findLast((v) => v < from - 1e-6),
+    typed: (text) => {
+      const by = knobTyped(text.replace(/^ *trim */i, '').replace(/ *[a-z%]+$/i, ''));
+      const volts = by === undefined ? undefined : voltsAtTrim(oneEntry, machineVolts, by);
+      return volts !== undefined && Math.abs(volts - machineVolts) <= TRIM_REACH_V ? volts : undefined;
+    },
+    reads: '0, or a step up or down such as +1',
+  };
+}
+
+function bandEnds(curve: BandedCurve): {
+  readonly ends: readonly [number, number];
+  readonly valueAt: (x: number) => number | undefined;
+} {
+  return { ends: curveEnds(curve), valueAt: (x) => bandAt(curve, x)?.start };
+}
+
+/** Furthest volts that a display is set to, V: what a plan may hold. Source: our model. */
+const SHOWN_ENDS_V = [5, 50] as const;
+const SHOWN_STEP_V = 0.5;
+
+function voltsScale(figure: HandFigure, asked: Asked): HandScale | undefined {
+  const { machine, plan, at, terms } = asked;
+  const { volts } = terms;
+  const control = machine.voltsControl;
+  const kind = machine.kind ?? 'transformer';
+  const currentA = currentAt(plan, at.wireFeedSpeedMPerMin);
+  if (figure.control === 'trim') return trimScale(figure, asked);
+  if (volts.status === 'shown-offset') {
+    const valueAt = (shown: number): number => shown - volts.offsetV;
+    return numberScale({ figure, at: volts.set.start, step: SHOWN_STEP_V, ends: SHOWN_ENDS_V, valueAt });
+  }
+  if (control?.kind === 'positions') {
+    const places = control.positions.flatMap((position): Named[] => {
+      const gives = positionVolts(position, kind, currentA);
+      return gives ? [{ name: position.name, value: gives.volts.start }] : [];
+    });
+    return namedScale(figure, places);
+  }
+  if (control?.kind !== 'knob' || volts.status !== 'knob') return undefined;
+  const curve = voltsOverKnob(control.places, kind, currentA);
+  const step = handStep([control.min, control.max]);
+  return curve && numberScale({ figure, at: volts.knob.start, step, ...bandEnds(curve) });
+}
+
+/**
+ * The controls that a hand moves for a plan: what each is set to, a step further, and what a typed mark gives. A knob steps
+ * mark by mark, a tap tap by tap.
+ *
+ * @param dials what was measured of the machine's wire control
+ * @param at wire speed, m/min, and volts in place of the plan's own start
+ */
+export function handScales(
+  machine: Machine,
+  dials: MachineDials,
+  plan: PlannedSetup,
+  at: BeadSetting = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start },
+): HandScales {
+  const terms = machineTerms(machine, dials, plan, at);
+  const asked: Asked = { machine, dials, plan, at, terms };
+  const figures = handSetting(machine, terms, plan.voltsKind);
+  const wire = figures.wire && wireScale(figures.wire, asked);
+  const volts = figures.volts && voltsScale(figures.volts, asked);
+  return { ...(wire && { wire }), ...(volts && { volts }) };
+}
