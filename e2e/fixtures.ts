@@ -62,7 +62,12 @@ export async function openPart(page: Page, name: string): Promise<void> {
   await page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
 }
 
-/** Types a job into the quick line of the frame and opens its plan. */
+/** Opens the chips of what a plan assumes. */
+export async function openAssumed(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^\d+ assumed$/ }).click();
+}
+
+/** Types a job into the quick line and opens its plan. */
 export async function typeJob(page: Page, line: string): Promise<void> {
   await toQuickLine(page);
   await page.keyboard.type(line);

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { demoServer } from './demo-server.ts';
-import { typeJob } from './fixtures.ts';
+import { openAssumed, typeJob } from './fixtures.ts';
 
 /** What nobody who works in inches has on a rule, a gauge or a regulator; what a machine itself shows may be anything. */
 const METRIC =
@@ -52,6 +52,7 @@ test('a shop in inches: a job is typed, planned, rigged, dialled in, recorded, l
     await tip.fill('1/2');
     await tip.press('Enter');
     await expect(tip).toHaveValue('1/2');
+    await openAssumed(page);
     await expect(page.getByText('.030 ER70S-6').first()).toBeVisible();
 
     const job = new URL(page.url()).pathname;

@@ -1,4 +1,5 @@
 import type { NewMachine } from '@hot-bead/contract/machine';
+import { positionNames } from '@hot-bead/core/machine';
 import { ControlDrawing, type DrawnControl } from '../../drawing/control-drawing.tsx';
 import { Button } from '../../ui/button.tsx';
 import { Field, SelectField } from '../../ui/form/field.tsx';
@@ -82,7 +83,26 @@ function KnobScale({ form: { bind }, from, to }: ScaleProps) {
 }
 
 function tapsByLine(fields: MachineFields): MachineFields {
-  return { ...fields, positions: fields.positions.trim().replace(/[\s,;]+/g, '\n') };
+  return { ...fields, positions: positionNames(fields.positions).join('\n') };
+}
+
+/** Each place as it was understood, before it is kept. */
+function Named({ text }: { readonly text: string }) {
+  const names = positionNames(text);
+  if (names.length === 0) return null;
+  return (
+    <ul aria-label="As understood" className="flex flex-wrap items-center gap-1.5">
+      {names.map((name, i) => (
+        <li
+          key={`${i} ${name}`}
+          className="figure-text rounded-md border border-line-strong px-2.5 py-1 text-lg"
+        >
+          {name}
+        </li>
+      ))}
+      <li className="text-sm text-ink-soft">{names.length === 1 ? 'one place' : `${names.length} places`}</li>
+    </ul>
+  );
 }
 
 interface Props {
@@ -109,6 +129,7 @@ export function FirstQuestions({ saving, onSave }: Props) {
         {fields.wireControl === 'letters' && (
           <Field label="Letters, slowest first" className="w-40" {...bind('letters')} />
         )}
+        {fields.wireControl === 'letters' && <Named text={fields.letters} />}
       </div>
       {fields.wireControl !== 'entry' && (
         <div className="grid gap-3">
@@ -122,6 +143,7 @@ export function FirstQuestions({ saving, onSave }: Props) {
               {...bind('positions')}
             />
           )}
+          {fields.voltsControl === 'positions' && <Named text={fields.positions} />}
         </div>
       )}
       <fieldset>

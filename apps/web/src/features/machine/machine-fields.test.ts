@@ -120,6 +120,25 @@ describe('the machine form', () => {
   });
 
   it.each([
+    ['1-4', ['1', '2', '3', '4']],
+    ['A to C', ['A', 'B', 'C']],
+    ['min\n1-2\nmax', ['min', '1', '2', 'max']],
+    // of a coarse and a fine switch: names
+    ['1-1\n1-2\n2-1', ['1-1', '1-2', '2-1']],
+  ])('takes %j as so many taps', (positions, names) => {
+    const fields = {
+      ...fieldsOf(undefined, METRIC),
+      name: 'New',
+      voltsControl: 'positions' as const,
+      positions,
+    };
+    const { voltsControl } = machineOf(fields, undefined, METRIC);
+    expect(voltsControl?.kind === 'positions' && voltsControl.positions.map(({ name }) => name)).toEqual(
+      names,
+    );
+  });
+
+  it.each([
     [{ name: ' ' }, 'name'],
     [{ lowestA: '170', highestA: '30' }, 'lowestA'],
     [{ lowestA: '30', highestA: 'lots' }, 'highestA'],

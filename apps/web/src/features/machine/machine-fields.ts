@@ -6,7 +6,13 @@ import {
   type NewMachine,
   newMachineSchema,
 } from '@hot-bead/contract/machine';
-import type { DriveRoll, EntryUnit, TrimUnit, MachineFeature } from '@hot-bead/core/machine';
+import {
+  type DriveRoll,
+  type EntryUnit,
+  type MachineFeature,
+  positionNames,
+  type TrimUnit,
+} from '@hot-bead/core/machine';
 import { type RollForm, type ShelfWire, usualClass } from '@hot-bead/core/trade';
 import { numberOrText, shownAs } from '../../units/index.ts';
 
@@ -118,10 +124,15 @@ export function fieldsOf(machine: KeptMachine | undefined, units: Units): Machin
 
 function positionsOf(lines: string, machine: KeptMachine | undefined): unknown[] {
   const before = machine?.voltsControl?.kind === 'positions' ? machine.voltsControl.positions : [];
-  return lines
+  const typed = lines
     .split('\n')
     .map((line) => line.trim())
-    .filter((line) => line !== '')
+    .filter((line) => line !== '');
+  // one line that is a range, with no volts behind it, is all between; several are names with a hyphen
+  const isRange = (line: string): boolean => /^\w+\s*(-|–|\bto\b)\s*\w+$/i.test(line);
+  const expands = typed.filter(isRange).length === 1;
+  return typed
+    .flatMap((line) => (expands && isRange(line) ? positionNames(line) : [line]))
     .map((line) => {
       const [name = '', openV] = line.split(/\s+/);
       const loaded = before.find((position) => position.name === name)?.loaded;
@@ -147,7 +158,7 @@ function rangeOf(
 function wireControlOf({ wireControl, knobMin, knobMax, letters }: MachineFields): unknown {
   if (wireControl === 'knob') return { kind: 'knob', min: numberOrText(knobMin), max: numberOrText(knobMax) };
   if (wireControl !== 'letters') return { kind: wireControl };
-  return { kind: 'letters', names: letters.split(/[\s,;]+/).filter((name) => name !== '') };
+  return { kind: 'letters', names: [...positionNames(letters)] };
 }
 
 function voltsControlOf(fields: MachineFields, machine: KeptMachine | undefined): unknown {

@@ -20,7 +20,11 @@ export function Chips({ actions, ...group }: Props) {
   const row = useRef<HTMLDivElement>(null);
   const [assumed, setAssumed] = useState(0);
   // each chip knows whether its value is assumed: they are counted as they are drawn
-  useLayoutEffect(() => setAssumed(row.current?.querySelectorAll('[data-assumed=true]').length ?? 0));
+  const { job, complete, setup } = group;
+  useLayoutEffect(
+    () => setAssumed(row.current?.querySelectorAll('[data-assumed=true]').length ?? 0),
+    [job, complete, setup],
+  );
   return (
     <section aria-label="What the plan stands on">
       <div
