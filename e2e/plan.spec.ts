@@ -302,3 +302,31 @@ test('the weld’s size is given on its chip, refused at its field, and kept', a
   await page.reload();
   await expect(page.getByRole('button', { name: 'Weld: weld: z9, both sides, 1 m' })).toBeVisible();
 });
+
+test('a job without a machine shows which stands nearest, and is set on it after one press', async ({
+  page,
+  open,
+}) => {
+  await open('/jobs');
+  await typeJob(page, '3 mm steel tee flat');
+  const which = page.getByRole('region', { name: 'Which machine' });
+  await expect(which).toContainText(/Marigold.*min to rig/);
+  await which.getByRole('button', { name: 'The other machines' }).click();
+  await expect(which).toContainText(/Old Tom.*knob \S+, tap \d/);
+  await which.getByRole('button', { name: 'Take Old Tom' }).click();
+  await expect(which).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Machine: Old Tom' })).toBeVisible();
+  const set = page.getByRole('region', { name: 'Set these' });
+  await expect(set.getByRole('textbox', { name: 'Volts' })).toHaveValue(/^[1-7]$/);
+  // a step is the next tap, and the plan follows it
+  const tap = await set.getByRole('textbox', { name: 'Volts' }).inputValue();
+  await set.getByRole('button', { name: 'Volts up' }).click();
+  await expect(set.getByRole('textbox', { name: 'Volts' })).toHaveValue(String(Number(tap) + 1));
+
+  await page.getByRole('button', { name: 'Compare with another way' }).click();
+  await expect(page.getByRole('columnheader', { name: /● the plan as it stands/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^volts ≠ differs tap \d/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take this' }).click();
+  await expect(page.getByRole('region', { name: 'Set these' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Way: .*assumed/ })).toBeHidden();
+});

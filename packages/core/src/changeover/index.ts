@@ -7,6 +7,7 @@ export {
   jobChangeover,
   machineCheck,
   type RigQuestion,
+  sureMinutesText,
 } from './job-changeover.ts';
 export { type MachineForJob, machinesForJob } from './machine-choice.ts';
 export { rigFact, rigField, rigFieldValue, withRigValue } from './machine-rig.ts';

@@ -38,6 +38,13 @@ export function changeoverMinutesText({
   return `${leastMin.toFixed(0)} to ${mostMin.toFixed(0)}`;
 }
 
+/** "3 min to rig", or what is sure apart from what the looks may find: "3 min to rig, up to 17 by what the looks find". */
+export function sureMinutesText({ leastMin, mostMin }: Pick<JobChangeover, 'leastMin' | 'mostMin'>): string {
+  if (mostMin === 0) return 'ready';
+  const sure = `${Number(leastMin.toFixed(leastMin === mostMin ? 1 : 0))} min to rig`;
+  return leastMin === mostMin ? sure : `${sure}, up to ${mostMin.toFixed(0)} by what the looks find`;
+}
+
 /** How a changeover is asked for. */
 export interface ChangeoverAsked {
   /** The time, as an ISO date. */

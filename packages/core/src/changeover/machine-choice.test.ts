@@ -1,6 +1,6 @@
 import type { Machine } from '../machine/machine.ts';
 import type { StatedWork } from '../plan/work/stated-work.ts';
-import { jobChangeover } from './job-changeover.ts';
+import { jobChangeover, sureMinutesText } from './job-changeover.ts';
 import { machinesForJob } from './machine-choice.ts';
 
 const NOW = '2026-01-05T08:00:00.000Z';
@@ -51,5 +51,16 @@ describe('the machines of a shop for a job', () => {
 
   it('are none while the job has no thickness', () => {
     expect(asked({ joint: 'tee' }, [machine('Near')])).toEqual([]);
+  });
+});
+
+describe('minutes that are sure, apart from what looks may find', () => {
+  it.each([
+    [{ leastMin: 0, mostMin: 0 }, 'ready'],
+    [{ leastMin: 3.5, mostMin: 3.5 }, '3.5 min to rig'],
+    [{ leastMin: 3.2, mostMin: 17.4 }, '3 min to rig, up to 17 by what the looks find'],
+    [{ leastMin: 0, mostMin: 8 }, '0 min to rig, up to 8 by what the looks find'],
+  ])('%j reads %s', (minutes, text) => {
+    expect(sureMinutesText(minutes)).toBe(text);
   });
 });

@@ -120,7 +120,7 @@ export function RigPage() {
   if (!machine) {
     return (
       <div className="grid grid-cols-1 gap-4">
-        <Notice title="Which machine?" action={toPlan}>
+        <Notice title="Which machine?" action={<ButtonLink to={`/jobs/${job.id}`}>Open the plan</ButtonLink>}>
           A rig is of one machine. Take one: then this page says what to change on it.
         </Notice>
         <MachineChoices job={job} all />

@@ -1,6 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { Job } from '@hot-bead/contract/plan';
-import { changeoverMinutesText, type MachineForJob, machinesForJob } from '@hot-bead/core/changeover';
+import { type MachineForJob, machinesForJob, sureMinutesText } from '@hot-bead/core/changeover';
 import { useMemo, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Button } from '../../ui/button.tsx';
@@ -22,14 +22,11 @@ interface RowProps {
 /** A machine that can do it: minutes to rig it, what is then set on it, and the press that takes it. */
 function CanRow({ one: { machine, plan, changeover }, tone, onTake }: RowProps) {
   const { units } = usePreferences();
-  const isReady = changeover.mostMin === 0;
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
       <p className="min-w-0 flex-1 basis-60">
         <span className="font-semibold">{machine.name}</span>{' '}
-        <span className="figure-text text-xl whitespace-nowrap">
-          {isReady ? 'ready' : `${changeoverMinutesText(changeover)} min to rig`}
-        </span>
+        <span className="figure-text text-xl">{sureMinutesText(changeover)}</span>
         <span className="block text-[15px] text-ink-soft">
           {wholeSettingText(setFigures(plan, machine, units))}
         </span>

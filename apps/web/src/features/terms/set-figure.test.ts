@@ -32,7 +32,7 @@ describe('a setting as the hand sets it', () => {
     const figures = setFigures(planOf(), TOM, METRIC, AT);
     expect(figures.wire).toMatchObject({ control: 'knob', text: '4½', unit: '', physical: '5.5 m/min' });
     expect(figures.volts).toMatchObject({ control: 'tap', text: '4', physical: '18.7 V' });
-    expect(figures.volts.note).toMatch(/^gives \d\d\.\d ± \d\.\d V/);
+    expect(figures.volts.note).toMatch(/^the tap gives \d\d\.\d ± \d\.\d V/);
     expect(wholeSettingText(figures)).toBe('knob 4½, tap 4 (5.5 m/min, 18.7 V)');
     expect(setFigures(planOf(), TOM, US, AT).wire.physical).toBe('217 in/min');
   });

@@ -57,12 +57,18 @@ function wireNote({ wire }: MachineTerms, units: Units): string | undefined {
   return `gives ${rangeText('wireFeedSpeed', wire.gives.low, wire.gives.high, units)}${wire.near ? '' : `, ${off}`}`;
 }
 
+/** Difference under which two volts read alike, V: half of the last digit shown. Source: our tuning. */
+const SAME_V = 0.05;
+
 /** The same of the volts control. */
 function voltsNote({ volts, entry }: MachineTerms): string | undefined {
   if (volts.status === 'position') {
     const { gives, offV } = volts.choice;
     const off = volts.near ? '' : `, ${Math.abs(offV).toFixed(1)} V too ${offV > 0 ? 'high' : 'low'}`;
-    return `gives ${gives.volts.start.toFixed(1)} ${plusMinusText(gives.volts)} V${off}`;
+    const half = plusMinusText(gives.volts);
+    // a tap that gives what stands there needs no second figure
+    if (Math.abs(offV) < SAME_V) return `at the arc, ${half} V`;
+    return `the tap gives ${gives.volts.start.toFixed(1)} ${half} V${off}`;
   }
   if (volts.status === 'shown-offset') {
     const { offsetV } = volts;

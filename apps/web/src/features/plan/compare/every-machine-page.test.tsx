@@ -26,7 +26,7 @@ describe('one job on every machine', () => {
     expect(other).toHaveTextContent(/tap \d.*gives \d\d\.\d ± \d\.\d V/);
     expect(other).toHaveTextContent('nothing to change');
     // nobody looked: it hangs on what the looks find
-    expect(other).toHaveTextContent(/\d+ to \d+ min to rig/);
+    expect(other).toHaveTextContent(/\d+ min to rig, up to \d+ by what the looks find/);
   });
 
   it('says what would have to be changed, what was never read, and why one cannot', async () => {

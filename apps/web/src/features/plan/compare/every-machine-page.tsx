@@ -1,6 +1,6 @@
 import { wireSizeText } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { changeoverMinutesText, jobChangeover, standingMarks } from '@hot-bead/core/changeover';
+import { jobChangeover, standingMarks, sureMinutesText } from '@hot-bead/core/changeover';
 import {
   completeWork,
   type PlannedSetup,
@@ -104,7 +104,7 @@ function PlannedCells({ plan, machine }: { readonly plan: PlannedSetup; readonly
         <span className="block">{plan.gas.gas.name}</span>
         <span className="block text-sm text-ink-soft">{changesText(plan, machine)}</span>
         <span className="block text-sm text-ink-soft">
-          {changeoverMinutesText(jobChangeover(plan, machine, { now }))} min to rig
+          {sureMinutesText(jobChangeover(plan, machine, { now }))}
         </span>
       </td>
       <td role="cell" className="px-3 py-3">
