@@ -66,6 +66,9 @@ describe('a machine’s controls moved by hand', () => {
     expect(wire?.typed('knob 3')).toBeCloseTo(4, 6);
     expect(wire?.typed('11')).toBeUndefined();
     expect(wire?.typed('fast')).toBeUndefined();
+    // a wire speed is no mark: taken for one it would be wrong in silence
+    expect(wire?.typed('7.3 m/min')).toBeUndefined();
+    expect(wire?.typed('7.3m/min')).toBeUndefined();
     expect(wire?.reads).toBe('0 to 10');
   });
 
@@ -107,6 +110,8 @@ describe('a machine’s controls moved by hand', () => {
     const { start } = plan.volts;
     expect(scales.volts?.figure).toMatchObject({ control: 'show', text: (start + 1).toFixed(1) });
     expect(scales.volts?.typed('20')).toBeCloseTo(19, 9);
+    expect(scales.volts?.typed('show 20')).toBeCloseTo(19, 9);
+    expect(scales.volts?.typed('20 V')).toBeUndefined();
     expect(scales.volts?.next(1)).toBeGreaterThan(start);
   });
 
@@ -140,6 +145,7 @@ describe('a machine’s controls moved by hand', () => {
     expect(volts?.next(1)).toBeCloseTo(20.1, 6);
     expect(volts?.next(-1)).toBeCloseTo(19.9, 6);
     expect(volts?.typed('-0.5')).toBeCloseTo(18.5, 6);
+    expect(volts?.typed('trim +1 V')).toBeCloseTo(20, 6);
     expect(volts?.typed('30')).toBeUndefined();
   });
 

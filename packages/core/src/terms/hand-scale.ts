@@ -35,13 +35,15 @@ interface NumberScale {
   readonly step: number;
   readonly ends: readonly [low: number, high: number];
   readonly valueAt: (mark: number) => number | undefined;
+  /** What its own marks are in; a figure in any other unit is none of its marks. */
+  readonly unit?: string;
 }
 
 /** Difference under which two marks are one, as a share of a step. Source: our tuning. */
 const ALIKE_STEPS = 0.26;
 
 /** Marks are stepped from one to the next; from between two, to the nearer in that direction. */
-function numberScale({ figure, at, step, ends, valueAt }: NumberScale): HandScale {
+function numberScale({ figure, at, step, ends, valueAt, unit }: NumberScale): HandScale {
   const [low, high] = ends;
   return {
     figure,
@@ -54,11 +56,16 @@ function numberScale({ figure, at, step, ends, valueAt }: NumberScale): HandScal
       return mark < low || mark > high ? undefined : valueAt(mark);
     },
     typed: (text) => {
-      const mark = knobTyped(text.replace(/^[a-z ]+/i, '').replace(/ *[a-z%][a-z/%]*$/i, ''));
+      const mark = knobTyped(withoutUnit(text.trim().replace(/^[a-z]+ +/i, ''), unit));
       return mark === undefined || mark < low || mark > high ? undefined : valueAt(mark);
     },
     reads: `${tidy(low)} to ${tidy(high)}`,
   };
+}
+
+/** A text without the unit that goes without saying; any other unit stays, and the text is then no mark. */
+function withoutUnit(text: string, unit: string | undefined): string {
+  return unit !== undefined && text.endsWith(unit) ? text.slice(0, -unit.length).trim() : text;
 }
 
 function tidy(mark: number): string {
@@ -146,6 +153,7 @@ function wireScale(figure: HandFigure, asked: Asked): HandScale | undefined {
     step: ENTRY_STEP[oneEntry.unit],
     ends,
     valueAt: (entry) => speedAtEntry(oneEntry, wanted, entry),
+    unit: oneEntry.unit,
   });
 }
 
@@ -157,7 +165,7 @@ function trimScale(
   { machine: { oneEntry }, plan, at, terms }: Asked,
 ): HandScale | undefined {
   if (!oneEntry || terms.entry?.status !== 'set') return undefined;
-  const { machineVolts, trimV } = terms.entry;
+  const { machineVolts, trimV, trim } = terms.entry;
   const steps = trimSteps(oneEntry, { ...plan.wire, gas: plan.gas.gas.id, ...at }, TRIM_REACH_V) ?? [];
   const from = machineVolts + trimV;
   return {
@@ -165,7 +173,7 @@ function trimScale(
     next: (direction) =>
       direction > 0 ? steps.find((v) => v > from + 1e-6) : steps.findLast((v) => v < from - 1e-6),
     typed: (text) => {
-      const by = knobTyped(text.replace(/^ *trim */i, '').replace(/ *[a-z%]+$/i, ''));
+      const by = knobTyped(withoutUnit(text.trim().replace(/^trim */i, ''), trim.unit));
       const volts = by === undefined ? undefined : voltsAtTrim(oneEntry, machineVolts, by);
       return volts !== undefined && Math.abs(volts - machineVolts) <= TRIM_REACH_V ? volts : undefined;
     },
