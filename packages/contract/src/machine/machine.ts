@@ -60,8 +60,8 @@ const rising = ([min, max]: readonly [number, number], what: string, words: stri
       'range-order': `${what}: the lowest must lie under the highest.`,
       'number.min': `${what} is ${words}.`,
       'number.max': `${what} is ${words}.`,
-      'number.base': `${what} is two numbers.`,
-      'array.includesRequiredUnknowns': `${what} is two numbers.`,
+      'number.base': `${what}: fill in both, or neither.`,
+      'array.includesRequiredUnknowns': `${what}: fill in both, or neither.`,
     });
 
 const amount = (what: string, range: readonly [number, number], unit: string) =>

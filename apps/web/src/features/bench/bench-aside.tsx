@@ -36,7 +36,7 @@ export function Continue({ jobs }: { readonly jobs: readonly JobSummary[] }) {
               >
                 <span className="truncate font-medium">{titled(title)}</span>
                 <span className="text-[13px] text-ink-soft">
-                  {isRig ? 'its rig is half done' : beadText(beadCount)}
+                  {isRig ? 'rigging begun' : beadText(beadCount)}
                 </span>
               </Link>
             </li>

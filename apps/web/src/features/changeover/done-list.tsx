@@ -5,7 +5,7 @@ import { useInfiniteQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button.tsx';
 import { Section } from '../../ui/page/section.tsx';
 import { photoAddress } from '../photos/index.ts';
-import { ageText } from '../machine/index.ts';
+import { agoText } from '../../ui/ago-text.ts';
 import { eventsQuery, useUndoEvent } from '../history/index.ts';
 
 function verbOf({ about }: ShopEvent): string {
@@ -42,7 +42,7 @@ export function DoneList({
             <span className="min-w-0 flex-1 leading-snug">
               {verbOf(event)}
               <span className="block text-[13px] text-ink-soft">
-                {ageText(new Date(event.at), new Date(now))}
+                {agoText(new Date(event.at), new Date(now))}
                 {typeof event.about?.['note'] === 'string' && `: ${event.about['note']}`}
                 {event.undoneBy !== null && ', taken back'}
               </span>

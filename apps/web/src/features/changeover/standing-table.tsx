@@ -9,7 +9,7 @@ import {
   standingOf,
 } from '@hot-bead/core/machine';
 import { Table } from '../../ui/page/table.tsx';
-import { ageText } from '../machine/index.ts';
+import { agoText } from '../../ui/ago-text.ts';
 
 /** Parts along the wire path: what stands beside what is needed. */
 const SHOWN: readonly RigAttribute[] = [
@@ -73,7 +73,7 @@ export function StandingTable({
                 {standing === 'doubted' && `doubted: it was ${say(rigValueText(name, fact?.value ?? ''))}`}
                 {standing === 'known' &&
                   fact?.at !== undefined &&
-                  `seen ${ageText(new Date(fact.at), new Date(now))}`}
+                  `seen ${agoText(new Date(fact.at), new Date(now))}`}
                 {standing === 'known' && fact?.at === undefined && 'as it was told'}
               </span>
             </td>

@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { ageText, calibratedAt, isOld } from './calibration-age.ts';
+import { calibratedAt, isOld } from './calibration-age.ts';
+import { agoText } from '../../ui/ago-text.ts';
 
 const NOW = new Date('2026-11-25T12:00:00.000Z');
 const reading = (at: string): KeptMachine['dialReadings'][number] => ({
@@ -26,7 +27,7 @@ describe('the age of a calibration', () => {
   it('is that of the oldest reading that counts', () => {
     const { dial, volts, entry } = calibratedAt(MACHINE);
     expect(dial?.toISOString()).toBe('2026-05-01T12:00:00.000Z');
-    expect(volts && ageText(volts, NOW)).toBe('7 days ago');
+    expect(volts && agoText(volts, NOW)).toBe('7 days ago');
     expect(entry).toBeUndefined();
   });
 

@@ -1,5 +1,5 @@
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { differenceInDays, formatDistance } from 'date-fns';
+import { differenceInDays } from 'date-fns';
 
 /** When what a machine's controls mean was read; absent: never. */
 export interface CalibratedAt {
@@ -17,11 +17,6 @@ const dateOf = (text: string | null | undefined): Date | undefined => (text ? ne
 export function calibratedAt({ dialReadings, voltsReadAt, entryReadAt }: KeptMachine): CalibratedAt {
   const oldest = dialReadings.map(({ at }) => at).toSorted()[0];
   return { dial: dateOf(oldest), volts: dateOf(voltsReadAt), entry: dateOf(entryReadAt) };
-}
-
-/** "about 1 month ago". */
-export function ageText(date: Date, now: Date): string {
-  return formatDistance(date, now, { addSuffix: true });
 }
 
 export function isOld(date: Date, now: Date): boolean {

@@ -5,7 +5,8 @@ import { MIND_BOX } from '../../ui/page/notices.tsx';
 import { Pick } from '../../ui/pick.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { dialsOf } from '../terms/index.ts';
-import { ageText, calibratedAt, isOld } from './calibration-age.ts';
+import { calibratedAt, isOld } from './calibration-age.ts';
+import { agoText } from '../../ui/ago-text.ts';
 import { DialChart } from './reading/dial-chart.tsx';
 import { DialNotes } from './dial-notes.tsx';
 import { LookUp } from './look-up.tsx';
@@ -26,7 +27,7 @@ function Age({ machine }: { readonly machine: KeptMachine }) {
   const old = isOld(dial, now);
   return (
     <p className={old ? MIND_BOX : 'text-sm text-ink-soft'}>
-      {old ? '◆ ' : ''}Oldest reading {ageText(dial, now)}.
+      {old ? '◆ ' : ''}Oldest reading {agoText(dial, now)}.
       {old ? ' Rolls, liner and motor wear: read one place again, and all of it where that has moved.' : ''}
     </p>
   );

@@ -15,7 +15,8 @@ import { gasOf } from '@hot-bead/core/trade';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Removable } from '../../ui/removable.tsx';
 import { shownAs } from '../../units/index.ts';
-import { ageText, calibratedAt } from './calibration-age.ts';
+import { calibratedAt } from './calibration-age.ts';
+import { agoText } from '../../ui/ago-text.ts';
 import { entryPointText } from './entry-text.ts';
 import { PastReadings } from './past-readings.tsx';
 import { useChangeWithUndo } from './use-change-with-undo.ts';
@@ -140,7 +141,7 @@ export function EntrySection({ machine }: { readonly machine: KeptMachine }) {
           set(withPoints(oneEntry, loaded, next), 'Point recorded', settle);
         }}
       />
-      {readAt && <p className="text-sm text-ink-soft">Last recorded {ageText(readAt, new Date())}.</p>}
+      {readAt && <p className="text-sm text-ink-soft">Last recorded {agoText(readAt, new Date())}.</p>}
       <PastReadings machine={machine} kind="entry" />
     </Section>
   );

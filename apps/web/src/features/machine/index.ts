@@ -1,4 +1,4 @@
-export { ageText, calibratedAt, isOld } from './calibration-age.ts';
+export { calibratedAt, isOld } from './calibration-age.ts';
 export { MachineCard } from './machine-card.tsx';
 export { MachineRoute } from './machine-route.tsx';
 export { learningQuery, machineListQuery, useChangeMachine, useRestoreMachine } from './machines.queries.ts';

@@ -3,7 +3,8 @@ import { wireSizeText } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import { gasOf } from '@hot-bead/core/trade';
 import { Link } from 'react-router';
-import { ageText, calibratedAt, isOld } from './calibration-age.ts';
+import { calibratedAt, isOld } from './calibration-age.ts';
+import { agoText } from '../../ui/ago-text.ts';
 
 function dialText({ wireControl, dialReadings }: KeptMachine): string {
   if (wireControl?.kind === 'units') return 'wire speed shown';
@@ -29,7 +30,7 @@ function Ages({ machine }: { readonly machine: KeptMachine }) {
         <span key={name} className={isOld(date, now) ? 'font-semibold' : ''}>
           {i > 0 && ', '}
           {isOld(date, now) && '◆ '}
-          {name} {ageText(date, now)}
+          {name} {agoText(date, now)}
         </span>
       ))}
     </>

@@ -13,7 +13,7 @@ import { Button } from '../../ui/button.tsx';
 import { Table } from '../../ui/page/table.tsx';
 import { useToast } from '../../ui/toasts.tsx';
 import { useNow } from '../../ui/use-now.ts';
-import { ageText } from './calibration-age.ts';
+import { agoText } from '../../ui/ago-text.ts';
 import { useTellRig } from './rig.queries.ts';
 
 /** Parts and settings that a machine stands with; ids of Stores are told there. */
@@ -69,7 +69,7 @@ function Row({
         {say(standing === 'unknown' ? word : rigValueText(name, fact?.value ?? ''))}
         {standing === 'doubted' && ', doubted'}
         {fact?.at !== undefined && standing !== 'unknown' && (
-          <span className="block text-[13px] text-ink-soft">{ageText(new Date(fact.at), new Date(now))}</span>
+          <span className="block text-[13px] text-ink-soft">{agoText(new Date(fact.at), new Date(now))}</span>
         )}
       </td>
       <td className="text-right">

@@ -1,5 +1,6 @@
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import { ageText, calibratedAt } from './calibration-age.ts';
+import { agoText } from '../../ui/ago-text.ts';
+import { calibratedAt } from './calibration-age.ts';
 import { PastReadings } from './past-readings.tsx';
 import { ShownVolts } from './shown-volts.tsx';
 import { Taps } from './taps.tsx';
@@ -8,7 +9,7 @@ import { Section } from '../../ui/page/section.tsx';
 
 function Age({ machine }: { readonly machine: KeptMachine }) {
   const { volts } = calibratedAt(machine);
-  return volts ? <p className="text-sm text-ink-soft">Last read {ageText(volts, new Date())}.</p> : null;
+  return volts ? <p className="text-sm text-ink-soft">Last read {agoText(volts, new Date())}.</p> : null;
 }
 
 const TITLE = {

@@ -18,8 +18,9 @@ import { Button, ButtonLink } from '../../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../../ui/page/notices.tsx';
 import { useChangeJob, useJob } from '../jobs/index.ts';
 import { InItsTerms, LargeFigure, PhysicalLine, type SetFigure, setFigures } from '../../terms/index.ts';
-import { ageText, calibratedAt, isOld, machineListQuery } from '../../machine/index.ts';
+import { calibratedAt, isOld, machineListQuery } from '../../machine/index.ts';
 import { dutyText, useShop } from '../index.ts';
+import { agoText } from '../../../ui/ago-text.ts';
 import { useNow } from '../../../ui/use-now.ts';
 import { useWords } from '../../../units/index.ts';
 import { Wrong } from '../../../ui/form/wrong.tsx';
@@ -37,7 +38,7 @@ function Age({ machine }: { readonly machine: KeptMachine }) {
       {rows.map(([name, date, shown]) => (
         <span key={name} className="block">
           {name}:{' '}
-          {date ? `${isOld(date, now) ? '◆ ' : ''}${ageText(date, now)}` : shown ? 'shown' : '◆ never'}
+          {date ? `${isOld(date, now) ? '◆ ' : ''}${agoText(date, now)}` : shown ? 'shown' : '◆ never'}
         </span>
       ))}
     </>

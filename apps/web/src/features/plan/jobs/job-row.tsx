@@ -1,6 +1,6 @@
+import { agoText } from '../../../ui/ago-text.ts';
 import { useTitle } from '../../../units/index.ts';
 import type { JobState, JobSummary } from '@hot-bead/contract/plan';
-import { formatDistanceToNow } from 'date-fns';
 import { ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -43,7 +43,7 @@ export function JobRow({ job, action, brief = false }: Props) {
             <span className="font-medium text-ink">{STATE[job.state]}</span>
             {job.queued && ' · on the Bench'}
             <br />
-            {beadText(job.beadCount)}, {formatDistanceToNow(new Date(job.updatedAt), { addSuffix: true })}
+            {beadText(job.beadCount)}, {agoText(new Date(job.updatedAt), new Date())}
           </span>
         )}
         <ChevronRight size={20} aria-hidden="true" className="shrink-0" />
