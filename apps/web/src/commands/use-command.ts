@@ -38,6 +38,8 @@ export async function undoCommand(client: QueryClient, command: string): Promise
     mutationFn: () => api('POST', `/events/${command}/undo`, () => undefined, { command: uuid() }),
   };
   await client.getMutationCache().build(client, options).execute(undefined);
+  // what was asked for the first time before it was undone would answer as things stood then
+  await client.cancelQueries();
   await client.invalidateQueries();
 }
 
