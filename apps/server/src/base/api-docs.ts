@@ -34,8 +34,8 @@ export function Queried(schema: Joi.Schema): MethodDecorator {
     readonly required?: readonly string[];
   };
   return applyDecorators(
-    ...Object.entries(properties).map(([name, told]) =>
-      ApiQuery({ name, required: required.includes(name), schema: told }),
+    ...Object.entries(properties).map(([name, property]) =>
+      ApiQuery({ name, required: required.includes(name), schema: property }),
     ),
   );
 }

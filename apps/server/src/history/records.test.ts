@@ -233,9 +233,9 @@ describe('what happened', () => {
       .send({ version: 1, work: { joint: 'tee' } });
     await ask().post(`/api/jobs/${made.id}/test-beads`).send(BEAD);
     await ask().post(`/api/jobs/${made.id}/acknowledgements`).send({ code: 'zinc', text: 'Fume.' });
-    const deleted = await events(`of=${made.id}`);
-    expect(deleted.map(({ kind }) => kind)).toEqual(['caution-read', 'created', 'changed', 'created']);
-    expect(deleted[2]).toMatchObject({
+    const happened = await events(`of=${made.id}`);
+    expect(happened.map(({ kind }) => kind)).toEqual(['caution-read', 'created', 'changed', 'created']);
+    expect(happened[2]).toMatchObject({
       actor: 'KM',
       device: 'bench tablet',
       subject: { kind: 'job', id: made.id, title: '2 mm carbon steel tee, flat' },
@@ -243,7 +243,7 @@ describe('what happened', () => {
       after: { 'work.joint': 'tee' },
       undoOf: null,
     });
-    expect(deleted[1]).toMatchObject({
+    expect(happened[1]).toMatchObject({
       before: null,
       subject: { kind: 'test-bead', title: 'Bead 1, 2 mm carbon steel tee, flat', of: made.id },
     });

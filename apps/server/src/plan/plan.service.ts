@@ -21,7 +21,7 @@ import {
   WRITTEN_LINE_MOST,
 } from '@hot-bead/core/line';
 import { machineDials, type Machine } from '@hot-bead/core/machine';
-import type { PlannedSetup } from '@hot-bead/core/plan';
+import { type PlannedSetup, startSetting } from '@hot-bead/core/plan';
 import { machineTerms } from '@hot-bead/core/terms';
 import type { BeadSetting } from '@hot-bead/core/window';
 import { Injectable } from '@nestjs/common';
@@ -116,10 +116,7 @@ export class PlanService {
     if (setup?.status !== 'planned') return { plan: null, weldedWith: null };
     const dialled = dialledOn(planner, job, setup);
     const { machine } = dialled;
-    const at = setting ?? {
-      wireFeedSpeedMPerMin: setup.wireFeedSpeedMPerMin.start,
-      volts: setup.volts.start,
-    };
+    const at = setting ?? startSetting(setup);
     const fault = reachFault(dialled, at);
     const plan = snapshotOf(setup);
     // what the machine cannot do has nothing that follows from it

@@ -1,6 +1,7 @@
 import { laddersOf } from './proof/proven-setting.ts';
 import { isSameLadder, weldedWith, type WeldedWith } from './proof/welded-with.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
+import { startSetting } from '../plan/setup/window-curve.ts';
 import type { LadderBead } from './dial-in.ts';
 
 /** A job's beads, those that a plan goes on from, and those of plans before. */
@@ -21,8 +22,7 @@ export function jobLadders<Bead extends LadderBead>(
   machineId: string | undefined,
   beads: readonly Bead[],
 ): JobLadders<Bead> {
-  const at = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start };
-  const now = weldedWith(plan, { machineId, at, terms: undefined });
+  const now = weldedWith(plan, { machineId, at: startSetting(plan), terms: undefined });
   const recorded = beads.flatMap((bead): (Bead & { readonly weldedWith: WeldedWith })[] =>
     bead.weldedWith ? [{ ...bead, weldedWith: bead.weldedWith }] : [],
   );

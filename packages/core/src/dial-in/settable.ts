@@ -10,7 +10,7 @@ import { nearestIndex, nearestOf } from '../base/numeric/nearest.ts';
 import { handStep } from '../base/quantity/knob-words.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
 import { bookVoltsAt, currentAt } from '../plan/setup/window-curve.ts';
-import { positionVolts } from '../machine/volts/position-volts.ts';
+import { knownPositions } from '../machine/volts/position-volts.ts';
 import { voltsOverKnob } from '../machine/volts/volts-knob.ts';
 import type { BeadSetting } from '../window/bead-setting.ts';
 import type { DialWay } from '../window/dial-model.ts';
@@ -56,9 +56,8 @@ function tapVolts({ plan, machine }: DialledPlan, speedMPerMin: number): readonl
   const control = machine?.voltsControl;
   if (control?.kind !== 'positions') return undefined;
   const currentA = knownCurrentA(plan, speedMPerMin);
-  const volts = control.positions.flatMap(
-    (one) => positionVolts(one, machine?.kind ?? 'transformer', currentA)?.volts.start ?? [],
-  );
+  const known = knownPositions(control.positions, machine?.kind ?? 'transformer', currentA);
+  const volts = known.map(({ gives }) => gives.volts.start);
   return volts.length > 0 ? volts : undefined;
 }
 

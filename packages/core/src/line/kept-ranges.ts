@@ -35,11 +35,11 @@ function fits(slot: keyof typeof KEPT_RANGES, value: StatedWork[WorkSlot]): bool
 
 /** Takes out what could not be kept: the figure is shown as out of range, and sets nothing. */
 export function refuseOutOfRange(draft: Draft): void {
-  const { stated: said, assumed, tokens, verdicts } = draft;
+  const { stated, assumed, tokens, verdicts } = draft;
   for (const slot of Object.keys(KEPT_RANGES) as (keyof typeof KEPT_RANGES)[]) {
-    const value = said[slot] ?? assumed[slot];
+    const value = stated[slot] ?? assumed[slot];
     if (value === undefined || fits(slot, value)) continue;
-    for (const side of [said, assumed]) Reflect.deleteProperty(side, slot);
+    for (const side of [stated, assumed]) Reflect.deleteProperty(side, slot);
     const [min, max] = KEPT_RANGES[slot];
     tokens.forEach((_token, index) => {
       const verdict = verdicts.get(index);
@@ -52,8 +52,8 @@ export function refuseOutOfRange(draft: Draft): void {
     });
   }
   // a stitch as long as its pitch is no stitch
-  if (said.stitchMm !== undefined && said.pitchMm !== undefined && said.stitchMm >= said.pitchMm) {
-    delete said.stitchMm;
-    delete said.pitchMm;
+  if (stated.stitchMm !== undefined && stated.pitchMm !== undefined && stated.stitchMm >= stated.pitchMm) {
+    delete stated.stitchMm;
+    delete stated.pitchMm;
   }
 }

@@ -12,25 +12,25 @@ const HELIUM_MIXES = COMMON_GASES.filter((id) => {
 
 /** A gas beside flux core makes it gas-shielded; beside wire that makes its own shield it is asked about. */
 export function settleByGas(draft: Draft): void {
-  const { stated: said, assumed, tokens } = draft;
-  const gas = said.gas ?? assumed.gas;
+  const { stated, assumed, tokens } = draft;
+  const gas = stated.gas ?? assumed.gas;
   if (gas === undefined || gas === 'none') return;
   const open = tokens.find((token) => meaningOf(token, 'wire-class')?.gasSettlesIt);
-  if (open && said.wireClass !== undefined) {
-    said.wireClass = usualClass(wireClassRow(said.wireClass).way, gasOf(gas)).id;
+  if (open && stated.wireClass !== undefined) {
+    stated.wireClass = usualClass(wireClassRow(stated.wireClass).way, gasOf(gas)).id;
   }
   const generic = tokens.some((token) => meaningOf(token, 'way')?.gasSettlesIt === true);
   if (
     generic &&
-    said.way === 'self-shielded' &&
-    (said.wireClass === undefined || !isOfWay(said.wireClass, 'self-shielded'))
+    stated.way === 'self-shielded' &&
+    (stated.wireClass === undefined || !isOfWay(stated.wireClass, 'self-shielded'))
   ) {
-    said.way = 'gas-shielded-flux-core';
+    stated.way = 'gas-shielded-flux-core';
     delete assumed.wireClass;
-    if (said.wireClass === undefined) assumed.wireClass = usualClass(said.way, gasOf(gas)).id;
+    if (stated.wireClass === undefined) assumed.wireClass = usualClass(stated.way, gasOf(gas)).id;
     return;
   }
-  const wireClass = said.wireClass ?? assumed.wireClass;
+  const wireClass = stated.wireClass ?? assumed.wireClass;
   if (wireClass === undefined || !isOfWay(wireClass, 'self-shielded')) return;
   const index = tokens.findIndex((token) => meaningOf(token, 'gas') !== undefined);
   const token = tokens[index];
@@ -69,15 +69,15 @@ function withoutGasless({ text, tokens }: Draft): string {
  * table of gases. One that is not there sets nothing.
  */
 export function settleRatio(draft: Draft): void {
-  const { stated: said, assumed, tokens } = draft;
+  const { stated, assumed, tokens } = draft;
   const index = tokens.findIndex((token) => meaningOf(token, 'gas')?.unnamedRatio === true);
   const token = tokens[index];
-  const metal = said.metal ?? assumed.metal;
+  const metal = stated.metal ?? assumed.metal;
   if (!token || (metal !== 'aluminium' && metal !== 'cast-aluminium')) return;
-  const co2 = /^ar-co2-([\d.]+)$/.exec(said.gas ?? assumed.gas ?? '')?.[1];
+  const co2 = /^ar-co2-([\d.]+)$/.exec(stated.gas ?? assumed.gas ?? '')?.[1];
   if (co2 === undefined) return;
   const helium = gasOfShares({ heliumPercent: Number(co2) });
-  delete said.gas;
+  delete stated.gas;
   delete assumed.gas;
   if (helium !== undefined) assumed.gas = helium;
   const message = `${token.text} on aluminium: argon with helium?`;
@@ -96,26 +96,26 @@ export function settleRatio(draft: Draft): void {
 }
 
 /** A size and a gas without a class or a way mean solid wire; cored only when it is said. */
-export function assumeSolid({ stated: said, assumed }: Draft): void {
-  const gas = said.gas ?? assumed.gas;
-  const size = said.wireDiameterMm ?? assumed.wireDiameterMm;
+export function assumeSolid({ stated, assumed }: Draft): void {
+  const gas = stated.gas ?? assumed.gas;
+  const size = stated.wireDiameterMm ?? assumed.wireDiameterMm;
   if (gas === undefined || gas === 'none' || size === undefined) return;
-  if (said.way !== undefined || said.wireClass !== undefined || assumed.wireClass !== undefined) return;
-  const metal = said.metal ?? assumed.metal ?? 'carbon-steel';
+  if (stated.way !== undefined || stated.wireClass !== undefined || assumed.wireClass !== undefined) return;
+  const metal = stated.metal ?? assumed.metal ?? 'carbon-steel';
   const steel = metal === 'carbon-steel' || metal === 'coated-steel' || metal === 'stainless';
   if (steel && !(metal === 'coated-steel' && gas === 'argon')) assumed.way = 'solid-gas';
 }
 
 /** A single-pass wire with more than one pass asked for. */
 export function askSinglePass(draft: Draft): void {
-  const { stated: said, tokens } = draft;
-  if (said.wireClass === undefined || !isSinglePass(said.wireClass) || (said.passes ?? 1) < 2) return;
+  const { stated, tokens } = draft;
+  if (stated.wireClass === undefined || !isSinglePass(stated.wireClass) || (stated.passes ?? 1) < 2) return;
   const index = tokens.findIndex((token) =>
     meaningOf(token, 'measure')?.slots.some((s) => s.slot === 'passes'),
   );
   const token = tokens[index];
   if (!token) return;
-  const message = `${said.wireClass} takes one pass only, not ${said.passes}: one pass, or another wire?`;
+  const message = `${stated.wireClass} takes one pass only, not ${stated.passes}: one pass, or another wire?`;
   draft.questions.push({
     slot: 'passes',
     message,
@@ -128,14 +128,14 @@ export function askSinglePass(draft: Draft): void {
 
 /** What a wire says of the metal. */
 export function assumeFromWire(draft: Draft): void {
-  const { stated: said, assumed } = draft;
-  const wire = said.wireClass === undefined ? undefined : wireClassRow(said.wireClass);
-  if (said.metal === undefined && wire && !wire.metals.includes('carbon-steel')) {
+  const { stated, assumed } = draft;
+  const wire = stated.wireClass === undefined ? undefined : wireClassRow(stated.wireClass);
+  if (stated.metal === undefined && wire && !wire.metals.includes('carbon-steel')) {
     assumed.metal = wire.metals[0];
   }
-  if (said.metal === undefined && said.way === 'aluminium-spool-gun') assumed.metal = 'aluminium';
-  const metal = said.metal ?? assumed.metal;
-  if (metal === 'stainless' && said.alloy === undefined) {
+  if (stated.metal === undefined && stated.way === 'aluminium-spool-gun') assumed.metal = 'aluminium';
+  const metal = stated.metal ?? assumed.metal;
+  if (metal === 'stainless' && stated.alloy === undefined) {
     assumed.alloy = wire?.molybdenum === true ? '316' : '304';
   }
 }

@@ -52,7 +52,7 @@ export { type MachineProgram, programsFault, type ProgramTerm } from './program.
 export { dialBend, nextKnob } from './dial/dial-advice.ts';
 export { dialEnds, dialSpeed } from './dial/dial-band.ts';
 export { type Dial, type DialDoubt, dialOf } from './dial/dial.ts';
-export { positionNames } from './volts/position-names.ts';
+export { positionNames, withRange } from './volts/position-names.ts';
 export { dialAtPosition, machineDials, type MachineDials, type PositionDial } from './dial/machine-dials.ts';
 export { readingFault } from './dial/reading-fault.ts';
 export {

@@ -68,9 +68,10 @@ export function isSameLine(a: EntryFor, b: EntryFor): boolean {
   return isSameWire(a, b) && a.gas === b.gas;
 }
 
-/** The line recorded for a wire and gas with two points or more. */
-function lineFor(oneEntry: OneEntry, wanted: EntryFor): EntryLine | undefined {
-  return oneEntry.lines.find((line) => isSameLine(line, wanted) && line.points.length >= 2);
+/** Two points or more that were recorded for a wire and gas, by their entry. */
+function pointsFor(oneEntry: OneEntry, wanted: EntryFor): readonly EntryPoint[] | undefined {
+  const line = oneEntry.lines.find((one) => isSameLine(one, wanted) && one.points.length >= 2);
+  return line?.points.toSorted((a, b) => a.entry - b.entry);
 }
 
 function curveOf(points: readonly EntryPoint[], y: (point: EntryPoint) => number): MonotoneCurve {
@@ -148,25 +149,20 @@ export function voltsAtTrim(oneEntry: OneEntry, machineVolts: number, by: number
   return machineVolts + (by / each) * stepV;
 }
 
-/** Entries that were recorded for a wire and gas, lowest and highest; undefined where fewer than two were. */
-export function entryEnds(
-  oneEntry: OneEntry,
-  wanted: EntryFor,
-): readonly [low: number, high: number] | undefined {
-  const entries = lineFor(oneEntry, wanted)?.points.map(({ entry }) => entry);
-  return entries && [Math.min(...entries), Math.max(...entries)];
+/** Wire speed over the entry, m/min, as far as it was recorded for a wire and gas. */
+interface EntrySpeeds {
+  readonly ends: readonly [low: number, high: number];
+  /** Undefined past the ends. */
+  readonly at: (entry: number) => number | undefined;
 }
 
-/** Wire speed at an entry, m/min; undefined past what was recorded. */
-export function speedAtEntry(oneEntry: OneEntry, wanted: EntryFor, entry: number): number | undefined {
-  const ends = entryEnds(oneEntry, wanted);
-  const line = lineFor(oneEntry, wanted);
-  if (!ends || !line || entry < ends[0] || entry > ends[1]) return undefined;
-  const points = line.points.toSorted((a, b) => a.entry - b.entry);
-  return curveAt(
-    curveOf(points, (point) => point.wireFeedSpeedMPerMin),
-    entry,
-  );
+/** Wire speeds that the entries give for a wire and gas; undefined where fewer than two were recorded. */
+export function entrySpeeds(oneEntry: OneEntry, wanted: EntryFor): EntrySpeeds | undefined {
+  const points = pointsFor(oneEntry, wanted);
+  if (!points) return undefined;
+  const ends = [(points[0] as EntryPoint).entry, (points.at(-1) as EntryPoint).entry] as const;
+  const speeds = curveOf(points, (point) => point.wireFeedSpeedMPerMin);
+  return { ends, at: (entry) => (entry < ends[0] || entry > ends[1] ? undefined : curveAt(speeds, entry)) };
 }
 
 /** What the machine chooses of itself at a wire speed. */
@@ -176,9 +172,8 @@ function chosenAt(
 ):
   | { readonly status: 'chosen'; readonly entry: number; readonly machineVolts: number }
   | Exclude<EntrySetting, { readonly status: 'set' }> {
-  const line = lineFor(oneEntry, wanted);
-  if (!line) return { status: 'not-recorded' };
-  const points = line.points.toSorted((a, b) => a.entry - b.entry);
+  const points = pointsFor(oneEntry, wanted);
+  if (!points) return { status: 'not-recorded' };
   const [first, last] = [points[0] as EntryPoint, points.at(-1) as EntryPoint];
   const speed = wanted.wireFeedSpeedMPerMin;
   if (speed < first.wireFeedSpeedMPerMin) {

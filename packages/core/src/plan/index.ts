@@ -12,7 +12,7 @@ export { isNewSetting, type PlannedRun, RUN_ROLE_NAME } from './runs/run.ts';
 export type { SecondarySetting } from './secondary/secondary-setting.ts';
 
 // Setup
-export { comparedPlans, type ComparedRow, VOLTS_ROW, WIRE_SPEED_ROW } from './setup/compare.ts';
+export { comparedPlans, type ComparedRow } from './setup/compare.ts';
 export {
   OWN_CTWD_RANGE_MM,
   OWN_GAS_FLOW_RANGE_L_PER_MIN,
@@ -30,6 +30,7 @@ export {
 } from './setup/setup.ts';
 export {
   evenSteps,
+  startSetting,
   type TransferRegion,
   transferRegions,
   windowAt,

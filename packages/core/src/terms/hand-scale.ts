@@ -1,15 +1,16 @@
 import { bandAt, type BandedCurve, curveEnds } from '../base/numeric/banded-curve.ts';
-import { handStep, knobTyped, type KnobScale } from '../base/quantity/knob-words.ts';
+import { handStep, knobTyped, type KnobScale, nextMark } from '../base/quantity/knob-words.ts';
 import { dialEnds, dialSpeed } from '../machine/dial/dial-band.ts';
-import { dialAtPosition, type MachineDials, type PositionDial } from '../machine/dial/machine-dials.ts';
+import { dialAtPosition, type MachineDials } from '../machine/dial/machine-dials.ts';
 import type { Machine } from '../machine/machine.ts';
-import { entryEnds, type EntryUnit, speedAtEntry, trimSteps, voltsAtTrim } from '../machine/one-entry.ts';
-import { positionVolts } from '../machine/volts/position-volts.ts';
+import { entrySpeeds, type EntryUnit, trimSteps, voltsAtTrim } from '../machine/one-entry.ts';
+import { knownPositions } from '../machine/volts/position-volts.ts';
 import { voltsOverKnob } from '../machine/volts/volts-knob.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
-import { currentAt } from '../plan/setup/window-curve.ts';
+import { currentAt, startSetting } from '../plan/setup/window-curve.ts';
 import type { BeadSetting } from '../window/bead-setting.ts';
 import { type HandFigure, handSetting } from './hand-figure.ts';
+import { letterSpeeds } from './knob-terms.ts';
 import { machineTerms, type MachineTerms, positionOf } from './machine-terms.ts';
 
 /** A control of a machine, moved by hand: its figure, its next step, and what a typed mark stands for. */
@@ -39,20 +40,13 @@ interface NumberScale {
   readonly unit?: string;
 }
 
-/** Difference under which two marks are one, as a share of a step. Source: our tuning. */
-const ALIKE_STEPS = 0.26;
-
 /** Marks are stepped from one to the next; from between two, to the nearer in that direction. */
 function numberScale({ figure, at, step, ends, valueAt, unit }: NumberScale): HandScale {
   const [low, high] = ends;
   return {
     figure,
     next: (direction) => {
-      const steps = at / step;
-      const from = Math.abs(steps - Math.round(steps)) < ALIKE_STEPS ? Math.round(steps) : undefined;
-      const wanted =
-        from === undefined ? (direction > 0 ? Math.ceil(steps) : Math.floor(steps)) : from + direction;
-      const mark = Number((wanted * step).toPrecision(6));
+      const mark = nextMark(at, step, direction);
       return mark < low || mark > high ? undefined : valueAt(mark);
     },
     typed: (text) => {
@@ -111,28 +105,21 @@ const ENTRY_STEP: Readonly<Record<EntryUnit, number>> = {
   mark: 0.5,
 };
 
-function letterScale(
-  figure: HandFigure,
-  { dial }: PositionDial,
-  sag: number,
-  names: readonly string[],
-): HandScale {
-  const places = dial.points.flatMap(({ knob }): Named[] => {
-    const [name, open] = [names[knob], dialSpeed(dial, knob)];
-    return name === undefined || !open ? [] : [{ name, value: open.start * (1 - sag) }];
-  });
-  return namedScale(figure, places);
-}
-
 function wireKnobScale(figure: HandFigure, { machine, dials, terms }: Asked): HandScale | undefined {
   const dial = dialAtPosition(dials, positionOf(terms.volts));
   if (!dial || terms.wire.status === 'out-of-reach') return undefined;
-  const under = 1 - dials.sag.start;
   const { wireControl } = machine;
-  if (wireControl?.kind === 'letters') return letterScale(figure, dial, dials.sag.start, wireControl.names);
+  if (wireControl?.kind === 'letters') {
+    const letters = letterSpeeds(wireControl.names, dial, dials.sag);
+    return namedScale(
+      figure,
+      letters.map(({ name, gives }) => ({ name, value: gives.start })),
+    );
+  }
   if (terms.wire.status !== 'knob') return undefined;
   const ends = dialEnds(dial.dial);
   const scale: KnobScale = wireControl?.kind === 'knob' ? [wireControl.min, wireControl.max] : ends;
+  const under = 1 - dials.sag.start;
   const valueAt = (knob: number): number | undefined => {
     const open = dialSpeed(dial.dial, knob);
     return open && open.start * under;
@@ -145,14 +132,14 @@ function wireScale(figure: HandFigure, asked: Asked): HandScale | undefined {
   if (figure.control !== 'enter') return wireKnobScale(figure, asked);
   const { oneEntry } = machine;
   const wanted = { ...plan.wire, gas: plan.gas.gas.id };
-  const ends = oneEntry && entryEnds(oneEntry, wanted);
-  if (!oneEntry || !ends || terms.entry?.status !== 'set') return undefined;
+  const speeds = oneEntry && entrySpeeds(oneEntry, wanted);
+  if (!oneEntry || !speeds || terms.entry?.status !== 'set') return undefined;
   return numberScale({
     figure,
     at: terms.entry.entry,
     step: ENTRY_STEP[oneEntry.unit],
-    ends,
-    valueAt: (entry) => speedAtEntry(oneEntry, wanted, entry),
+    ends: speeds.ends,
+    valueAt: speeds.at,
     unit: oneEntry.unit,
   });
 }
@@ -204,11 +191,11 @@ function voltsScale(figure: HandFigure, asked: Asked): HandScale | undefined {
     return numberScale({ figure, at: volts.set.start, step: SHOWN_STEP_V, ends: SHOWN_ENDS_V, valueAt });
   }
   if (control?.kind === 'positions') {
-    const places = control.positions.flatMap((position): Named[] => {
-      const gives = positionVolts(position, kind, currentA);
-      return gives ? [{ name: position.name, value: gives.volts.start }] : [];
-    });
-    return namedScale(figure, places);
+    const places = knownPositions(control.positions, kind, currentA);
+    return namedScale(
+      figure,
+      places.map(({ position: { name }, gives }) => ({ name, value: gives.volts.start })),
+    );
   }
   if (control?.kind !== 'knob' || volts.status !== 'knob') return undefined;
   const curve = voltsOverKnob(control.places, kind, currentA);
@@ -227,7 +214,7 @@ export function handScales(
   machine: Machine,
   dials: MachineDials,
   plan: PlannedSetup,
-  at: BeadSetting = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start },
+  at: BeadSetting = startSetting(plan),
 ): HandScales {
   const terms = machineTerms(machine, dials, plan, at);
   const asked: Asked = { machine, dials, plan, at, terms };

@@ -110,21 +110,27 @@ function knobTerm({ dial, from }: PositionDial, scale: KnobScale, sag: Span, spe
   return { status: 'knob', ...knobPlace(knob, scale), dialFrom: from };
 }
 
-/** The letter whose wire speed lies nearest to the one wanted, as a ratio. */
-function letterTerm(
+/** Wire speeds under arc that the letters give, as far as they were read, m/min. */
+export function letterSpeeds(
   names: readonly string[],
   { dial }: PositionDial,
   sag: Span,
-  speedMPerMin: number,
-): WireTerm {
-  const letters = dial.points.flatMap(({ knob }) => {
+): readonly { readonly name: string; readonly gives: Span }[] {
+  return dial.points.flatMap(({ knob }) => {
     const name = names[knob];
     const open = dialSpeed(dial, knob);
     if (name === undefined || !open) return [];
     const start = open.start * (1 - sag.start);
-    const gives: Span = { start, low: open.low * (1 - sag.high), high: open.high * (1 - sag.low) };
-    return [{ name, gives, offShare: start / speedMPerMin - 1 }];
+    return [{ name, gives: { start, low: open.low * (1 - sag.high), high: open.high * (1 - sag.low) } }];
   });
+}
+
+/** The letter whose wire speed lies nearest to the one wanted, as a ratio. */
+function letterTerm(names: readonly string[], dial: PositionDial, sag: Span, speedMPerMin: number): WireTerm {
+  const letters = letterSpeeds(names, dial, sag).map((letter) => ({
+    ...letter,
+    offShare: letter.gives.start / speedMPerMin - 1,
+  }));
   const apart = (offShare: number): number => Math.abs(Math.log(1 + offShare));
   const nearest = letters.toSorted((a, b) => apart(a.offShare) - apart(b.offShare))[0];
   if (!nearest) return { status: 'not-measured' };

@@ -2,7 +2,7 @@ import type { MachineDials } from '../machine/dial/machine-dials.ts';
 import type { BeadSetting } from '../window/bead-setting.ts';
 import { entryFor, type EntrySetting } from '../machine/one-entry.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
-import { currentAt, type WindowPoint } from '../plan/setup/window-curve.ts';
+import { currentAt, startSetting, type WindowPoint } from '../plan/setup/window-curve.ts';
 import { positionVolts } from '../machine/volts/position-volts.ts';
 import { voltsTerm, type VoltsTerm, wireReach, wireTerm, type WireTerm } from './knob-terms.ts';
 import type { Machine, VoltsControl } from '../machine/machine.ts';
@@ -35,10 +35,7 @@ export function machineTerms(
   machine: Machine,
   dials: MachineDials,
   plan: PlannedSetup,
-  at: BeadSetting = {
-    wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start,
-    volts: plan.volts.start,
-  },
+  at: BeadSetting = startSetting(plan),
 ): MachineTerms {
   const volts = voltsTerm(machine, at.volts, currentAt(plan, at.wireFeedSpeedMPerMin));
   const { wireClass, diameterMm } = plan.wire;

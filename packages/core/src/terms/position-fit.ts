@@ -1,6 +1,6 @@
 import type { BeadSetting } from '../window/bead-setting.ts';
 import type { PlannedSetup } from '../plan/setup/setup.ts';
-import { evenSteps, windowAt, type WindowPoint } from '../plan/setup/window-curve.ts';
+import { evenSteps, startSetting, windowAt, type WindowPoint } from '../plan/setup/window-curve.ts';
 import { positionVolts, type VoltsPosition } from '../machine/volts/position-volts.ts';
 import { NEAR_POSITION_V, type VoltsTerm } from './knob-terms.ts';
 import type { Machine } from '../machine/machine.ts';
@@ -105,6 +105,6 @@ export function isFarPosition(volts: VoltsTerm): boolean {
 export function planFit(machine: Machine, plan: PlannedSetup, volts: VoltsTerm): PositionFit | undefined {
   const isSet = plan.own.wireFeedSpeedMPerMin !== undefined || plan.own.volts !== undefined;
   if (isSet || !isFarPosition(volts)) return undefined;
-  const at = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start };
+  const at = startSetting(plan);
   return positionFit(machine, plan, at, 0) ?? positionFit(machine, plan, at, NEAR_POSITION_V);
 }

@@ -6,13 +6,14 @@ import { useMemo } from 'react';
 import { useArcRecord } from './use-arc-record.ts';
 import { arcOf, type LabSetting, planInLab } from './lab-setting.ts';
 
-function Run({ setting, answer: said }: { readonly setting: LabSetting; readonly answer: string }) {
+function Run({ setting, answer }: { readonly setting: LabSetting; readonly answer: string }) {
   const arc = useMemo(() => arcOf(setting), [setting]);
   const record = useArcRecord(arc);
   if (!record) return null;
   return (
     <p>
-      The model {said}: {arcText(record.features, record.arc)} (scatter {record.features.periodCv.toFixed(2)}
+      The model {answer}: {arcText(record.features, record.arc)} (scatter{' '}
+      {record.features.periodCv.toFixed(2)}
       ).
     </p>
   );

@@ -1,10 +1,9 @@
-import { Fragment } from 'react';
 import type { KeptMachine } from '@hot-bead/contract/machine';
 import type { DialIn } from '@hot-bead/core/dial-in';
 import type { PlannedSetup } from '@hot-bead/core/plan';
 import type { BeadSetting } from '@hot-bead/core/window';
 import { usePreferences } from '../../preferences/preferences.tsx';
-import { InItsTerms, LargeFigure, PhysicalLine, setFigures } from '../terms/index.ts';
+import { LargeFigure, setFigures, UnderFigure } from '../terms/index.ts';
 import { withUnit } from '../../units/index.ts';
 import { MOVES, probableText, PULSE_MOVES, whyText } from './known-words.ts';
 
@@ -27,20 +26,11 @@ export function SettingFigures({ setting, plan, machine, large = false }: Figure
         <LargeFigure figure={volts} />
         <LargeFigure figure={wire} />
       </p>
-      <p className={large ? 'text-[clamp(22px,4vw,40px)] font-medium' : 'text-xl font-medium'}>
-        {[volts, wire].map((figure, i) => (
-          <Fragment key={i === 0 ? 'volts' : 'wire'}>
-            {figure.physical !== undefined && i > 0 && volts.physical !== undefined && '; '}
-            <PhysicalLine figure={figure} />
-          </Fragment>
-        ))}
-      </p>
       {machine && (
-        <p>
-          {volts.physical === undefined && (
-            <InItsTerms plan={plan} machine={machine} of="volts" at={setting} />
-          )}{' '}
-          {wire.physical === undefined && <InItsTerms plan={plan} machine={machine} of="wire" at={setting} />}
+        <p className={large ? 'text-[clamp(22px,4vw,40px)] font-medium' : 'text-xl font-medium'}>
+          <UnderFigure figure={volts} plan={plan} machine={machine} of="volts" at={setting} />
+          {'; '}
+          <UnderFigure figure={wire} plan={plan} machine={machine} of="wire" at={setting} />
         </p>
       )}
     </>

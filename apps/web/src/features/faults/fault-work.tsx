@@ -178,11 +178,11 @@ interface NowProps {
 }
 
 /** What to do now: the next look, or why there is none and what then. */
-function Now({ present, left, causes: found, next, onGone }: NowProps) {
+function Now({ present, left, causes, next, onGone }: NowProps) {
   if (next) {
     return (
       <div className="grid grid-cols-1 gap-2">
-        {found.length > 0 && left.length > 0 && (
+        {causes.length > 0 && left.length > 0 && (
           <p className="text-[15px]">
             ◆ What was found does not explain: {left.map(symptomText).join('; ')}. Something else is wrong as
             well.

@@ -44,19 +44,19 @@ const LOOK: Readonly<Record<'seen' | 'not-there' | 'none', string>> = {
   none: 'border-line-strong bg-plate hover:border-action',
 };
 
-function Tile({ symptom: { id, text }, answer: said, onSay }: TileProps) {
-  const state = said ?? 'none';
+function Tile({ symptom: { id, text }, answer, onSay }: TileProps) {
+  const state = answer ?? 'none';
   return (
     <button
       type="button"
-      aria-pressed={said === 'seen'}
+      aria-pressed={answer === 'seen'}
       onClick={() => onSay(AFTER[state])}
       className={`flex min-h-14 w-full items-center gap-3 rounded-md border p-2 text-left text-[15px] ${LOOK[state]}`}
     >
       <SymptomDrawing symptom={id} className="h-12 w-20 shrink-0" />
       <span className="grow">{text}</span>
-      {said && (
-        <span className="shrink-0 text-sm font-semibold">{said === 'seen' ? '✓ seen' : '✕ not there'}</span>
+      {answer && (
+        <span className="shrink-0 text-sm font-semibold">{answer === 'seen' ? '✓ seen' : '✕ not there'}</span>
       )}
     </button>
   );

@@ -30,19 +30,19 @@ function matches(text: string, typed: readonly string[]): boolean {
 
 function Group({
   title,
-  names: found,
+  names,
   onDone,
 }: {
   readonly title: string;
   readonly names: readonly Found[];
   readonly onDone: () => void;
 }) {
-  if (found.length === 0) return null;
+  if (names.length === 0) return null;
   return (
     <div>
       <h3 className="label-text">{title}</h3>
       <ul>
-        {found.slice(0, FOUND_MOST).map(({ key, name, to }) => (
+        {names.slice(0, FOUND_MOST).map(({ key, name, to }) => (
           <li key={key}>
             <Link to={to} onClick={onDone} className="flex min-h-11 items-center text-action hover:underline">
               <span className="truncate">{name}</span>

@@ -12,6 +12,7 @@ import {
   type MachineFeature,
   positionNames,
   type TrimUnit,
+  withRange,
 } from '@hot-bead/core/machine';
 import { type RollForm, type ShelfWire, usualClass } from '@hot-bead/core/trade';
 import { numberOrText, shownAs } from '../../units/index.ts';
@@ -128,20 +129,16 @@ function positionsOf(lines: string, machine: KeptMachine | undefined): unknown[]
     .split('\n')
     .map((line) => line.trim())
     .filter((line) => line !== '');
-  // one line that is a range, with no volts behind it, is all between; several are names with a hyphen
-  const isRange = (line: string): boolean => /^\w+\s*(-|–|\bto\b)\s*\w+$/i.test(line);
-  const expands = typed.filter(isRange).length === 1;
-  return typed
-    .flatMap((line) => (expands && isRange(line) ? positionNames(line) : [line]))
-    .map((line) => {
-      const [name = '', openV] = line.split(/\s+/);
-      const loaded = before.find((position) => position.name === name)?.loaded;
-      return {
-        name,
-        ...(openV === undefined ? {} : { openV: numberOrText(openV) }),
-        ...(loaded === undefined ? {} : { loaded }),
-      };
-    });
+  // one line that is a range, with no volts behind it, is all between
+  return withRange(typed).map((line) => {
+    const [name = '', openV] = line.split(/\s+/);
+    const loaded = before.find((position) => position.name === name)?.loaded;
+    return {
+      name,
+      ...(openV === undefined ? {} : { openV: numberOrText(openV) }),
+      ...(loaded === undefined ? {} : { loaded }),
+    };
+  });
 }
 
 /** Two ends of a range, where either was written; a range without one end is refused at that field. */

@@ -113,22 +113,20 @@ function TapFor({
   return (
     <VoltsWanted>
       {(wanted) => (
-        <TapAnswer
-          position={positionFor(control.positions, machine.kind ?? 'transformer', wanted, currentA)}
-        />
+        <TapAnswer choice={positionFor(control.positions, machine.kind ?? 'transformer', wanted, currentA)} />
       )}
     </VoltsWanted>
   );
 }
 
-function TapAnswer({ position: found }: { readonly position: ReturnType<typeof positionFor> }) {
-  if (!found) return 'No tap is known at the arc yet: read one.';
+function TapAnswer({ choice }: { readonly choice: ReturnType<typeof positionFor> }) {
+  if (!choice) return 'No tap is known at the arc yet: read one.';
   return (
     <>
-      Tap <span className="figure-text text-4xl">{found.position.name}</span>{' '}
+      Tap <span className="figure-text text-4xl">{choice.position.name}</span>{' '}
       <span className="text-base text-ink-soft">
-        (gives {found.gives.volts.start.toFixed(1)} V, {Math.abs(found.offV).toFixed(1)} V{' '}
-        {found.offV >= 0 ? 'over' : 'under'})
+        (gives {choice.gives.volts.start.toFixed(1)} V, {Math.abs(choice.offV).toFixed(1)} V{' '}
+        {choice.offV >= 0 ? 'over' : 'under'})
       </span>
     </>
   );

@@ -4,7 +4,6 @@ import { type KeyboardEvent, type ReactNode, useState } from 'react';
 import type { HandScale } from '@hot-bead/core/terms';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { figureOf, numberOrText, type Quantity, rangeText, shownAs, withUnit } from '../../units/index.ts';
-import { controlWord } from '../terms/index.ts';
 import { Wrong } from '../../ui/form/wrong.tsx';
 
 interface Props {
@@ -172,7 +171,7 @@ export function Figure(props: Props) {
       </div>
       <div className="flex min-h-14 flex-wrap items-end justify-between gap-1">
         <p className="flex items-baseline gap-1">
-          {hand && <span className="text-xl font-medium">{controlWord(hand.figure)}</span>}
+          {hand && <span className="text-xl font-medium">{hand.figure.control}</span>}
           {onOwn ? (
             <TypedFigure name={name} text={setter.text} onTyped={typed} onNudge={nudge} />
           ) : (

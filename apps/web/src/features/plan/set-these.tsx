@@ -13,7 +13,7 @@ import { useEffect, useRef, useState } from 'react';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { useChangeJob } from './jobs/index.ts';
 import { figureOf, type Quantity, rangeText, shownAs, withUnit, useWords } from '../../units/index.ts';
-import { handsOf, InItsTerms, setFigures, setText } from '../terms/index.ts';
+import { handsOf, InItsTerms, setFigures, type SetFigures, setText } from '../terms/index.ts';
 import { dutyText } from './duty-text.ts';
 import { learnedText } from './learned-text.ts';
 import { Figure } from './figure.tsx';
@@ -75,9 +75,8 @@ function Beneath({ plan, machine }: Omit<Props, 'job'>) {
 }
 
 /** The strip that keeps the four figures in sight on a narrow screen. */
-function StickyStrip({ plan, machine }: Omit<Props, 'job'>) {
+function StickyStrip({ plan, figures: { wire, volts } }: { plan: PlannedSetup; figures: SetFigures }) {
   const { units } = usePreferences();
-  const { wire, volts } = setFigures(plan, machine, units);
   return (
     <div
       aria-hidden="true"
@@ -207,7 +206,7 @@ export function SetThese({ job, plan, machine }: Props) {
       </div>
       <ProvenHere job={job} plan={plan} machine={machine} />
       <Beneath plan={plan} machine={machine} />
-      {away && <StickyStrip plan={plan} machine={machine} />}
+      {away && <StickyStrip plan={plan} figures={figures} />}
     </section>
   );
 }

@@ -5,6 +5,8 @@ import { Link } from 'react-router';
 import { usePreferences } from '../../preferences/preferences.tsx';
 import { Behind } from '../../ui/behind.tsx';
 import { DIALS_PART, machinePart } from './machine-parts.ts';
+import { PhysicalLine } from './large-figure.tsx';
+import type { SetFigure } from './set-figure.ts';
 import { isMeasured, voltsBeneathWords, wireWords } from './term-text.ts';
 
 interface Props {
@@ -38,4 +40,9 @@ export function InItsTerms({ plan, machine, of, at }: Props) {
       </Link>
     </>
   );
+}
+
+/** Under a figure as it is set: the physical one where the hand sets another, else the machine's terms or the way to measure them. */
+export function UnderFigure({ figure, ...of }: Props & { readonly figure: SetFigure }) {
+  return figure.physical === undefined ? <InItsTerms {...of} /> : <PhysicalLine figure={figure} />;
 }

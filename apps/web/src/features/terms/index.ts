@@ -1,6 +1,6 @@
 export { dialsOf } from './dials-of.ts';
 export { DIALS_PART, machinePart, SETTINGS_PART } from './machine-parts.ts';
-export { InItsTerms } from './in-its-terms.tsx';
+export { InItsTerms, UnderFigure } from './in-its-terms.tsx';
 export {
   entryText,
   fitToPosition,
@@ -16,7 +16,6 @@ export {
 export { LargeFigure, PhysicalLine, SettingInRow } from './large-figure.tsx';
 export {
   bareFigures,
-  controlWord,
   handsOf,
   setFigures,
   type SetFigure,

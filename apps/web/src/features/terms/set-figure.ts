@@ -1,6 +1,6 @@
 import type { Units } from '@hot-bead/core/base';
 import type { KeptMachine } from '@hot-bead/contract/machine';
-import type { PlannedSetup } from '@hot-bead/core/plan';
+import { type PlannedSetup, startSetting } from '@hot-bead/core/plan';
 import {
   type HandControl,
   type HandFigure,
@@ -17,7 +17,7 @@ import { dialFromText, plusMinusText, termsOf } from './term-text.ts';
 /** One figure as it is set: on the machine's own control where that is known, else the physical one. */
 export interface SetFigure {
   /** The control before the figure; absent where the physical figure itself is set. */
-  readonly control?: string;
+  readonly control?: HandControl;
   readonly text: string;
   /** '' for a control's own mark. */
   readonly unit: string;
@@ -33,20 +33,6 @@ export interface SetFigure {
 export interface SetFigures {
   readonly wire: SetFigure;
   readonly volts: SetFigure;
-}
-
-const CONTROL_WORD: Readonly<Record<HandControl, string>> = {
-  knob: 'knob',
-  letter: 'letter',
-  tap: 'tap',
-  show: 'show',
-  enter: 'enter',
-  trim: 'trim',
-};
-
-/** The control as it is called before its figure. */
-export function controlWord({ control }: HandFigure): string {
-  return CONTROL_WORD[control];
 }
 
 /** What is to be known of the wire control where its own figure stands large. */
@@ -80,7 +66,7 @@ function voltsNote({ volts, entry }: MachineTerms): string | undefined {
 
 function ofHand(hand: HandFigure, physical: string, note: string | undefined): SetFigure {
   return {
-    control: controlWord(hand),
+    control: hand.control,
     text: hand.text,
     unit: '',
     ...(hand.plusMinus === undefined ? {} : { plusMinus: hand.plusMinus }),
@@ -105,7 +91,7 @@ export function setFigures(
   plan: PlannedSetup,
   machine: KeptMachine | undefined,
   units: Units,
-  at: BeadSetting = { wireFeedSpeedMPerMin: plan.wireFeedSpeedMPerMin.start, volts: plan.volts.start },
+  at: BeadSetting = startSetting(plan),
 ): SetFigures {
   const bare = bareFigures(at, units);
   const physical = { wire: setText(bare.wire), volts: setText(bare.volts) };

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { handSet, handStep, knobFigure, knobTyped, knobWords } from './knob-words.ts';
+import { handSet, handStep, knobFigure, knobMarks, knobTyped, knobWords, nextMark } from './knob-words.ts';
 
 describe('what a hand can set on a scale', () => {
   // Source: common practice, half a mark on a 0–10 knob; the others by the same share of the turn
@@ -124,5 +124,18 @@ describe('a knob in one figure', () => {
     ['4 5', undefined],
   ])('reads %j as %s', (text, mark) => {
     expect(knobTyped(text)).toBe(mark);
+  });
+});
+
+describe('the next mark', () => {
+  it('is the one that is told beside it where the knob stands between two, else one step on', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.6, max: 9.4, noNaN: true }), (knob) => {
+        const marks = knobMarks(knob, [0, 10]).map((mark) => knobTyped(mark) ?? NaN);
+        const [down, up] = [nextMark(knob, 0.5, -1), nextMark(knob, 0.5, 1)];
+        if (marks.length === 2) expect([down, up]).toEqual(marks);
+        else expect([down, up]).toEqual([(marks[0] ?? NaN) - 0.5, (marks[0] ?? NaN) + 0.5]);
+      }),
+    );
   });
 });

@@ -35,6 +35,15 @@ function mark(knob: number, step: number): string {
   return knob === whole ? String(whole) : `${whole === 0 ? '' : whole}½`;
 }
 
+/** How far from a mark a knob still counts as standing at it, as a share of a step. Source: our tuning. */
+const AT_MARK_STEPS = 0.25;
+
+/** The mark that a knob stands at, counted in steps; undefined between two. */
+function nearestMark(knob: number, step: number): number | undefined {
+  const nearest = Math.round(knob / step);
+  return Math.abs(knob / step - nearest) <= AT_MARK_STEPS ? nearest : undefined;
+}
+
 /**
  * The marks that a hand sets a knob by: one of {@link handStep}, or two that it stands between.
  *
@@ -43,10 +52,22 @@ function mark(knob: number, step: number): string {
  */
 export function knobMarks(knob: number, scale: KnobScale): readonly [string] | readonly [string, string] {
   const step = handStep(scale);
+  const nearest = nearestMark(knob, step);
+  if (nearest !== undefined) return [mark(nearest * step, step)];
   const steps = knob / step;
-  const nearest = Math.round(steps);
-  if (Math.abs(steps - nearest) <= 0.25) return [mark(nearest * step, step)];
   return [mark(Math.floor(steps) * step, step), mark(Math.ceil(steps) * step, step)];
+}
+
+/**
+ * The next mark in a direction: from a mark that the knob stands at, one step on; from between two, the nearer of them there.
+ *
+ * @param step between two marks that a hand sets
+ */
+export function nextMark(knob: number, step: number, direction: 1 | -1): number {
+  const nearest = nearestMark(knob, step);
+  const steps = knob / step;
+  const beside = direction > 0 ? Math.ceil(steps) : Math.floor(steps);
+  return Number(((nearest === undefined ? beside : nearest + direction) * step).toPrecision(6));
 }
 
 /** The same in words: "6½", or "between 6 and 6½". */

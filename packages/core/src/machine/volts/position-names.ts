@@ -12,9 +12,27 @@ function namesBetween(from: string, to: string): readonly string[] | undefined {
   return all.map((one) => (isNumbers ? String(one) : String.fromCharCode(one)));
 }
 
+/** A place that is typed as a range: its two ends. */
+const RANGE = /^(\w+)\s*(?:-|–|—|\.\.+|\bto\b)\s*(\w+)$/i;
+
+/**
+ * Places with one range among them made all between. Where several look like ranges they are names with a hyphen, as of a
+ * coarse and a fine switch.
+ *
+ * @param places each as it was typed
+ */
+export function withRange(places: readonly string[]): readonly string[] {
+  if (places.filter((place) => RANGE.test(place)).length !== 1) return places;
+  return places.flatMap((place) => {
+    const [, from, to] = RANGE.exec(place) ?? [];
+    if (from === undefined || to === undefined) return [place];
+    return namesBetween(from, to) ?? [`${from}-${to}`];
+  });
+}
+
 /**
  * Names of taps or letters as they are typed in one line: apart by spaces or commas, and one range for all between, "1-10",
- * "A to F". Where several tokens look like ranges they are names with a hyphen, as of a coarse and a fine switch.
+ * "A to F" ({@link withRange}).
  *
  * @example
  * positionNames('1-4') // ['1', '2', '3', '4']
@@ -22,15 +40,6 @@ function namesBetween(from: string, to: string): readonly string[] | undefined {
  * positionNames('1-1 1-2 2-1') // ['1-1', '1-2', '2-1']
  */
 export function positionNames(text: string): readonly string[] {
-  const tokens = text
-    .replace(/(\S)\s*(?:–|—|\.\.+|\bto\b)\s*(\S)/gi, '$1-$2')
-    .replace(/(\w)\s+-\s+(\w)/g, '$1-$2')
-    .split(/[\s,;]+/)
-    .filter((token) => token !== '');
-  const ranges = tokens.filter((token) => /^\w+-\w+$/.test(token));
-  if (ranges.length !== 1) return tokens;
-  return tokens.flatMap((token) => {
-    const [from = '', to] = token.split('-');
-    return (to !== undefined && token === ranges[0] ? namesBetween(from, to) : undefined) ?? [token];
-  });
+  const tokens = text.replace(/(\w)\s*(?:\s-\s|–|—|\.\.+|\bto\b)\s*(\w)/gi, '$1-$2').split(/[\s,;]+/);
+  return withRange(tokens.filter((token) => token !== ''));
 }

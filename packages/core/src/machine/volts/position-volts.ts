@@ -102,6 +102,18 @@ export interface PositionChoice {
   readonly offV: number;
 }
 
+/** The positions whose arc volts at a current are known, each with what it gives. */
+export function knownPositions(
+  positions: readonly VoltsPosition[],
+  kind: MachineKind,
+  currentA: number,
+): readonly Omit<PositionChoice, 'offV'>[] {
+  return positions.flatMap((position) => {
+    const gives = positionVolts(position, kind, currentA);
+    return gives ? [{ position, gives }] : [];
+  });
+}
+
 /** The position whose arc volts lie nearest to those wanted at a current; undefined when none is known. */
 export function positionFor(
   positions: readonly VoltsPosition[],
@@ -109,9 +121,9 @@ export function positionFor(
   wantedV: number,
   currentA: number,
 ): PositionChoice | undefined {
-  const known = positions.flatMap((position): PositionChoice[] => {
-    const gives = positionVolts(position, kind, currentA);
-    return gives ? [{ position, gives, offV: gives.volts.start - wantedV }] : [];
-  });
+  const known = knownPositions(positions, kind, currentA).map((one) => ({
+    ...one,
+    offV: one.gives.volts.start - wantedV,
+  }));
   return known.toSorted((a, b) => Math.abs(a.offV) - Math.abs(b.offV))[0];
 }

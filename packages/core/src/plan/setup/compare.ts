@@ -35,10 +35,6 @@ function row(
   return { name, quantity, values: [a, b], differs };
 }
 
-/** Rows that a machine has a control of its own for. */
-export const WIRE_SPEED_ROW = 'wire speed';
-export const VOLTS_ROW = 'volts';
-
 /** Two plans line by line: what differs first, in both parts in the order a welder sets a machine. */
 export function comparedPlans(plans: readonly [PlannedSetup, PlannedSetup]): readonly ComparedRow[] {
   const rows = [
@@ -46,8 +42,8 @@ export function comparedPlans(plans: readonly [PlannedSetup, PlannedSetup]): rea
     row('transfer', undefined, plans, (p) => MODE_NAME[p.transferMode]),
     row('wire', undefined, plans, (p) => words`${amount.wireSize(p.wire.diameterMm, 1)} ${p.wire.wireClass}`),
     row('gas', undefined, plans, (p) => p.gas.gas.name),
-    row(WIRE_SPEED_ROW, 'wireFeedSpeed', plans, (p) => p.wireFeedSpeedMPerMin.start),
-    row(VOLTS_ROW, 'volts', plans, (p) => p.volts.start),
+    row('wire speed', 'wireFeedSpeed', plans, (p) => p.wireFeedSpeedMPerMin.start),
+    row('volts', 'volts', plans, (p) => p.volts.start),
     row('current', 'current', plans, (p) => p.currentA.start),
     row('gas flow', 'gasFlow', plans, (p) => (p.gas.gas.shields ? p.gasFlowLPerMin.start : 'none')),
     row('tip to work', 'distance', plans, (p) => p.ctwdMm.start),

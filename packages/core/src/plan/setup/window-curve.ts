@@ -28,6 +28,14 @@ function wireInArc(plan: PlannedSetup): WireInArc {
   return { ...plan.wire, family, extensionMm: plan.extensionMm.start };
 }
 
+/** The setting that a plan starts at: wire speed, m/min, and volts. */
+export function startSetting({ wireFeedSpeedMPerMin, volts }: PlannedSetup): {
+  readonly wireFeedSpeedMPerMin: number;
+  readonly volts: number;
+} {
+  return { wireFeedSpeedMPerMin: wireFeedSpeedMPerMin.start, volts: volts.start };
+}
+
 /**
  * Current that a wire speed draws in a plan's arc, A.
  *

@@ -53,10 +53,10 @@ function Answer({ reading, onTake, beside }: Props & { readonly reading: Answere
   );
 }
 
-function Told({ reading: told, ...rest }: Props & { readonly reading: RecordingTold }) {
+function Told({ recording, ...rest }: Props & { readonly recording: RecordingTold }) {
   const say = useWords();
-  if (told.status === 'unreadable') return null;
-  const { reading } = told;
+  if (recording.status === 'unreadable') return null;
+  const { reading } = recording;
   return (
     <div className="grid grid-cols-1 gap-3">
       {reading.status === 'read' ? (
@@ -67,7 +67,7 @@ function Told({ reading: told, ...rest }: Props & { readonly reading: RecordingT
           <p>{say(SOUND_REFUSALS[reading.code].todo)}</p>
         </div>
       )}
-      <SpectrogramView {...told} />
+      <SpectrogramView {...recording} />
       <p className="text-sm text-ink-soft">
         ◆ Learnt on simulated sound: no real recording was used. Spray, pulse and globular are not read from
         sound.
@@ -135,7 +135,7 @@ export function RecordingReader(props: Props) {
         )}
       </div>
       {doing !== undefined && <p role="status">{doing}</p>}
-      {told && <Told reading={told} {...props} />}
+      {told && <Told recording={told} {...props} />}
       {!told && !isBusy && (
         <p>
           Hold the phone {say(words`${amount.distance(500)}`)} from the arc, out of the spatter, and weld for

@@ -32,8 +32,8 @@ interface StreamReport {
  * Begins to play an arc: simulated in a worker, handed to the audio thread without passing the page, so that nothing drawn can
  * make it stumble.
  *
- * @param told.onGap each time that the sound ran dry, with how often it did
- * @param told.onOver once another sound took its turn
+ * @param listener.onGap each time that the sound ran dry, with how often it did
+ * @param listener.onOver once another sound took its turn
  */
 export async function playLive(
   setting: ArcSetting,

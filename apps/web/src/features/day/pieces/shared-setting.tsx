@@ -10,9 +10,8 @@ import {
 import { type ReactNode, useId, useMemo, useState } from 'react';
 import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button } from '../../../ui/button.tsx';
-import { InItsTerms, PhysicalLine, type SetFigure, setFigures, setText } from '../../terms/index.ts';
+import { setFigures, setText, UnderFigure } from '../../terms/index.ts';
 import { withUnit, useTitle, useWords } from '../../../units/index.ts';
-import type { BeadSetting } from '@hot-bead/core/window';
 import type { WeldOfPiece } from './piece-plan.ts';
 
 const APART: Readonly<Record<CannotShare['on'], string>> = {
@@ -73,19 +72,6 @@ function Slider({ label, value, range, step, text, onChange, children }: SliderP
   );
 }
 
-interface BeneathProps {
-  readonly figure: SetFigure;
-  readonly weld: WeldOfPiece;
-  readonly of: 'wire' | 'volts';
-  readonly at: BeadSetting;
-}
-
-/** Under a figure as it is set, the physical one; under a physical one, the way to measure the control. */
-function Beneath({ figure, weld: { plan, machine }, of, at }: BeneathProps) {
-  if (figure.physical !== undefined) return <PhysicalLine figure={figure} />;
-  return plan ? <InItsTerms plan={plan} machine={machine} of={of} at={at} /> : null;
-}
-
 interface GroupProps {
   readonly group: SettingGroup;
   readonly number: number;
@@ -123,7 +109,15 @@ function Group({ group, number, welds }: GroupProps) {
           }
           onChange={(wireFeedSpeedMPerMin) => setMoved({ ...moved, wireFeedSpeedMPerMin })}
         >
-          {first?.plan && figures && <Beneath figure={figures.wire} weld={first} of="wire" at={moved} />}
+          {first?.plan && figures && (
+            <UnderFigure
+              figure={figures.wire}
+              plan={first.plan}
+              machine={first.machine}
+              of="wire"
+              at={moved}
+            />
+          )}
         </Slider>
         <Slider
           label="Volts"
@@ -133,7 +127,15 @@ function Group({ group, number, welds }: GroupProps) {
           text={figures ? setText(figures.volts) : `${moved.volts.toFixed(1)} V`}
           onChange={(to) => setMoved({ ...moved, volts: to })}
         >
-          {first?.plan && figures && <Beneath figure={figures.volts} weld={first} of="volts" at={moved} />}
+          {first?.plan && figures && (
+            <UnderFigure
+              figure={figures.volts}
+              plan={first.plan}
+              machine={first.machine}
+              of="volts"
+              at={moved}
+            />
+          )}
         </Slider>
         {isMoved && <Button onClick={() => setMoved(group.setting)}>Back to the middle</Button>}
       </div>

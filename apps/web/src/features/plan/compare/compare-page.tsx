@@ -7,8 +7,6 @@ import {
   type PlannedSetup,
   type StatedWork,
   type Setup,
-  VOLTS_ROW,
-  WIRE_SPEED_ROW,
 } from '@hot-bead/core/plan';
 import { gasOf, type GasId, WAY_MODES, wayModeName, WIRE_DIAMETERS_MM } from '@hot-bead/core/trade';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -43,7 +41,8 @@ function Value({ row, side }: { readonly row: ComparedRow; readonly side: 0 | 1 
 
 /** A cell: what the hand sets, where the machine has a control for it, else the value. */
 function Cell({ row, side, figures }: { row: ComparedRow; side: 0 | 1; figures: SetFigures }) {
-  const own = row.name === WIRE_SPEED_ROW ? figures.wire : row.name === VOLTS_ROW ? figures.volts : undefined;
+  const own =
+    row.quantity === 'wireFeedSpeed' ? figures.wire : row.quantity === 'volts' ? figures.volts : undefined;
   return (
     <td className={`px-3 py-2 ${typeof row.values[side] === 'number' ? 'figure-text text-xl' : ''}`}>
       {own?.physical === undefined ? (

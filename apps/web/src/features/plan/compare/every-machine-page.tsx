@@ -17,7 +17,7 @@ import { usePreferences } from '../../../preferences/preferences.tsx';
 import { Button, ButtonLink } from '../../../ui/button.tsx';
 import { ErrorNotice, Notice, PageSkeleton } from '../../../ui/page/notices.tsx';
 import { useChangeJob, useJob } from '../jobs/index.ts';
-import { InItsTerms, LargeFigure, PhysicalLine, type SetFigure, setFigures } from '../../terms/index.ts';
+import { LargeFigure, type SetFigure, setFigures, UnderFigure } from '../../terms/index.ts';
 import { calibratedAt, isOld, machineListQuery } from '../../machine/index.ts';
 import { dutyText, useShop } from '../index.ts';
 import { agoText } from '../../../ui/ago-text.ts';
@@ -78,11 +78,7 @@ function Own({ figure, of, plan, machine }: OwnProps) {
         <LargeFigure figure={figure} />
       </span>
       <span className="leading-snug">
-        {figure.physical === undefined ? (
-          <InItsTerms plan={plan} machine={machine} of={of} />
-        ) : (
-          <PhysicalLine figure={figure} />
-        )}
+        <UnderFigure figure={figure} plan={plan} machine={machine} of={of} />
       </span>
     </>
   );
